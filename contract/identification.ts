@@ -1,0 +1,52 @@
+import { z } from "zod";
+import { jobIdSchema, jobSchema } from "./job";
+import { identifyOptionsSchema, readingsSchema } from "./reading";
+
+/**
+ * What a client sends to save an identification under an id of its own making. It carries readings, never a
+ * result: the server identifies again.
+ */
+export const identificationInputSchema = z.strictObject({
+  jobId: jobIdSchema,
+  position: z.string().trim().max(120),
+  readings: readingsSchema.min(1, "an identification needs a reading"),
+  options: identifyOptionsSchema,
+  notes: z.string().max(4000),
+  takenAt: z.iso.datetime(),
+});
+
+/** The outcome as the server computed it from the readings, cut to the likeliest threads. */
+export const resultSchema = z.object({
+  verdict: z.enum(["settled", "narrowed", "open", "contradictory"]),
+  unknown: z.number().min(0).max(1),
+  candidates: z.array(
+    z.object({
+      threadId: z.string(),
+      designation: z.string(),
+      probability: z.number().min(0).max(1),
+    }),
+  ),
+});
+
+export const identificationSchema = z.object({
+  id: z.uuid(),
+  jobId: jobIdSchema,
+  position: z.string(),
+  readings: readingsSchema,
+  options: identifyOptionsSchema,
+  notes: z.string(),
+  result: resultSchema,
+  takenAt: z.iso.datetime(),
+  createdAt: z.iso.datetime(),
+  updatedAt: z.iso.datetime(),
+});
+
+export const jobWithIdentificationsSchema = z.object({
+  job: jobSchema,
+  identifications: z.array(identificationSchema),
+});
+
+export type IdentificationInput = z.infer<typeof identificationInputSchema>;
+export type IdentificationRecord = z.infer<typeof identificationSchema>;
+export type StoredResult = z.infer<typeof resultSchema>;
+export type JobWithIdentifications = z.infer<typeof jobWithIdentificationsSchema>;

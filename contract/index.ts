@@ -1,0 +1,19 @@
+export { API_ERROR_CODES, apiErrorSchema } from "./api-error";
+export type { ApiError, ApiErrorCode } from "./api-error";
+export { healthSchema } from "./health";
+export type { Health } from "./health";
+export {
+  identificationInputSchema,
+  identificationSchema,
+  jobWithIdentificationsSchema,
+  resultSchema,
+} from "./identification";
+export type {
+  IdentificationInput,
+  IdentificationRecord,
+  JobWithIdentifications,
+  StoredResult,
+} from "./identification";
+export { jobIdSchema, jobInputSchema, jobListSchema, jobSchema } from "./job";
+export type { Job, JobInput } from "./job";
+export { MOST_READINGS, identifyOptionsSchema, readingSchema, readingsSchema } from "./reading";

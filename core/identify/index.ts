@@ -1,0 +1,19 @@
+export { decisiveReason, identify } from "./identify";
+export type { Candidate, Identification, IdentifyOptions } from "./identify";
+export { ACCEPTED } from "./accepted";
+export { LEAVES, rankLeaves, sameLeaf } from "./leaves";
+export type { RankedLeaf } from "./leaves";
+export { leafMark, leafPitchMm } from "./leaf-evidence";
+export type { NextTest, Standing, TestOutcome } from "./next-tests";
+export type {
+  DiameterInstrument,
+  LeafOutcome,
+  PartCondition,
+  Reading,
+  ReadingKind,
+  ReadingOf,
+} from "./reading";
+export type { Agreement, LeafMark, Reason, ReasonFigures } from "./reason";
+export type { Suspect } from "./suspects";
+export { candidatesInTheRunning } from "./verdict";
+export type { Verdict } from "./verdict";

@@ -1,0 +1,99 @@
+import type { Thread } from "../threads";
+import { pitchMmFromTpi, type Mm } from "../units";
+import type { Evidence } from "./evidence";
+import type { LeafOutcome, ReadingOf } from "./reading";
+import type { Agreement, LeafMark, ReasonFigures } from "./reason";
+
+type LeafReading = ReadingOf<"leaf">;
+
+/** How often a fitter calls a plain fit or a plain misfit wrong, or answers "unsure" anyway. */
+const MISJUDGED = 0.004;
+const MISJUDGED_FIT = 0.03;
+const ALWAYS_UNSURE = 0.04;
+
+/** A leaf is about 15 mm of teeth, of which no more than ten are looked at. */
+const LEAF_LENGTH_MM = 15;
+const MOST_TEETH = 10;
+const FEWEST_TEETH = 3;
+
+/** Share of all leaves that would seem to drop in on a thread nobody knows: about one in twenty. */
+const UNKNOWN_LIKELIHOOD: Readonly<Record<LeafOutcome, number>> = {
+  "drops-in": 0.05,
+  rocks: 0.85,
+  unsure: 0.1,
+};
+
+/** What the leaf is stamped with. */
+export function leafMark(reading: { pitchMm?: Mm; tpi?: number }): LeafMark {
+  if (reading.tpi !== undefined) return { tpi: reading.tpi };
+  if (reading.pitchMm !== undefined) return { pitchMm: reading.pitchMm };
+  throw new RangeError("a leaf reading needs pitchMm or tpi");
+}
+
+/** The pitch of a leaf in millimetres. */
+export function leafPitchMm(leaf: LeafMark): Mm {
+  return "tpi" in leaf ? pitchMmFromTpi(leaf.tpi) : leaf.pitchMm;
+}
+
+/** How many of a leaf's teeth lie in a thread when nobody said. */
+export function usualThreadsEngaged(pitchMm: Mm): number {
+  return Math.min(MOST_TEETH, Math.max(FEWEST_TEETH, Math.round(LEAF_LENGTH_MM / pitchMm)));
+}
+
+/** The leaf's last tooth against the thread, leaf centred, in millimetres along the axis. */
+function endErrorMm(leafPitch: Mm, threadPitch: Mm, engaged: number): Mm {
+  return (engaged * Math.abs(leafPitch - threadPitch)) / 2;
+}
+
+/** Chance that the leaf is seen to drop in: falls off with the end error against what the eye lets pass. */
+function seenToFit(leafPitch: Mm, threadPitch: Mm, engaged: number): number {
+  const tolerated = 0.05 + 0.04 * threadPitch;
+  const ratio = endErrorMm(leafPitch, threadPitch, engaged) / tolerated;
+  return MISJUDGED + (1 - MISJUDGED - MISJUDGED_FIT) * Math.exp(-0.5 * ratio * ratio);
+}
+
+/**
+ * Probability of each outcome when this leaf is laid on this thread.
+ * @param threadsEngaged teeth lying in the thread; default by the leaf's length
+ */
+export function leafOutcomes(
+  leaf: LeafMark,
+  thread: Thread,
+  threadsEngaged?: number,
+): Readonly<Record<LeafOutcome, number>> {
+  const leafPitch = leafPitchMm(leaf);
+  const engaged = threadsEngaged ?? usualThreadsEngaged(leafPitch);
+  const fit = seenToFit(leafPitch, thread.pitchMm, engaged);
+  // The eye hesitates most where fitting and rocking are evenly likely.
+  const unsure = ALWAYS_UNSURE + 0.6 * fit * (1 - fit);
+  return { "drops-in": fit * (1 - unsure), rocks: (1 - fit) * (1 - unsure), unsure };
+}
+
+function agreementOf(probability: number): Agreement {
+  if (probability >= 0.3) return "agrees";
+  return probability >= 0.05 ? "strained" : "at-odds";
+}
+
+function reason(reading: LeafReading, thread: Thread): ReasonFigures {
+  const leaf = leafMark(reading);
+  const leafPitch = leafPitchMm(leaf);
+  const threadsEngaged = reading.threadsEngaged ?? usualThreadsEngaged(leafPitch);
+  const probability = leafOutcomes(leaf, thread, threadsEngaged)[reading.outcome];
+  return {
+    code: "leaf",
+    agreement: reading.outcome === "unsure" ? "agrees" : agreementOf(probability),
+    leaf,
+    outcome: reading.outcome,
+    threadPitchMm: thread.pitchMm,
+    endErrorMm: endErrorMm(leafPitch, thread.pitchMm, threadsEngaged),
+    threadsEngaged,
+  };
+}
+
+/** A thread-gauge leaf laid on the thread. */
+export const leafEvidence: Evidence<"leaf"> = {
+  likelihood: (reading, thread) =>
+    leafOutcomes(leafMark(reading), thread, reading.threadsEngaged)[reading.outcome],
+  unknownLikelihood: (reading) => UNKNOWN_LIKELIHOOD[reading.outcome],
+  reason,
+};

@@ -1,0 +1,55 @@
+import type { Mm } from "../units";
+import type { LeafOutcome } from "./reading";
+
+/** How one reading stands to one thread: in agreement, possible but stretched, or against it. */
+export type Agreement = "agrees" | "strained" | "at-odds";
+
+/** What a leaf is stamped with. */
+export type LeafMark = { readonly pitchMm: Mm } | { readonly tpi: number };
+
+/** Why a thread stands or fell: a code and its figures. `words` makes the sentence. */
+export type Reason = ReasonFigures & {
+  /** The place of the reading it comes from, in the readings as given. */
+  readonly reading?: number;
+  /**
+   * Natural logarithm of the reading's likelihood for this thread over that for the thread it suits best:
+   * 0 when none suits it better, far below 0 when it speaks against this one.
+   */
+  readonly support?: number;
+};
+
+/** A reason before it is set beside the other threads. */
+export type ReasonFigures = { readonly agreement: Agreement } & (
+  | { readonly code: "diameter-inside"; readonly mm: Mm; readonly minMm: Mm; readonly maxMm: Mm }
+  | {
+      readonly code: "diameter-under" | "diameter-over";
+      readonly mm: Mm;
+      readonly minMm: Mm;
+      readonly maxMm: Mm;
+      /** How far it is outside the nearer limit. */
+      readonly byMm: Mm;
+      readonly toleranceClass: string;
+    }
+  | {
+      readonly code: "leaf";
+      readonly leaf: LeafMark;
+      readonly outcome: LeafOutcome;
+      readonly threadPitchMm: Mm;
+      /** How far the leaf's last tooth is out of step, leaf centred, over the threads engaged. */
+      readonly endErrorMm: Mm;
+      readonly threadsEngaged: number;
+    }
+  | {
+      readonly code: "count";
+      readonly threads: number;
+      readonly spanMm: Mm;
+      readonly expectedThreads: number;
+    }
+  | {
+      readonly code: "crest-to-crest";
+      readonly pitches: number;
+      readonly mm: Mm;
+      readonly expectedMm: Mm;
+    }
+  | { readonly code: "commonness"; readonly common: "common" | "uncommon" | "rare" }
+);

@@ -1,0 +1,50 @@
+import { catalogue, type Thread } from "../threads";
+import { evidenceFor } from "./evidence";
+import { posteriorOf, type PriorOptions, type ReadingLikelihoods } from "./posterior";
+import type { Reading } from "./reading";
+import type { ReasonFigures } from "./reason";
+
+/** A reading that, taken away, lets the rest agree: the likely culprit when they contradict each other. */
+export interface Suspect {
+  /** Its place in the readings as given. */
+  readonly reading: number;
+  /** What the other readings then say. */
+  readonly thread: Thread;
+  readonly probability: number;
+  /** How the suspect stands to that thread: what it read, and what it would have to be. */
+  readonly reason: ReasonFigures;
+}
+
+/** A suspect's thread must be this much likelier than the unknown once the suspect is taken away. */
+const MOST_UNKNOWN = 0.2;
+
+/**
+ * Tries each reading in turn as the wrong one.
+ * @returns those without which a thread fits that every other reading agrees with, the clearest first
+ */
+export function suspectsOf(
+  readings: readonly Reading[],
+  weighed: readonly ReadingLikelihoods[],
+  options: PriorOptions,
+): Suspect[] {
+  const found = readings.flatMap((suspect, at): Suspect[] => {
+    const posterior = posteriorOf(
+      weighed.filter((_, i) => i !== at),
+      options,
+    );
+    const best = posterior.probabilities.reduce(
+      (top, p, i, all) => (p > (all[top] ?? 0) ? i : top),
+      0,
+    );
+    const thread = catalogue()[best];
+    if (thread === undefined || posterior.unknown > MOST_UNKNOWN) return [];
+    const restAgrees = readings.every(
+      (reading, i) =>
+        i === at || evidenceFor(reading).reason(reading, thread).agreement !== "at-odds",
+    );
+    const reason = evidenceFor(suspect).reason(suspect, thread);
+    if (!restAgrees || reason.agreement !== "at-odds") return [];
+    return [{ reading: at, thread, probability: posterior.probabilities[best] ?? 0, reason }];
+  });
+  return found.sort((a, b) => b.probability - a.probability);
+}

@@ -1,0 +1,39 @@
+import type { Candidate } from "./identify";
+import type { Reading } from "./reading";
+
+/** Where an identification stands. */
+export type Verdict = "settled" | "narrowed" | "open" | "contradictory";
+
+/** The share at which one thread, or a few together, are taken as the answer. */
+const SETTLED_SHARE = 0.95;
+const MOST_NARROWED = 4;
+
+/** How many of the likeliest candidates it takes to hold the settled share of all that is possible; 0 when they cannot. */
+export function candidatesInTheRunning(candidates: readonly { probability: number }[]): number {
+  let sum = 0;
+  for (const [i, { probability }] of candidates.entries()) {
+    sum += probability;
+    if (sum >= SETTLED_SHARE) return i + 1;
+  }
+  return 0;
+}
+
+function isAtOdds(candidate: Candidate | undefined): boolean {
+  return candidate?.reasons.some(({ agreement }) => agreement === "at-odds") ?? false;
+}
+
+/**
+ * The verdict on readings and the candidates they leave, most likely first.
+ * Contradictory: two or more readings, and whichever thread is likeliest, a reading speaks against it.
+ */
+export function verdictOf(
+  readings: readonly Reading[],
+  candidates: readonly Candidate[],
+  unknown: number,
+): Verdict {
+  const [best] = candidates;
+  if (readings.length > 1 && (isAtOdds(best) || unknown > 0.5)) return "contradictory";
+  const running = candidatesInTheRunning(candidates);
+  if (running === 1 && !isAtOdds(best)) return "settled";
+  return running >= 2 && running <= MOST_NARROWED ? "narrowed" : "open";
+}

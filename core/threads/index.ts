@@ -1,0 +1,5 @@
+export { catalogue, threadById } from "./catalogue";
+export { findThread } from "./find-thread";
+export { basicSizes, limits } from "./limits";
+export { stressArea } from "./stress-area";
+export type { SizeRange, Thread, ThreadFamily, ThreadLimits, ThreadSide } from "./thread";

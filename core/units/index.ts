@@ -1,0 +1,19 @@
+export {
+  MM_PER_INCH,
+  inchesFromMm,
+  mmFromInches,
+  pitchMmFromTpi,
+  tpiFromPitchMm,
+} from "./length";
+export type { Mm, Units } from "./length";
+export {
+  FRACTION_DENOMINATORS,
+  mmFromFraction,
+  nearestFraction,
+  printFraction,
+  reduceFraction,
+} from "./inch-fraction";
+export type { InchFraction } from "./inch-fraction";
+export { readLength } from "./read-length";
+export type { LengthProblem, LengthRange, LengthReading } from "./read-length";
+export { printFigure, printLength, printPlain, printRange } from "./print-length";

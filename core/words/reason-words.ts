@@ -1,0 +1,71 @@
+import type { Candidate, ReasonFigures } from "../identify";
+import { printFigure, printLength, printPlain, printRange, type Units } from "../units";
+import { leafWords, pitchWords } from "./figures";
+
+type Of<Code extends ReasonFigures["code"]> = Extract<ReasonFigures, { code: Code }>;
+
+const COMMONNESS_WORDS = {
+  common: "A common thread.",
+  uncommon: "Less common than its neighbours.",
+  rare: "Rare: outside the standards' preferred sizes.",
+} as const;
+
+function outsideWords(reason: Of<"diameter-under" | "diameter-over">, units: Units): string {
+  const side = reason.code === "diameter-under" ? "under the smallest" : "over the largest";
+  const measured = `${printLength(reason.mm, units)} is ${printFigure(reason.byMm, units)} ${side}`;
+  if (reason.agreement === "agrees") {
+    return `${measured} ${reason.toleranceClass}, no more than a reading may be out.`;
+  }
+  const why = reason.code === "diameter-under" ? "worn" : "plated or painted";
+  return reason.agreement === "strained"
+    ? `${measured} ${reason.toleranceClass}: ${why}, or not this thread.`
+    : `${measured} ${reason.toleranceClass}.`;
+}
+
+function leafReasonWords(reason: Of<"leaf">, units: Units): string {
+  const leaf = `The ${leafWords(reason.leaf)} leaf`;
+  const drift = `${printLength(reason.endErrorMm, units)} out at the ends over ${reason.threadsEngaged} threads`;
+  const own = reason.endErrorMm < 0.0005;
+  const against = reason.agreement === "at-odds";
+  switch (reason.outcome) {
+    case "drops-in":
+      if (own) return `${leaf} drops in, and it is this pitch.`;
+      return against
+        ? `${leaf} should rock on ${pitchWords(reason.threadPitchMm, units)}: ${drift}.`
+        : `${leaf} may seem to drop in: only ${drift}.`;
+    case "rocks":
+      if (own) return `${leaf} rocks, but it is this very pitch.`;
+      return against
+        ? `${leaf} rocks, but would seem to fit: only ${drift}.`
+        : `${leaf} rocks, as it should: ${drift}.`;
+    case "unsure":
+      return `${leaf} could not be told: ${own ? "it is this pitch" : drift}.`;
+  }
+}
+
+/** One sentence, with its figures, on how a reading stands to a thread. */
+export function reasonWords(reason: ReasonFigures, units: Units): string {
+  switch (reason.code) {
+    case "diameter-inside":
+      return `${printLength(reason.mm, units)} is inside ${printRange(reason.minMm, reason.maxMm, units)}.`;
+    case "diameter-under":
+    case "diameter-over":
+      return outsideWords(reason, units);
+    case "leaf":
+      return leafReasonWords(reason, units);
+    case "count":
+      return `${printPlain(reason.threads, 1)} threads counted in ${printLength(reason.spanMm, units)}; this one shows ${printPlain(reason.expectedThreads, 1)}.`;
+    case "crest-to-crest":
+      return `${reason.pitches} ${reason.pitches === 1 ? "pitch measures" : "pitches measure"} ${printLength(reason.mm, units)}; this one gives ${printFigure(reason.expectedMm, units)}.`;
+    case "commonness":
+      return COMMONNESS_WORDS[reason.common];
+  }
+}
+
+/** All the reasons from readings, as one line. */
+export function allReasonsWords(candidate: Candidate, units: Units): string {
+  return candidate.reasons
+    .filter(({ reading }) => reading !== undefined)
+    .map((reason) => reasonWords(reason, units))
+    .join(" ");
+}

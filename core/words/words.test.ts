@@ -1,0 +1,118 @@
+import { decisiveReason, identify, type Reading } from "../identify";
+import { readLength } from "../units";
+import {
+  allReasonsWords,
+  lengthProblemWords,
+  nextTestWords,
+  percentWords,
+  readingWords,
+  reasonWords,
+  suspectWords,
+  verdictWords,
+} from "./index";
+
+const HALF_INCH: Reading[] = [
+  { kind: "external-diameter", mm: 12.52 },
+  { kind: "leaf", tpi: 13, outcome: "drops-in" },
+];
+
+function reasonFor(readings: Reading[], designation: string, units: "mm" | "in"): string {
+  const candidate = identify(readings).candidates.find(
+    ({ thread }) => thread.designation === designation,
+  );
+  const reason = candidate && decisiveReason(candidate);
+  return reason === undefined ? "" : reasonWords(reason, units);
+}
+
+describe("sentences", () => {
+  it("flips every figure with the units", () => {
+    expect(reasonFor(HALF_INCH, "M12 x 1.75", "mm")).toBe(
+      "12.52 mm is 0.55 over the largest 6g.",
+    );
+    expect(reasonFor(HALF_INCH, "M12 x 1.75", "in")).toBe(
+      "0.4929 in is 0.0218 over the largest 6g.",
+    );
+  });
+
+  it("joins the readings' reasons for the winner", () => {
+    const [best] = identify(HALF_INCH).candidates;
+    expect(best && allReasonsWords(best, "mm")).toBe(
+      "12.52 mm is inside 12.39–12.66 mm. The 13 TPI leaf drops in, and it is this pitch.",
+    );
+  });
+
+  it("says why a leaf should have rocked", () => {
+    expect(reasonFor(HALF_INCH, "1/2-20 UNF", "mm")).toBe(
+      "The 13 TPI leaf should rock on 1.27 mm: 2.74 mm out at the ends over 8 threads.",
+    );
+  });
+
+  it("calls a part a little under its band worn, or another thread", () => {
+    expect(reasonFor([{ kind: "external-diameter", mm: 9.65 }], "M10 x 1.5", "mm")).toBe(
+      "9.65 mm is 0.08 under the smallest 6g: worn, or not this thread.",
+    );
+  });
+
+  it("names the verdicts", () => {
+    expect(verdictWords(identify(HALF_INCH))).toBe("Settled");
+    expect(verdictWords(identify(HALF_INCH.slice(0, 1)))).toBe("Down to two");
+    expect(verdictWords(identify([]))).toBe("Wide open");
+  });
+
+  it("names the culprit and what it would have to be", () => {
+    const result = identify([
+      { kind: "external-diameter", mm: 12.52 },
+      { kind: "leaf", tpi: 12, outcome: "drops-in" },
+    ]);
+    expect(verdictWords(result)).toBe("Doesn't add up");
+    expect(result.suspects[0] && suspectWords(result.suspects[0], "mm")).toBe(
+      "If the 12 TPI leaf was really 13 TPI, everything fits 1/2-13 UNC.",
+    );
+  });
+
+  it("offers the next test as an instruction with both outcomes", () => {
+    const [test] = identify([{ kind: "external-diameter", mm: 9.9 }]).nextTests;
+    expect(test && nextTestWords(test)).toEqual({
+      title: "Lay the 1.5 mm leaf on it",
+      meaning: "Drops in: M10 x 1.5. Rocks: M10 x 1 or M10 x 1.25.",
+    });
+  });
+
+  it("labels readings", () => {
+    expect(readingWords({ kind: "count", threads: 8, spanMm: 25.4 }, "in")).toEqual({
+      label: "count",
+      figure: "8",
+      note: "in 1.0000 in",
+    });
+  });
+
+  it("never rounds doubt away", () => {
+    expect([0, 0.0001, 0.5, 0.97, 0.9999, 1].map(percentWords)).toEqual([
+      "0 %",
+      "under 1 %",
+      "50 %",
+      "97 %",
+      "over 99 %",
+      "100 %",
+    ]);
+  });
+
+  it.each([
+    ["0", "Read “0”: a size is more than nothing. Accepted: 0.50–150.00 mm."],
+    ["-3", "Read “-3”: a size is more than nothing. Accepted: 0.50–150.00 mm."],
+    ["5 m", "Read “5 m”: “m” is not a unit used here. Accepted: mm or in."],
+    ["5000", "Read “5000”, which is 5000.00 mm. Accepted: 0.50–150.00 mm."],
+    ["bolt", "Read “bolt”: not a figure. Accepted: 12.52, 0.492 in or 1 1/2."],
+    [
+      "1/0",
+      "Read “1/0”: nothing can be cut into 0 parts. Accepted: halves down to 64ths, such as 1/2 or 37/64.",
+    ],
+    [
+      "1 1/2 3/4",
+      "Read “1 1/2 3/4”: more than one fraction. Accepted: a whole number and one fraction, such as 1 1/2.",
+    ],
+  ])("answers %j with what was read and what is accepted", (text, sentence) => {
+    const read = readLength(text, "mm", { minMm: 0.5, maxMm: 150 });
+    expect(read.ok ? "" : lengthProblemWords(read.problem, "mm")).toBe(sentence);
+  });
+});

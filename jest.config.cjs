@@ -1,0 +1,3 @@
+module.exports = {
+  projects: ["<rootDir>/core", "<rootDir>/contract", "<rootDir>/server", "<rootDir>/app"],
+};

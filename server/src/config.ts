@@ -1,0 +1,46 @@
+import { z } from "zod";
+
+const configSchema = z.object({
+  host: z.string().min(1).default("127.0.0.1"),
+  port: z.coerce
+    .number({ error: "is not a number" })
+    .int("is not a whole number")
+    .min(0, "is under 0")
+    .max(65535, "is over 65535")
+    .default(4780),
+  databaseFile: z.string().min(1).default("root-gauge.db"),
+  webRoot: z.string().min(1).default("app/dist"),
+  logLevel: z
+    .enum(["fatal", "error", "warn", "info", "debug", "silent"], {
+      error: "is not one of fatal, error, warn, info, debug, silent",
+    })
+    .default("info"),
+});
+
+export type Config = z.infer<typeof configSchema>;
+
+/** A start-up problem that the person starting the server can put right; its message is all they need. */
+export class StartupError extends Error {
+  override readonly name = "StartupError";
+}
+
+/**
+ * Reads the settings from environment variables: HOST, PORT, DATABASE_FILE, WEB_ROOT, LOG_LEVEL.
+ * @throws StartupError naming each setting that is wrong, what was read and why
+ */
+export function readConfig(env: Readonly<Record<string, string | undefined>>): Config {
+  const given = {
+    host: env.HOST,
+    port: env.PORT,
+    databaseFile: env.DATABASE_FILE,
+    webRoot: env.WEB_ROOT,
+    logLevel: env.LOG_LEVEL,
+  };
+  const parsed = configSchema.safeParse(given);
+  if (parsed.success) return parsed.data;
+  const sentences = parsed.error.issues.map((issue) => {
+    const key = String(issue.path[0]) as keyof typeof given;
+    return `${key}: “${given[key] ?? ""}” ${issue.message}`;
+  });
+  throw new StartupError(`The settings cannot be used. ${sentences.join("; ")}.`);
+}

@@ -1,0 +1,48 @@
+import express, { type Express } from "express";
+import type { Logger } from "pino";
+import { pinoHttp } from "pino-http";
+import { ApiFailure } from "./http/api-failure";
+import { BODY_LIMIT_KB, errorHandler } from "./http/error-handler";
+import { securityHeaders } from "./http/security-headers";
+import { staticFiles } from "./http/static-files";
+import { healthRoutes } from "./routes/health";
+import { identificationRoutes } from "./routes/identifications";
+import { jobRoutes } from "./routes/jobs";
+import type { Store } from "./store/database";
+
+export interface AppParts {
+  readonly store: Store;
+  readonly webRoot: string;
+  readonly logger: Logger;
+  readonly now: () => Date;
+}
+
+/** The whole server as an Express application, handed its store, log and clock. */
+export function createApp({ store, webRoot, logger, now }: AppParts): Express {
+  const app = express();
+  app.disable("x-powered-by");
+  app.use(
+    pinoHttp({
+      logger,
+      customLogLevel: (_request, response) => (response.statusCode >= 500 ? "error" : "debug"),
+    }),
+  );
+  app.use(securityHeaders());
+  app.use("/api", (request, _response, next) => {
+    if (request.method === "PUT" && !request.is("application/json")) {
+      throw new ApiFailure("wrong-content-type", "Send JSON, as application/json.");
+    }
+    next();
+  });
+  app.use("/api", express.json({ limit: `${BODY_LIMIT_KB}kb` }));
+  app.use("/api", healthRoutes(store), jobRoutes(store, now), identificationRoutes(store, now));
+  app.use("/api", () => {
+    throw new ApiFailure("no-such-address", "There is nothing at this address.");
+  });
+  app.use(staticFiles(webRoot));
+  app.use(() => {
+    throw new ApiFailure("no-such-address", "There is nothing at this address.");
+  });
+  app.use(errorHandler(logger));
+  return app;
+}

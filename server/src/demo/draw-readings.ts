@@ -1,0 +1,64 @@
+import { limits, threadById, tpiFromPitchMm, type Reading, type Thread } from "@root-gauge/core";
+import type { SeededRandom } from "./random";
+import type { DemoFastener } from "./scenario";
+
+/** A made part's size within its band, and what a caliper makes of it: the spreads the engine assumes. */
+const PART_SD_OF_BAND = 1 / 5;
+const CALIPER_SD_MM = 0.02;
+const COUNTED_SPAN_MM = 25.4;
+const CREST_PITCHES = 10;
+
+interface TrueSizes {
+  readonly majorMm: number;
+  readonly pitchMm: number;
+  readonly tpi: number | undefined;
+}
+
+function catalogued(id: string): Thread {
+  const thread = threadById(id);
+  if (thread === undefined) throw new RangeError(`the scenario names an unknown thread: ${id}`);
+  return thread;
+}
+
+function trueSizes(truth: DemoFastener["truth"], random: SeededRandom): TrueSizes {
+  if (typeof truth !== "string") {
+    return { majorMm: truth.majorMm, pitchMm: 25.4 / truth.tpi, tpi: truth.tpi };
+  }
+  const thread = catalogued(truth);
+  const { min = thread.majorMm, max = thread.majorMm } = limits(thread, "external").major;
+  const majorMm = (min + max) / 2 + random.normal() * (max - min) * PART_SD_OF_BAND;
+  return { majorMm, pitchMm: thread.pitchMm, tpi: thread.tpi };
+}
+
+const toHundredths = (mm: number) => Math.round(mm * 100) / 100;
+
+function pitchReading(fastener: DemoFastener, sizes: TrueSizes, random: SeededRandom): Reading {
+  switch (fastener.pitchBy) {
+    case "leaf":
+      return sizes.tpi === undefined
+        ? { kind: "leaf", pitchMm: sizes.pitchMm, outcome: "drops-in" }
+        : { kind: "leaf", tpi: sizes.tpi, outcome: "drops-in" };
+    case "count":
+      return {
+        kind: "count",
+        threads: Math.round(tpiFromPitchMm(sizes.pitchMm) * (COUNTED_SPAN_MM / 25.4)),
+        spanMm: COUNTED_SPAN_MM,
+      };
+    case "crest-to-crest":
+      return {
+        kind: "crest-to-crest",
+        pitches: CREST_PITCHES,
+        mm: toHundredths(CREST_PITCHES * sizes.pitchMm + random.normal() * CALIPER_SD_MM),
+      };
+  }
+}
+
+/** The readings a fitter would have taken of this fastener. */
+export function drawReadings(fastener: DemoFastener, random: SeededRandom): Reading[] {
+  const sizes = trueSizes(fastener.truth, random);
+  const mm = toHundredths(sizes.majorMm + random.normal() * CALIPER_SD_MM);
+  return [
+    { kind: "external-diameter", mm, instrument: "caliper" },
+    pitchReading(fastener, sizes, random),
+  ];
+}

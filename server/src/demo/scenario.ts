@@ -1,0 +1,111 @@
+/** How the fitter took the pitch. */
+export type PitchMethod = "leaf" | "count" | "crest-to-crest";
+
+/** A fastener of the scenario as it truly is; the readings are drawn from it. */
+export interface DemoFastener {
+  readonly position: string;
+  /** A thread of the catalogue by id, or the bare sizes of one that the catalogue does not hold. */
+  readonly truth: string | { readonly majorMm: number; readonly tpi: number };
+  readonly pitchBy: PitchMethod;
+  readonly notes: string;
+}
+
+export interface DemoMachine {
+  readonly name: string;
+  readonly origin: string;
+  readonly fasteners: readonly DemoFastener[];
+}
+
+/** Osier Lane Print Works, a working letterpress shop and bindery. Made up, like everything in it. */
+export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
+  {
+    name: "Harrow treadle platen",
+    origin: "Britain, 1926",
+    fasteners: [
+      {
+        position: "Frame bolt, lower left",
+        truth: { majorMm: 12.61, tpi: 12 },
+        pitchBy: "leaf",
+        notes: "Original bolt, no mark on the head. Kept in the tray until someone knows it.",
+      },
+      {
+        position: "Ink disc bracket",
+        truth: "iso-m6x1",
+        pitchBy: "leaf",
+        notes: "Not original: replaced at some time.",
+      },
+      {
+        position: "Motor plate, rear right",
+        truth: "iso-m10x1.5",
+        pitchBy: "count",
+        notes: "The motor was added later.",
+      },
+      {
+        position: "Belt guard stud",
+        truth: "unc-3/8-16",
+        pitchBy: "leaf",
+        notes: "Guard: fit the same grade or better, and both washers.",
+      },
+    ],
+  },
+  {
+    name: "Union lever guillotine",
+    origin: "United States, 1951",
+    fasteners: [
+      {
+        position: "Clamp bar, left front",
+        truth: "unc-1/2-13",
+        pitchBy: "leaf",
+        notes: "Three lines on the head.",
+      },
+      {
+        position: "Blade screw, third from left",
+        truth: "unf-3/8-24",
+        pitchBy: "crest-to-crest",
+        notes: "Holds the blade: the maker's specification rules.",
+      },
+      {
+        position: "Guard, upper right",
+        truth: "unc-5/16-18",
+        pitchBy: "leaf",
+        notes: "Safety-critical joint: the maker's specification and local rules decide.",
+      },
+      {
+        position: "Back gauge scale",
+        truth: "unc-1/4-20",
+        pitchBy: "count",
+        notes: "",
+      },
+    ],
+  },
+  {
+    name: "Kestrel cylinder proofer",
+    origin: "Germany, 1968",
+    fasteners: [
+      {
+        position: "Side cover, rear",
+        truth: "iso-m8x1.25",
+        pitchBy: "leaf",
+        notes: "Into light alloy; the hole beside it is stripped.",
+      },
+      {
+        position: "Impression adjuster",
+        truth: "iso-m10x1.25",
+        pitchBy: "leaf",
+        notes: "",
+      },
+      {
+        position: "Bed bearer, near end",
+        truth: "iso-m12x1.75",
+        pitchBy: "count",
+        notes: "12.9 socket screw into cast iron.",
+      },
+      {
+        position: "Gripper bar",
+        truth: "iso-m5x0.8",
+        pitchBy: "crest-to-crest",
+        notes: "",
+      },
+    ],
+  },
+];

@@ -1,0 +1,37 @@
+import { identificationInputSchema, jobInputSchema } from "@root-gauge/contract";
+import type { Store } from "../store/database";
+import { saveIdentification } from "../store/identifications";
+import { saveJob } from "../store/jobs";
+import { drawReadings } from "./draw-readings";
+import { seededRandom } from "./random";
+import { OSIER_LANE_PRINT_WORKS } from "./scenario";
+
+const SEED = 1968;
+const FIRST_READING = Date.UTC(2026, 2, 2, 8, 30);
+const MINUTE_MS = 60_000;
+
+/**
+ * Fills a store with the demo scenario through the same checks and the same saving as a client's requests.
+ * The same each time, ids and times included, so doing it twice changes nothing.
+ */
+export async function seedDemo(store: Store): Promise<void> {
+  const random = seededRandom(SEED);
+  let at = FIRST_READING;
+  for (const machine of OSIER_LANE_PRINT_WORKS) {
+    const jobId = random.uuid();
+    const job = jobInputSchema.parse({ name: machine.name, origin: machine.origin });
+    await saveJob(store, jobId, job, new Date(at));
+    for (const fastener of machine.fasteners) {
+      at += (4 + Math.floor(random.even() * 9)) * MINUTE_MS;
+      const input = identificationInputSchema.parse({
+        jobId,
+        position: fastener.position,
+        readings: drawReadings(fastener, random),
+        options: {},
+        notes: fastener.notes,
+        takenAt: new Date(at).toISOString(),
+      });
+      await saveIdentification(store, random.uuid(), input, new Date(at));
+    }
+  }
+}

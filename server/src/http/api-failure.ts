@@ -1,0 +1,57 @@
+import type { ApiError, ApiErrorCode } from "@root-gauge/contract";
+import type { z } from "zod";
+
+/** The status that goes with each code; the type makes a code without a status a compile error. */
+export const STATUS_OF: Readonly<Record<ApiErrorCode, number>> = {
+  "invalid-json": 400,
+  "invalid-body": 400,
+  "invalid-id": 400,
+  "too-large": 413,
+  "wrong-content-type": 415,
+  "job-not-found": 404,
+  "identification-not-found": 404,
+  "no-such-address": 404,
+  internal: 500,
+};
+
+type Issues = NonNullable<ApiError["error"]["issues"]>;
+
+/** A refusal that a route means: thrown by it, answered by the one error handler. */
+export class ApiFailure extends Error {
+  override readonly name = "ApiFailure";
+
+  constructor(
+    readonly code: ApiErrorCode,
+    message: string,
+    readonly issues?: Issues,
+  ) {
+    super(message);
+  }
+
+  toBody(): ApiError {
+    const issues = this.issues === undefined ? {} : { issues: this.issues };
+    return { error: { code: this.code, message: this.message, ...issues } };
+  }
+}
+
+/** zod's issues as paths ("readings.0.mm") and sentences. */
+function issuesOf(error: z.ZodError): Issues {
+  return error.issues.map(({ path, message }) => ({ path: path.map(String).join("."), message }));
+}
+
+/**
+ * Checks something a client sent.
+ * @throws ApiFailure with the given code and every issue found
+ */
+export function checked<Schema extends z.ZodType>(
+  schema: Schema,
+  value: unknown,
+  code: "invalid-body" | "invalid-id",
+): z.output<Schema> {
+  const parsed = schema.safeParse(value);
+  if (parsed.success) return parsed.data;
+  const issues = issuesOf(parsed.error);
+  const where = issues.map(({ path, message }) => (path === "" ? message : `${path}: ${message}`));
+  const what = code === "invalid-id" ? "The id in the address" : "What was sent";
+  throw new ApiFailure(code, `${what} cannot be taken. ${where.join("; ")}.`, issues);
+}

@@ -1,0 +1,48 @@
+import { existsSync } from "node:fs";
+import type { ServerResponse } from "node:http";
+import path from "node:path";
+import { Router } from "express";
+import expressStaticGzip from "express-static-gzip";
+
+const YEAR_SECONDS = 31_536_000;
+
+/** Folders whose files carry a hash in their names: kept for ever, and missing means missing. */
+const HASHED = ["/_expo/", "/assets/"];
+
+function setCaching(response: ServerResponse, file: string, webRoot: string): void {
+  const address = `/${path.relative(webRoot, file).split(path.sep).join("/")}`;
+  const hashed = HASHED.some((folder) => address.startsWith(folder));
+  response.setHeader(
+    "Cache-Control",
+    hashed ? `public, max-age=${YEAR_SECONDS}, immutable` : "no-cache",
+  );
+}
+
+/**
+ * Serves the built web app, precompressed where the build made .br and .gz files. An address without a file is
+ * the app's own page, except under the hashed folders, where it is 404.
+ */
+export function staticFiles(webRoot: string): Router {
+  const router = Router();
+  const root = path.resolve(webRoot);
+  const page = path.join(root, "index.html");
+  router.use(
+    expressStaticGzip(root, {
+      enableBrotli: true,
+      orderPreference: ["br", "gz"],
+      serveStatic: {
+        setHeaders: (response: ServerResponse, file: string) => setCaching(response, file, root),
+      },
+    }),
+  );
+  router.get("/{*address}", (request, response, next) => {
+    const isAsset = HASHED.some((folder) => request.path.startsWith(folder));
+    if (isAsset || path.extname(request.path) !== "" || !existsSync(page)) {
+      next();
+      return;
+    }
+    response.setHeader("Cache-Control", "no-cache");
+    response.sendFile(page);
+  });
+  return router;
+}

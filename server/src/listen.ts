@@ -1,0 +1,39 @@
+import { createServer, type Server } from "node:http";
+import type { Express } from "express";
+import { StartupError } from "./config";
+
+/** How long open requests may take to finish when the server is told to stop. */
+const GRACE_MS = 3000;
+
+const WHY: Readonly<Record<string, string>> = {
+  EADDRINUSE: "something else is already listening there. Stop it, or choose another port with PORT",
+  EACCES: "this user may not use that port. Choose one over 1023 with PORT",
+  EADDRNOTAVAIL: "this machine does not have that address. Choose another with HOST",
+};
+
+/**
+ * Starts listening.
+ * @throws StartupError when the port is taken or not allowed
+ */
+export function listen(app: Express, host: string, port: number): Promise<Server> {
+  return new Promise((resolve, reject) => {
+    const server = createServer(app);
+    server.once("error", (error: NodeJS.ErrnoException) => {
+      const why = WHY[error.code ?? ""] ?? error.message;
+      reject(new StartupError(`Cannot listen on ${host}:${port}: ${why}.`));
+    });
+    server.listen(port, host, () => resolve(server));
+  });
+}
+
+/** Takes no more connections, lets open requests finish, and cuts what is left after the grace time. */
+export function stopListening(server: Server): Promise<void> {
+  return new Promise((resolve) => {
+    const cut = setTimeout(() => server.closeAllConnections(), GRACE_MS);
+    server.close(() => {
+      clearTimeout(cut);
+      resolve();
+    });
+    server.closeIdleConnections();
+  });
+}

@@ -1,0 +1,34 @@
+import { identificationInputSchema } from "@root-gauge/contract";
+import { Router } from "express";
+import { z } from "zod";
+import { ApiFailure, checked } from "../http/api-failure";
+import type { Store } from "../store/database";
+import { findIdentification, saveIdentification } from "../store/identifications";
+
+const idSchema = z.uuid();
+
+/** GET and PUT /api/identifications/:id. */
+export function identificationRoutes(store: Store, now: () => Date): Router {
+  const router = Router();
+
+  router.get("/identifications/:id", async (request, response) => {
+    const id = checked(idSchema, request.params.id, "invalid-id");
+    const found = await findIdentification(store, id);
+    if (found === undefined) {
+      throw new ApiFailure("identification-not-found", "There is no such identification.");
+    }
+    response.json(found);
+  });
+
+  router.put("/identifications/:id", async (request, response) => {
+    const id = checked(idSchema, request.params.id, "invalid-id");
+    const input = checked(identificationInputSchema, request.body, "invalid-body");
+    const saved = await saveIdentification(store, id, input, now());
+    if (saved === undefined) {
+      throw new ApiFailure("job-not-found", "The job it belongs to is not here. Save the job first.");
+    }
+    response.json(saved);
+  });
+
+  return router;
+}

@@ -1,0 +1,55 @@
+import type { AddressInfo } from "node:net";
+import { pino } from "pino";
+import { StartupError, type Config } from "./config";
+import { createApp } from "./create-app";
+import { listen, stopListening } from "./listen";
+import { openStore, type Store } from "./store/database";
+
+export interface RunningServer {
+  readonly address: string;
+  readonly store: Store;
+  stop(): Promise<void>;
+}
+
+/**
+ * Opens the database, starts the server and waits until it listens.
+ * @throws StartupError when the database or the port cannot be used
+ */
+export async function startServer(config: Config): Promise<RunningServer> {
+  const logger = pino({ level: config.logLevel });
+  const store = await openStore(config.databaseFile);
+  const app = createApp({ store, webRoot: config.webRoot, logger, now: () => new Date() });
+  const server = await listen(app, config.host, config.port).catch(async (error: unknown) => {
+    await store.destroy();
+    throw error;
+  });
+  const { port } = server.address() as AddressInfo;
+  return {
+    address: `http://${config.host}:${port}`,
+    store,
+    stop: async () => {
+      await stopListening(server);
+      await store.destroy();
+    },
+  };
+}
+
+/** Runs a start-up and ends the process with one clear sentence when it fails for a reason the user can mend. */
+export async function orExplain<T>(start: () => Promise<T>): Promise<T> {
+  try {
+    return await start();
+  } catch (error) {
+    if (!(error instanceof StartupError)) throw error;
+    process.stderr.write(`${error.message}\n`);
+    return process.exit(1);
+  }
+}
+
+/** Stops the server once on Ctrl-C or on being told to end. */
+export function stopOnSignal(server: RunningServer): void {
+  for (const signal of ["SIGINT", "SIGTERM"] as const) {
+    process.once(signal, () => {
+      void server.stop().then(() => process.exit(0));
+    });
+  }
+}
