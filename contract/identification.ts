@@ -1,3 +1,4 @@
+import type { IdentificationSummary } from "@root-gauge/core";
 import { z } from "zod";
 import { jobIdSchema, jobSchema } from "./job";
 import { identifyOptionsSchema, readingsSchema } from "./reading";
@@ -16,7 +17,7 @@ export const identificationInputSchema = z.strictObject({
 });
 
 /** The outcome as the server computed it from the readings, cut to the likeliest threads. */
-export const resultSchema = z.object({
+export const resultSchema: z.ZodType<IdentificationSummary> = z.object({
   verdict: z.enum(["settled", "narrowed", "open", "contradictory"]),
   unknown: z.number().min(0).max(1),
   candidates: z.array(
@@ -48,5 +49,4 @@ export const jobWithIdentificationsSchema = z.object({
 
 export type IdentificationInput = z.infer<typeof identificationInputSchema>;
 export type IdentificationRecord = z.infer<typeof identificationSchema>;
-export type StoredResult = z.infer<typeof resultSchema>;
 export type JobWithIdentifications = z.infer<typeof jobWithIdentificationsSchema>;

@@ -12,7 +12,6 @@ export type {
   IdentificationInput,
   IdentificationRecord,
   JobWithIdentifications,
-  StoredResult,
 } from "./identification";
 export { jobIdSchema, jobInputSchema, jobListSchema, jobSchema } from "./job";
 export type { Job, JobInput } from "./job";

@@ -15,26 +15,31 @@ export {
   tpiFromPitchMm,
 } from "./units";
 export type { InchFraction, LengthProblem, LengthRange, LengthReading, Mm, Units } from "./units";
-export { basicSizes, catalogue, findThread, limits, stressArea, threadById } from "./threads";
+export { basicSizes, catalogue, findThread, limits, stressArea, threadById, threadCallout } from "./threads";
 export type { SizeRange, Thread, ThreadFamily, ThreadLimits, ThreadSide } from "./threads";
 export {
   ACCEPTED,
+  LEAVES,
   candidatesInTheRunning,
   decisiveReason,
   identify,
   leafMark,
   leafPitchMm,
+  measuredSizes,
   rankLeaves,
   sameLeaf,
+  summaryOf,
 } from "./identify";
 export type {
   Agreement,
   Candidate,
   DiameterInstrument,
   Identification,
+  IdentificationSummary,
   IdentifyOptions,
   LeafMark,
   LeafOutcome,
+  MeasuredSizes,
   NextTest,
   PartCondition,
   RankedLeaf,

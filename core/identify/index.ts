@@ -4,6 +4,8 @@ export { ACCEPTED } from "./accepted";
 export { LEAVES, rankLeaves, sameLeaf } from "./leaves";
 export type { RankedLeaf } from "./leaves";
 export { leafMark, leafPitchMm } from "./leaf-evidence";
+export { measuredSizes } from "./measured";
+export type { MeasuredSizes } from "./measured";
 export type { NextTest, Standing, TestOutcome } from "./next-tests";
 export type {
   DiameterInstrument,
@@ -14,6 +16,8 @@ export type {
   ReadingOf,
 } from "./reading";
 export type { Agreement, LeafMark, Reason, ReasonFigures } from "./reason";
+export { summaryOf } from "./summary";
+export type { IdentificationSummary } from "./summary";
 export type { Suspect } from "./suspects";
 export { candidatesInTheRunning } from "./verdict";
 export type { Verdict } from "./verdict";

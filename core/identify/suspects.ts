@@ -15,6 +15,18 @@ export interface Suspect {
   readonly reason: ReasonFigures;
 }
 
+/** Threads this much less likely than the best are still worth the question which one the suspect nearly fitted. */
+const WORTH_ASKING = 0.2;
+
+/** Of the threads that the other readings leave, the one that the suspect itself came nearest to: a small slip before a large one. */
+function likeliestMistaken(probabilities: readonly number[], suspect: readonly number[]): number {
+  const most = probabilities.reduce((a, b) => Math.max(a, b), 0);
+  return probabilities.reduce((best, probability, i) => {
+    if (probability < WORTH_ASKING * most) return best;
+    return best < 0 || (suspect[i] ?? 0) > (suspect[best] ?? 0) ? i : best;
+  }, -1);
+}
+
 /** A suspect's thread must be this much likelier than the unknown once the suspect is taken away. */
 const MOST_UNKNOWN = 0.2;
 
@@ -32,10 +44,7 @@ export function suspectsOf(
       weighed.filter((_, i) => i !== at),
       options,
     );
-    const best = posterior.probabilities.reduce(
-      (top, p, i, all) => (p > (all[top] ?? 0) ? i : top),
-      0,
-    );
+    const best = likeliestMistaken(posterior.probabilities, weighed[at]?.ofThreads ?? []);
     const thread = catalogue()[best];
     if (thread === undefined || posterior.unknown > MOST_UNKNOWN) return [];
     const restAgrees = readings.every(

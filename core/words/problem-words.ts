@@ -27,7 +27,10 @@ export function lengthProblemWords(problem: LengthProblem, units: Units): string
 }
 
 /** Why a number of threads was not taken. */
-export function countProblemWords(read: string, min: number, max: number): string {
+export function countProblemWords(
+  read: string,
+  { min, max, whole }: { min: number; max: number; whole: boolean },
+): string {
   const start = read === "" ? "Nothing was read." : `Read “${read}”.`;
-  return `${start} Accepted: a number of threads from ${printPlain(min)} to ${printPlain(max)}.`;
+  return `${start} Accepted: a ${whole ? "whole " : ""}number of threads from ${printPlain(min)} to ${printPlain(max)}.`;
 }

@@ -1,8 +1,8 @@
 import {
   candidatesInTheRunning,
-  type Identification,
   type NextTest,
   type Suspect,
+  type Verdict,
 } from "../identify";
 import type { Thread } from "../threads";
 import { printLength, printRange, type Units } from "../units";
@@ -11,7 +11,10 @@ import { leafWords, pitchWords } from "./figures";
 const COUNT_WORDS = ["none", "one", "two", "three", "four"] as const;
 
 /** "Settled", "Down to two", "Wide open" or "Doesn't add up". */
-export function verdictWords(identification: Pick<Identification, "verdict" | "candidates">): string {
+export function verdictWords(identification: {
+  readonly verdict: Verdict;
+  readonly candidates: readonly { readonly probability: number }[];
+}): string {
   switch (identification.verdict) {
     case "settled":
       return "Settled";

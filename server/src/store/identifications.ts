@@ -4,28 +4,11 @@ import {
   resultSchema,
   type IdentificationInput,
   type IdentificationRecord,
-  type StoredResult,
 } from "@root-gauge/contract";
-import { identify } from "@root-gauge/core";
+import { identify, summaryOf } from "@root-gauge/core";
 import type { Selectable } from "kysely";
 import type { Store } from "./database";
 import type { IdentificationsTable } from "./schema";
-
-const MOST_STORED_CANDIDATES = 5;
-
-/** What the readings say, as it is stored: the server's own computation, never a client's claim. */
-export function resultOf(input: Pick<IdentificationInput, "readings" | "options">): StoredResult {
-  const { verdict, unknown, candidates } = identify(input.readings, input.options);
-  return {
-    verdict,
-    unknown,
-    candidates: candidates.slice(0, MOST_STORED_CANDIDATES).map(({ thread, probability }) => ({
-      threadId: thread.id,
-      designation: thread.designation,
-      probability,
-    })),
-  };
-}
 
 /**
  * Identifies again and stores under the client's id; the same id twice is one record, the later content winning.
@@ -44,7 +27,8 @@ export async function saveIdentification(
     readings: JSON.stringify(input.readings),
     options: JSON.stringify(input.options),
     notes: input.notes,
-    result: JSON.stringify(resultOf(input)),
+    // The server's own computation, never a client's claim.
+    result: JSON.stringify(summaryOf(identify(input.readings, input.options))),
     taken_at: input.takenAt,
     updated_at: at,
   };

@@ -1,0 +1,5 @@
+import { BenchScreen } from "../bench/bench-screen";
+
+export default function BenchRoute() {
+  return <BenchScreen />;
+}

@@ -1,0 +1,53 @@
+import { useTheme, View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import ChevronRight from "lucide-react-native/icons/chevron-right";
+import type { BenchPart } from "../data/bench-state";
+import { useJobName } from "../data/queries";
+import { changeSettings, useSettings } from "../data/settings";
+import { ChoiceRow } from "../kit/choice-row";
+import { Pressable } from "../kit/pressable";
+import { Figure, Label } from "../kit/text";
+
+const UNITS = [
+  { value: "mm", label: "mm" },
+  { value: "in", label: "in" },
+] as const;
+
+/** Which job and place the part is from, and the switch that flips every figure. */
+export function BenchHeader({ part }: { part: BenchPart }) {
+  const router = useRouter();
+  const theme = useTheme();
+  const { units } = useSettings();
+  const jobName = useJobName(part.jobId);
+  return (
+    <View
+      flexDirection="row"
+      alignItems="center"
+      gap={8}
+      paddingHorizontal={12}
+      paddingVertical={4}
+      minHeight={56}
+    >
+      <Pressable
+        flex={1}
+        minWidth={0}
+        aria-label={`Job: ${jobName ?? "none chosen"}. Change it`}
+        onPress={() => router.push("/write-up")}
+      >
+        <View flexDirection="row" alignItems="center" gap={2}>
+          <Figure fontSize={18} lineHeight={22} numberOfLines={1} flexShrink={1}>
+            {jobName ?? "No job chosen"}
+          </Figure>
+          <ChevronRight size={16} color={theme.quiet.val} />
+        </View>
+        <Label numberOfLines={1}>{part.position === "" ? "Place not named" : part.position}</Label>
+      </Pressable>
+      <ChoiceRow
+        name="Units of every figure"
+        value={units}
+        choices={UNITS}
+        onChange={(chosen) => changeSettings({ units: chosen })}
+      />
+    </View>
+  );
+}

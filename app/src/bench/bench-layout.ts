@@ -1,0 +1,14 @@
+import type { Units } from "@root-gauge/core";
+import type { Bench } from "./use-bench";
+import type { PanelName } from "./use-panel";
+
+/** What both layouts of the bench are given. */
+export interface BenchLayoutProps {
+  readonly bench: Bench;
+  readonly units: Units;
+  readonly panel: PanelName | undefined;
+  readonly onOpen: (panel: PanelName) => void;
+  readonly onClose: () => void;
+  readonly onWriteUp: () => void;
+  readonly onStartAnother: () => void;
+}

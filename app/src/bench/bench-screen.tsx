@@ -1,0 +1,32 @@
+import { View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import { startAnother } from "../data/bench";
+import { useSettings } from "../data/settings";
+import { useLayout } from "../kit/wide";
+import { BenchNarrow } from "./bench-narrow";
+import { BenchWide } from "./bench-wide";
+import { useBench } from "./use-bench";
+import { useBenchKeys } from "./use-bench-keys";
+import { usePanel } from "./use-panel";
+
+/** Identify: opens first, ready to take a reading. */
+export function BenchScreen() {
+  const router = useRouter();
+  const bench = useBench();
+  const { units } = useSettings();
+  const { wide } = useLayout();
+  const panels = usePanel();
+  const writeUp = () => router.push("/write-up");
+  useBenchKeys({ open: panels.open, writeUp, units });
+  const actions = {
+    onOpen: panels.open,
+    onWriteUp: writeUp,
+    onStartAnother: startAnother,
+  };
+  const Layout = wide ? BenchWide : BenchNarrow;
+  return (
+    <View flex={1} render="main">
+      <Layout bench={bench} units={units} panel={panels.panel} onClose={panels.close} {...actions} />
+    </View>
+  );
+}

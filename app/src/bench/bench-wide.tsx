@@ -1,0 +1,80 @@
+import { View } from "@tamagui/core";
+import { ScrollView } from "react-native";
+import { ActionButton } from "../kit/action-button";
+import { Card } from "../kit/surface";
+import { Heading, Label } from "../kit/text";
+import { useLayout } from "../kit/wide";
+import { BenchHeader } from "./bench-header";
+import type { BenchLayoutProps } from "./bench-layout";
+import { BenchPanel } from "./bench-panel";
+import { DrawingPanel } from "./drawing-panel";
+import { FirstSteps } from "./first-steps";
+import { NextCard } from "./next-card";
+import { ReadingsColumn, UndoButton } from "./readings-strip";
+import { RunningList } from "./running-list";
+
+const LEFT = 340;
+const RIGHT = 380;
+const RAIL = 72;
+
+/** Readings and next test, the drawing as large as fits, candidates: nothing behind a sheet that fits beside. */
+export function BenchWide(props: BenchLayoutProps) {
+  const { bench, units, panel, onOpen, onWriteUp } = props;
+  const { width, height } = useLayout();
+  const { part, past } = bench.state;
+  const started = part.readings.length > 0;
+  const { verdict } = bench.identification;
+  const onRight = panel === "ruled-out" || panel === "find";
+  return (
+    <View flex={1} flexDirection="row">
+      <View width={LEFT} height="100%">
+        <BenchHeader part={part} />
+        <ScrollView contentContainerStyle={{ padding: 12, gap: 12 }}>
+          <View flexDirection="row" alignItems="center" minHeight={44}>
+            <Heading flex={1}>Readings</Heading>
+            {past.length > 0 ? <UndoButton hint="z" /> : null}
+          </View>
+          {started ? (
+            <ReadingsColumn readings={part.readings} units={units} />
+          ) : (
+            <Label>None taken yet. Keys: d diameter, p pitch, ? all keys.</Label>
+          )}
+          {panel !== undefined && !onRight ? (
+            <BenchPanel {...props} />
+          ) : (
+            <Card>
+              <NextCard {...props} identification={bench.identification} readings={part.readings} />
+            </Card>
+          )}
+        </ScrollView>
+      </View>
+      <DrawingPanel
+        sizes={bench.sizes}
+        units={units}
+        width={width - RAIL - LEFT - RIGHT}
+        height={height}
+        onTouch={onOpen}
+      />
+      <View width={RIGHT} height="100%" padding={onRight ? 12 : 0}>
+        {onRight ? (
+          <BenchPanel {...props} />
+        ) : (
+          <ScrollView contentContainerStyle={{ padding: 12, gap: 12 }}>
+            {started ? (
+              <RunningList
+                identification={bench.identification}
+                units={units}
+                onRuledOut={() => onOpen("ruled-out")}
+              />
+            ) : (
+              <FirstSteps />
+            )}
+            {started && (verdict === "narrowed" || verdict === "open") ? (
+              <ActionButton label="Write it up as it stands" onPress={onWriteUp} />
+            ) : null}
+          </ScrollView>
+        )}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,37 @@
+import { LEAVES, sameLeaf, type LeafMark, type RankedLeaf } from "@root-gauge/core";
+
+export interface LeafGroupOf {
+  readonly name: string;
+  readonly leaves: readonly LeafMark[];
+}
+
+const LIKELIEST = 5;
+
+/** Leaves whose mark is what was typed, or starts with it; all when nothing was. The exact mark comes first. */
+export function matchingLeaves(ranked: readonly RankedLeaf[], typed: string): readonly RankedLeaf[] {
+  const wanted = typed.trim().replace(",", ".").replace(/^\./, "0.");
+  if (wanted === "") return ranked;
+  const markOf = ({ leaf }: RankedLeaf) => String("tpi" in leaf ? leaf.tpi : leaf.pitchMm);
+  const figure = /^(\d*\.?\d*)\s*(mm|tpi)?$/i.exec(wanted);
+  const unit = figure?.[2]?.toLowerCase();
+  const found = ranked.filter((ranked) => {
+    if (figure === null) return false;
+    const rightUnit = unit === undefined || ("tpi" in ranked.leaf) === (unit === "tpi");
+    return rightUnit && markOf(ranked).startsWith(figure[1] ?? "");
+  });
+  const exact = found.filter((leaf) => markOf(leaf) === figure?.[1]);
+  return [...exact, ...found.filter((leaf) => !exact.includes(leaf))];
+}
+
+/** The likeliest on top, then the two gauges in their own order; while searching, one group. */
+export function groupLeaves(matching: readonly RankedLeaf[], whole: boolean): LeafGroupOf[] {
+  const leaves = matching.map(({ leaf }) => leaf);
+  if (!whole) return [{ name: "Found", leaves }];
+  const likeliest = leaves.slice(0, LIKELIEST);
+  const rest = LEAVES.filter((leaf) => !likeliest.some((other) => sameLeaf(leaf, other)));
+  return [
+    { name: "Likeliest now", leaves: likeliest },
+    { name: "Metric leaves", leaves: rest.filter((leaf) => "pitchMm" in leaf) },
+    { name: "Inch leaves", leaves: rest.filter((leaf) => "tpi" in leaf) },
+  ];
+}

@@ -1,0 +1,143 @@
+import {
+  LEAF_OUTCOME_WORDS,
+  leafWords,
+  rankLeaves,
+  sameLeaf,
+  type Candidate,
+  type LeafMark,
+  type LeafOutcome,
+} from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { useMemo, useState } from "react";
+import { changeBench, useBenchState } from "../../data/bench";
+import { ActionButton } from "../../kit/action-button";
+import { Pressable } from "../../kit/pressable";
+import { Figure, Label, Small } from "../../kit/text";
+import { TextEntry } from "../../kit/text-entry";
+import { useLayout } from "../../kit/wide";
+import { groupLeaves, matchingLeaves } from "./leaf-groups";
+
+export interface LeafPickerProps {
+  readonly candidates: readonly Candidate[];
+  readonly onDone: () => void;
+}
+
+const OUTCOMES: readonly LeafOutcome[] = ["drops-in", "rocks", "unsure"];
+
+function LeafButton({ leaf, chosen, onPress }: { leaf: LeafMark; chosen: boolean; onPress: () => void }) {
+  const [figure, unit] = leafWords(leaf).split(" ");
+  return (
+    <Pressable
+      role="radio"
+      aria-checked={chosen}
+      aria-label={`${leafWords(leaf)} leaf`}
+      minWidth={64}
+      minHeight={52}
+      paddingHorizontal={8}
+      borderWidth={1}
+      borderColor={chosen ? "$ink" : "$line"}
+      backgroundColor={chosen ? "$ink" : "$plate"}
+      onPress={onPress}
+    >
+      <Figure fontSize={18} lineHeight={22} textAlign="center" color={chosen ? "$card" : "$ink"}>
+        {figure}
+      </Figure>
+      <Label lineHeight={16} textAlign="center" color={chosen ? "$card" : "$quiet"}>
+        {unit}
+      </Label>
+    </Pressable>
+  );
+}
+
+interface LeafGroupProps {
+  readonly name: string;
+  readonly leaves: readonly LeafMark[];
+  readonly chosen: LeafMark | undefined;
+  readonly onChoose: (leaf: LeafMark) => void;
+}
+
+function LeafGroup({ name, leaves, chosen, onChoose }: LeafGroupProps) {
+  if (leaves.length === 0) return null;
+  return (
+    <View gap={4}>
+      <Label>{name}</Label>
+      <View role="radiogroup" aria-label={name} flexDirection="row" flexWrap="wrap" gap={6}>
+        {leaves.map((leaf) => (
+          <LeafButton
+            key={leafWords(leaf)}
+            leaf={leaf}
+            chosen={chosen !== undefined && sameLeaf(leaf, chosen)}
+            onPress={() => onChoose(leaf)}
+          />
+        ))}
+      </View>
+    </View>
+  );
+}
+
+/** The leaves of the gauge, likeliest first; pick one, then say whether it drops in. */
+export function LeafPicker({ candidates, onDone }: LeafPickerProps) {
+  const { wide } = useLayout();
+  const typed = useBenchState().drafts["leaf"] ?? "";
+  const ranked = useMemo(() => rankLeaves(candidates), [candidates]);
+  const [chosen, setChosen] = useState<LeafMark>();
+  const matching = matchingLeaves(ranked, typed);
+  const groups = groupLeaves(matching, typed === "");
+
+  const take = (leaf: LeafMark, outcome: LeafOutcome) => {
+    changeBench({ type: "take", reading: { kind: "leaf", ...leaf, outcome }, draftsUsed: ["leaf"] });
+    onDone();
+  };
+
+  return (
+    <View gap={12}>
+      <Small>
+        White paper or a lamp behind the leaf; all its teeth in the thread, along the axis. Light at the
+        ends means the wrong leaf.
+      </Small>
+      <TextEntry
+        label="Find a leaf by its mark"
+        value={typed}
+        placeholder="1.25 or 13"
+        longest={8}
+        autoFocus={wide}
+        onChange={(text) => changeBench({ type: "draft", field: "leaf", text })}
+        onSubmit={() => setChosen(matching[0]?.leaf)}
+        problem={
+          matching.length === 0
+            ? `Read “${typed}”: no such leaf. Accepted: 0.25 to 6 mm, or 4 to 80 TPI.`
+            : undefined
+        }
+      />
+      {groups.map((group) => (
+        <LeafGroup key={group.name} {...group} chosen={chosen} onChoose={setChosen} />
+      ))}
+      {chosen === undefined ? null : (
+        <View
+          position="sticky"
+          bottom={0}
+          gap={6}
+          paddingVertical={8}
+          backgroundColor="$card"
+          borderTopWidth={1}
+          borderColor="$line"
+        >
+          <Figure>{`The ${leafWords(chosen)} leaf`}</Figure>
+          <View flexDirection="row" gap={8}>
+            {OUTCOMES.map((outcome) => (
+              <ActionButton
+                key={outcome}
+                flex={1}
+                label={upperFirst(LEAF_OUTCOME_WORDS[outcome])}
+                focusNow={outcome === "drops-in"}
+                onPress={() => take(chosen, outcome)}
+              />
+            ))}
+          </View>
+        </View>
+      )}
+    </View>
+  );
+}
+
+const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

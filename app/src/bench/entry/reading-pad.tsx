@@ -1,0 +1,162 @@
+import type { Units } from "@root-gauge/core";
+import { useTheme, View } from "@tamagui/core";
+import { useEffect, useRef, useState, type ReactNode } from "react";
+import { TextInput } from "react-native";
+import { changeBench, useBenchState } from "../../data/bench";
+import { ActionButton } from "../../kit/action-button";
+import { ChoiceRow } from "../../kit/choice-row";
+import { Body, Label, Small } from "../../kit/text";
+import { Keypad } from "./keypad";
+import { LengthEcho } from "./length-echo";
+import { readField, type PadField } from "./pad-fields";
+
+export interface ReadingPadProps {
+  readonly fields: readonly PadField[];
+  readonly units: Units;
+  /** One sentence on doing it well. */
+  readonly teach: string;
+  readonly action: string;
+  /** The fields' values in order; the drafts of these fields are then cleared by the taking. */
+  readonly onTake: (values: readonly number[]) => void;
+  readonly children?: ReactNode;
+}
+
+interface FieldProps {
+  readonly field: PadField;
+  readonly text: string;
+  readonly units: Units;
+  readonly active: boolean;
+  readonly problem: string | undefined;
+  readonly onFocus: () => void;
+  readonly onText: (text: string) => void;
+  readonly onSubmit: () => void;
+}
+
+const MOST_TYPED = 24;
+
+function PadInput({ field, text, units, active, problem, onFocus, onText, onSubmit }: FieldProps) {
+  const theme = useTheme();
+  const input = useRef<TextInput>(null);
+  const read = readField(field, text, units);
+  useEffect(() => {
+    if (active) input.current?.focus();
+  }, [active]);
+  return (
+    <View gap={4} flex={1} minWidth={140}>
+      <Label>{field.kind === "length" ? `${field.label}, ${units}` : field.label}</Label>
+      <TextInput
+        ref={input}
+        aria-label={field.label}
+        // The keys below are the keyboard on a phone; a real one, or a caliper that types, still works.
+        inputMode="none"
+        maxLength={MOST_TYPED}
+        value={text}
+        onFocus={onFocus}
+        onChangeText={onText}
+        onSubmitEditing={onSubmit}
+        submitBehavior="submit"
+        style={{
+          height: 56,
+          paddingHorizontal: 12,
+          borderWidth: active ? 2 : 1,
+          borderRadius: 4,
+          borderColor: problem === undefined ? theme.edge.val : theme.clash.val,
+          backgroundColor: theme.plate.val,
+          color: theme.ink.val,
+          fontFamily: '"Barlow Semi Condensed", sans-serif',
+          fontWeight: "600",
+          fontSize: 32,
+          width: "100%",
+        }}
+      />
+      {problem === undefined ? (
+        <View minHeight={20}>
+          {read.ok && field.kind === "length" ? <LengthEcho mm={read.value} /> : null}
+        </View>
+      ) : (
+        <Body role="alert" color="$clash">
+          {problem}
+        </Body>
+      )}
+    </View>
+  );
+}
+
+/** The reading pad: one or two fields, big keys, both units echoed as typed. Enter takes the reading. */
+export function ReadingPad({ fields, units, teach, action, onTake, children }: ReadingPadProps) {
+  const { drafts } = useBenchState();
+  const [entryUnits, setEntryUnits] = useState(units);
+  const [activeAt, setActiveAt] = useState(0);
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const textOf = (field: PadField) => drafts[field.key] ?? "";
+  const active = fields[activeAt] ?? fields[0];
+
+  const write = (field: PadField, text: string) => {
+    changeBench({ type: "draft", field: field.key, text });
+    setProblems(({ [field.key]: _mended, ...rest }) => rest);
+  };
+
+  const take = () => {
+    const read = fields.map((field) => readField(field, textOf(field), entryUnits));
+    const found = Object.fromEntries(
+      fields.flatMap(({ key }, i) => {
+        const value = read[i];
+        return value === undefined || value.ok ? [] : [[key, value.problem]];
+      }),
+    );
+    setProblems(found);
+    const firstWrong = fields.findIndex(({ key }) => key in found);
+    if (firstWrong >= 0) setActiveAt(firstWrong);
+    else onTake(read.flatMap((value) => (value.ok ? [value.value] : [])));
+  };
+
+  /** Enter goes on to the next empty field, and takes the reading when there is none. */
+  const submit = (at: number) => {
+    const next = fields.findIndex((field, i) => i > at && textOf(field) === "");
+    if (next < 0) take();
+    else setActiveAt(next);
+  };
+
+  return (
+    <View gap={8}>
+      <View flexDirection="row" flexWrap="wrap" gap={8}>
+        {fields.map((field, at) => (
+          <PadInput
+            key={field.key}
+            field={field}
+            text={textOf(field)}
+            units={entryUnits}
+            active={at === activeAt}
+            problem={problems[field.key]}
+            onFocus={() => setActiveAt(at)}
+            onText={(text) => write(field, text)}
+            onSubmit={() => submit(at)}
+          />
+        ))}
+      </View>
+      <View flexDirection="row" flexWrap="wrap" gap={8}>
+        <ChoiceRow
+          name="Units of this figure"
+          value={entryUnits}
+          choices={UNIT_CHOICES}
+          onChange={setEntryUnits}
+        />
+        {children}
+      </View>
+      <Small>{teach}</Small>
+      {active === undefined ? null : (
+        <Keypad
+          text={textOf(active)}
+          onText={(text) => write(active, text)}
+          fractions={active.kind === "length"}
+        />
+      )}
+      <ActionButton primary label={action} onPress={take} />
+    </View>
+  );
+}
+
+const UNIT_CHOICES = [
+  { value: "mm", label: "mm" },
+  { value: "in", label: "in" },
+] as const;

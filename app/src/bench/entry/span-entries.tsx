@@ -1,0 +1,55 @@
+import { ACCEPTED } from "@root-gauge/core";
+import { changeBench } from "../../data/bench";
+import type { EntryProps } from "./diameter-entry";
+import type { PadField } from "./pad-fields";
+import { ReadingPad } from "./reading-pad";
+
+const COUNT_FIELDS: readonly PadField[] = [
+  { key: "count.threads", label: "Threads", kind: "number", whole: false, ...ACCEPTED.threads },
+  { key: "count.span", label: "In a length of", kind: "length", accepted: ACCEPTED.span },
+];
+
+/** Threads counted over a length. */
+export function CountEntry({ units, onDone }: EntryProps) {
+  return (
+    <ReadingPad
+      fields={COUNT_FIELDS}
+      units={units}
+      action="Take this count"
+      teach="Set the rule’s zero on a crest and count the gaps, not the crests: over an inch, or 10 mm or more."
+      onTake={([threads = 0, spanMm = 0]) => {
+        changeBench({
+          type: "take",
+          reading: { kind: "count", threads, spanMm },
+          draftsUsed: COUNT_FIELDS.map(({ key }) => key),
+        });
+        onDone();
+      }}
+    />
+  );
+}
+
+const CREST_FIELDS: readonly PadField[] = [
+  { key: "crests.pitches", label: "Pitches", kind: "number", whole: true, ...ACCEPTED.threads },
+  { key: "crests.length", label: "Crest to crest", kind: "length", accepted: ACCEPTED.span },
+];
+
+/** A length from crest to crest over a number of pitches. */
+export function CrestEntry({ units, onDone }: EntryProps) {
+  return (
+    <ReadingPad
+      fields={CREST_FIELDS}
+      units={units}
+      action="Take this length"
+      teach="The points of the jaws on two crests, along the axis. Ten pitches make the pitch ten times surer than one."
+      onTake={([pitches = 0, mm = 0]) => {
+        changeBench({
+          type: "take",
+          reading: { kind: "crest-to-crest", pitches, mm },
+          draftsUsed: CREST_FIELDS.map(({ key }) => key),
+        });
+        onDone();
+      }}
+    />
+  );
+}

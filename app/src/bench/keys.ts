@@ -1,0 +1,23 @@
+/** The keys of the wide bench. A field that has the focus keeps its own keys. */
+export const BENCH_KEYS = [
+  { key: "d", does: "read the diameter" },
+  { key: "p", does: "read the pitch" },
+  { key: "n", does: "go to the next test" },
+  { key: "z", does: "undo" },
+  { key: "u", does: "flip mm and in" },
+  { key: "w", does: "write it up" },
+  { key: "/", does: "find a thread by name" },
+  { key: "?", does: "show these keys" },
+] as const;
+
+export type BenchKey = (typeof BENCH_KEYS)[number]["key"];
+
+function isTyping(target: EventTarget | null): boolean {
+  return target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
+}
+
+/** The bench key that was pressed, unless a field has the focus or a modifier is held. */
+export function benchKeyOf(event: KeyboardEvent): BenchKey | undefined {
+  if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return undefined;
+  return BENCH_KEYS.find(({ key }) => key === event.key)?.key;
+}

@@ -1,0 +1,44 @@
+import { decisiveReason, reasonWords, type Candidate, type Units } from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { FlatList } from "react-native";
+import { Panel } from "../kit/panel";
+import { Figure, Small } from "../kit/text";
+import { ruledOut } from "./running";
+
+interface RuledOutProps {
+  readonly candidates: readonly Candidate[];
+  readonly units: Units;
+  readonly onClose: () => void;
+}
+
+function RuledOutRow({ candidate, units }: { candidate: Candidate; units: Units }) {
+  const reason = decisiveReason(candidate);
+  return (
+    <View
+      role="listitem"
+      paddingVertical={8}
+      paddingHorizontal={12}
+      borderTopWidth={1}
+      borderColor="$line"
+    >
+      <Figure>{candidate.thread.designation}</Figure>
+      <Small>{reason === undefined ? "Nothing was read yet." : reasonWords(reason, units)}</Small>
+    </View>
+  );
+}
+
+/** Every thread that fell, the last to fall first, each with the reading that felled it. */
+export function RuledOutPanel({ candidates, units, onClose }: RuledOutProps) {
+  const fallen = ruledOut(candidates);
+  return (
+    <Panel title={`Ruled out ${fallen.length}`} onClose={onClose} ownScroll>
+      <FlatList
+        role="list"
+        data={fallen}
+        keyExtractor={({ thread }) => thread.id}
+        renderItem={({ item }) => <RuledOutRow candidate={item} units={units} />}
+        initialNumToRender={16}
+      />
+    </Panel>
+  );
+}

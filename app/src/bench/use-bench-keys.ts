@@ -1,0 +1,55 @@
+import type { Units } from "@root-gauge/core";
+import { useEffect, useRef } from "react";
+import { changeBench } from "../data/bench";
+import { changeSettings } from "../data/settings";
+import { benchKeyOf, type BenchKey } from "./keys";
+import type { PanelName } from "./use-panel";
+
+interface KeyActions {
+  readonly open: (panel: PanelName) => void;
+  readonly writeUp: () => void;
+  readonly units: Units;
+}
+
+function focusNextTest(): void {
+  document.querySelector<HTMLElement>("#next-test button")?.focus();
+}
+
+function actOn(key: BenchKey, { open, writeUp, units }: KeyActions): void {
+  switch (key) {
+    case "d":
+      return open("diameter");
+    case "p":
+      return open("pitch");
+    case "n":
+      return focusNextTest();
+    case "z":
+      return changeBench({ type: "undo" });
+    case "u":
+      return changeSettings({ units: units === "mm" ? "in" : "mm" });
+    case "w":
+      return writeUp();
+    case "/":
+      return open("find");
+    case "?":
+      return open("keys");
+  }
+}
+
+/** Listens for the bench's keys while the bench is on screen. */
+export function useBenchKeys(actions: KeyActions): void {
+  const latest = useRef(actions);
+  useEffect(() => {
+    latest.current = actions;
+  });
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const key = benchKeyOf(event);
+      if (key === undefined) return;
+      event.preventDefault();
+      actOn(key, latest.current);
+    };
+    document.addEventListener("keydown", onKey);
+    return () => document.removeEventListener("keydown", onKey);
+  }, []);
+}

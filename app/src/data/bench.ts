@@ -1,0 +1,32 @@
+import { useSyncExternalStore } from "react";
+import { v4 as uuid } from "uuid";
+import {
+  benchStateSchema,
+  benchStep,
+  emptyPart,
+  type BenchAction,
+  type BenchState,
+} from "./bench-state";
+import { createPersistentStore, storage } from "./persistent-store";
+
+const store = createPersistentStore<BenchState>({
+  key: "rg.bench",
+  schema: benchStateSchema,
+  initial: () => ({ part: emptyPart(uuid(), new Date(), null), past: [], drafts: {} }),
+  storage,
+});
+
+/** The bench as it stands; every change is written down before the screen shows it. */
+export function useBenchState(): BenchState {
+  return useSyncExternalStore(store.subscribe, store.get, store.get);
+}
+
+export function changeBench(action: BenchAction): void {
+  store.set(benchStep(store.get(), action));
+}
+
+/** Clears the bench for another part of the same job; undo brings the last one back. */
+export function startAnother(): void {
+  const { jobId } = store.get().part;
+  changeBench({ type: "put-on-bench", part: emptyPart(uuid(), new Date(), jobId) });
+}

@@ -1,0 +1,27 @@
+import { useSyncExternalStore } from "react";
+import { z } from "zod";
+import { createPersistentStore, storage } from "./persistent-store";
+
+const settingsSchema = z.object({
+  units: z.enum(["mm", "in"]),
+  light: z.enum(["system", "daylight", "lamp"]),
+  instrument: z.enum(["caliper", "micrometer", "rule"]),
+});
+
+export type Settings = z.infer<typeof settingsSchema>;
+
+const store = createPersistentStore<Settings>({
+  key: "rg.settings",
+  schema: settingsSchema,
+  initial: () => ({ units: "mm", light: "system", instrument: "caliper" }),
+  storage,
+});
+
+/** What this person chose, kept on this device. */
+export function useSettings(): Settings {
+  return useSyncExternalStore(store.subscribe, store.get, store.get);
+}
+
+export function changeSettings(change: Partial<Settings>): void {
+  store.set({ ...store.get(), ...change });
+}

@@ -1,0 +1,22 @@
+/** CSS pixels to the millimetre: the 96 to the inch that browsers hold to. */
+export const PX_PER_MM = 96 / 25.4;
+
+const SCALES = [0.25, 0.5, 1, 1.5, 2, 3, 4, 5, 6, 8, 10, 15, 20, 30] as const;
+
+/** The largest of the usual drawing scales at which a size stays within the room for it. */
+export function fittingScale(sizeMm: number, roomPx: number): number {
+  return SCALES.findLast((scale) => sizeMm * PX_PER_MM * scale <= roomPx) ?? SCALES[0];
+}
+
+const SCALE_WORDS: Readonly<Record<number, string>> = {
+  0.25: "quarter size",
+  0.5: "half size",
+  1: "full size",
+  1.5: "one and a half times full size",
+  2: "twice full size",
+};
+
+/** "twice full size". */
+export function scaleWords(scale: number): string {
+  return SCALE_WORDS[scale] ?? `${scale} times full size`;
+}

@@ -1,0 +1,84 @@
+import type { IdentificationRecord } from "@root-gauge/contract";
+import { readingWords, type Units } from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import { FlatList } from "react-native";
+import { useJob, type Kept } from "../data/queries";
+import { useSettings } from "../data/settings";
+import { Pressable } from "../kit/pressable";
+import { Body, Figure, Small } from "../kit/text";
+import { VerdictMark } from "../kit/verdict-mark";
+import { PAGE_WIDTH, PageHead } from "../shell/page";
+import { sheetTitle } from "../sheet/sheet-title";
+
+interface PartRowProps {
+  readonly record: Kept<IdentificationRecord>;
+  readonly units: Units;
+  readonly onPress: () => void;
+}
+
+function PartRow({ record, units, onPress }: PartRowProps) {
+  const { title, subtitle, verdict } = sheetTitle(record.result);
+  const readings = record.readings.map((reading) => {
+    const { label, figure } = readingWords(reading, units);
+    return `${label} ${figure}`;
+  });
+  return (
+    <Pressable
+      flexDirection="row"
+      alignItems="flex-start"
+      justifyContent="flex-start"
+      gap={10}
+      padding={12}
+      marginBottom={8}
+      borderWidth={1}
+      borderColor="$line"
+      backgroundColor="$card"
+      onPress={onPress}
+    >
+      <View paddingTop={3}>
+        <VerdictMark verdict={verdict} />
+      </View>
+      <View flex={1} gap={2}>
+        <Figure fontSize={20} lineHeight={24}>
+          {title}
+        </Figure>
+        <Body>{record.position === "" ? "Place not named" : record.position}</Body>
+        <Small>{[subtitle, ...readings].join(" · ")}</Small>
+        {record.waiting ? <Small>Kept on this device, not on the server yet.</Small> : null}
+      </View>
+    </Pressable>
+  );
+}
+
+/** A job: what was found on it, the last taken first. */
+export function JobScreen({ id }: { id: string }) {
+  const router = useRouter();
+  const { units } = useSettings();
+  const { job, identifications, query } = useJob(id);
+  const empty =
+    job === undefined
+      ? (query.error?.message ?? "Fetching the job.")
+      : "Nothing written up for this job yet.";
+  return (
+    <View flex={1} render="main">
+      <PageHead title={job?.name ?? "Job"} backTo="/jobs" />
+      <FlatList
+        data={identifications}
+        keyExtractor={(record) => record.id}
+        renderItem={({ item }) => (
+          <PartRow record={item} units={units} onPress={() => router.push(`/sheet/${item.id}`)} />
+        )}
+        ListHeaderComponent={
+          job?.origin ? (
+            <Body color="$quiet" marginBottom={8}>
+              {job.origin}
+            </Body>
+          ) : null
+        }
+        ListEmptyComponent={<Body role="status">{empty}</Body>}
+        contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}
+      />
+    </View>
+  );
+}

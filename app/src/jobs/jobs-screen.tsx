@@ -1,0 +1,77 @@
+import type { Job } from "@root-gauge/contract";
+import { useTheme, View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import ChevronRight from "lucide-react-native/icons/chevron-right";
+import { FlatList } from "react-native";
+import { useJobs, type Kept } from "../data/queries";
+import { ActionButton } from "../kit/action-button";
+import { Pressable } from "../kit/pressable";
+import { Body, Figure, Small } from "../kit/text";
+import { useLayout } from "../kit/wide";
+import { LightSwitch } from "../shell/light-switch";
+import { PAGE_WIDTH, PageHead } from "../shell/page";
+
+function partsWords(count: number): string {
+  if (count === 0) return "nothing written up yet";
+  return count === 1 ? "one part written up" : `${count} parts written up`;
+}
+
+function JobRow({ job, onPress }: { job: Kept<Job>; onPress: () => void }) {
+  const theme = useTheme();
+  return (
+    <Pressable
+      flexDirection="row"
+      alignItems="center"
+      gap={8}
+      padding={12}
+      marginBottom={8}
+      borderWidth={1}
+      borderColor="$line"
+      backgroundColor="$card"
+      justifyContent="flex-start"
+      onPress={onPress}
+    >
+      <View flex={1} gap={2}>
+        <Figure fontSize={18} lineHeight={22}>
+          {job.name}
+        </Figure>
+        <Small>{[job.origin, partsWords(job.identifications)].filter(Boolean).join(" · ")}</Small>
+        {job.waiting ? <Small>Kept on this device, not on the server yet.</Small> : null}
+      </View>
+      <ChevronRight size={20} color={theme.quiet.val} aria-hidden />
+    </Pressable>
+  );
+}
+
+function JobsEmpty({ message }: { message: string | undefined }) {
+  const router = useRouter();
+  if (message !== undefined) return <Body role="status">{message}</Body>;
+  return (
+    <View gap={12}>
+      <Body>No job yet. Identify a part on the Bench and write it up: the job is made there.</Body>
+      <ActionButton primary label="Go to the Bench" onPress={() => router.push("/")} />
+    </View>
+  );
+}
+
+/** Machines and jobs, the last touched first. */
+export function JobsScreen() {
+  const router = useRouter();
+  const { wide } = useLayout();
+  const { jobs, query } = useJobs();
+  const message = query.isPending ? "Fetching the jobs." : query.error?.message;
+  return (
+    <View flex={1} render="main">
+      <PageHead title="Jobs" aside={wide ? undefined : <LightSwitch />} />
+      <FlatList
+        data={jobs}
+        keyExtractor={({ id }) => id}
+        renderItem={({ item }) => (
+          <JobRow job={item} onPress={() => router.push(`/jobs/${item.id}`)} />
+        )}
+        ListEmptyComponent={<JobsEmpty message={message} />}
+        contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}
+      />
+    </View>
+  );
+}

@@ -1,0 +1,13 @@
+import { styled, View } from "@tamagui/core";
+
+/** A raised plate. */
+export const Card = styled(View, {
+  backgroundColor: "$card",
+  borderColor: "$line",
+  borderWidth: 1,
+  borderRadius: 4,
+  padding: 12,
+});
+
+/** Side by side, wrapping when there is no room. */
+export const Row = styled(View, { flexDirection: "row", alignItems: "center", gap: 8 });

@@ -1,0 +1,69 @@
+import { useTheme, View } from "@tamagui/core";
+import { useId } from "react";
+import { TextInput } from "react-native";
+import { Body, Label } from "./text";
+
+export interface TextEntryProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (text: string) => void;
+  readonly onSubmit?: () => void;
+  readonly placeholder?: string;
+  readonly lines?: number;
+  readonly longest?: number;
+  /** A sentence under the field: what was read, what is accepted. */
+  readonly problem?: string | undefined;
+  readonly autoFocus?: boolean;
+}
+
+/** A labelled field for words. */
+export function TextEntry({
+  label,
+  value,
+  onChange,
+  onSubmit,
+  placeholder,
+  lines = 1,
+  longest,
+  problem,
+  autoFocus = false,
+}: TextEntryProps) {
+  const theme = useTheme();
+  const id = useId();
+  return (
+    <View gap={4}>
+      <Label render="label" {...{ htmlFor: id }}>
+        {label}
+      </Label>
+      <TextInput
+        nativeID={id}
+        value={value}
+        onChangeText={onChange}
+        onSubmitEditing={onSubmit}
+        placeholder={placeholder}
+        placeholderTextColor={theme.quiet.val}
+        multiline={lines > 1}
+        numberOfLines={lines}
+        maxLength={longest}
+        autoFocus={autoFocus}
+        style={{
+          minHeight: 48,
+          padding: 12,
+          borderWidth: 1,
+          borderRadius: 4,
+          borderColor: problem === undefined ? theme.edge.val : theme.clash.val,
+          backgroundColor: theme.card.val,
+          color: theme.ink.val,
+          fontFamily: "Barlow, sans-serif",
+          fontSize: 16,
+          lineHeight: 22,
+        }}
+      />
+      {problem === undefined ? null : (
+        <Body role="alert" color="$clash">
+          {problem}
+        </Body>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,103 @@
+import { jobInputSchema } from "@root-gauge/contract";
+import { View } from "@tamagui/core";
+import { useState } from "react";
+import { v4 as uuid } from "uuid";
+import { changeBench, useBenchState } from "../data/bench";
+import { useJobs } from "../data/queries";
+import { saveJob } from "../data/saving";
+import { ActionButton } from "../kit/action-button";
+import { Pressable } from "../kit/pressable";
+import { Card } from "../kit/surface";
+import { Body, Figure, Heading, Small } from "../kit/text";
+import { TextEntry } from "../kit/text-entry";
+
+const NAME = "job.name";
+const ORIGIN = "job.origin";
+const LONGEST = 120;
+
+function choose(jobId: string): void {
+  changeBench({ type: "describe", change: { jobId } });
+}
+
+function NewJob({ onAdded }: { onAdded: () => void }) {
+  const { drafts } = useBenchState();
+  const [problem, setProblem] = useState<string>();
+  const write = (field: string) => (text: string) => {
+    setProblem(undefined);
+    changeBench({ type: "draft", field, text });
+  };
+  const add = () => {
+    const read = jobInputSchema.safeParse({ name: drafts[NAME] ?? "", origin: drafts[ORIGIN] ?? "" });
+    if (!read.success) {
+      setProblem("Nothing was read. Give the machine or the job a name.");
+      return;
+    }
+    const id = uuid();
+    saveJob(id, read.data);
+    choose(id);
+    write(NAME)("");
+    write(ORIGIN)("");
+    onAdded();
+  };
+  return (
+    <View gap={8}>
+      <TextEntry
+        label="Machine or job"
+        value={drafts[NAME] ?? ""}
+        longest={LONGEST}
+        problem={problem}
+        onChange={write(NAME)}
+        onSubmit={add}
+      />
+      <TextEntry
+        label="From where and when, if known"
+        value={drafts[ORIGIN] ?? ""}
+        longest={LONGEST}
+        onChange={write(ORIGIN)}
+        onSubmit={add}
+      />
+      <ActionButton label="Add this job" onPress={add} />
+    </View>
+  );
+}
+
+/** Which job the part belongs to: one of those there are, or a new one. */
+export function JobPicker({ jobId }: { jobId: string | null }) {
+  const { jobs, query } = useJobs();
+  const [adding, setAdding] = useState(false);
+  const none = jobs.length === 0 && !query.isPending;
+  return (
+    <Card gap={8}>
+      <Heading>Job</Heading>
+      {query.isError && jobs.length === 0 ? (
+        <Body>The server does not answer, so its jobs cannot be listed. A new one is kept here.</Body>
+      ) : null}
+      <View role="radiogroup" aria-label="Job" gap={6}>
+        {jobs.map((job) => {
+          const chosen = job.id === jobId;
+          return (
+            <Pressable
+              key={job.id}
+              role="radio"
+              aria-checked={chosen}
+              paddingHorizontal={12}
+              paddingVertical={6}
+              borderWidth={chosen ? 2 : 1}
+              borderColor={chosen ? "$edge" : "$line"}
+              backgroundColor={chosen ? "$plate" : "$card"}
+              onPress={() => choose(job.id)}
+            >
+              <Figure>{chosen ? `${job.name}  ✓` : job.name}</Figure>
+              <Small>{job.origin}</Small>
+            </Pressable>
+          );
+        })}
+      </View>
+      {adding || none ? (
+        <NewJob onAdded={() => setAdding(false)} />
+      ) : (
+        <ActionButton label="Another job" onPress={() => setAdding(true)} />
+      )}
+    </Card>
+  );
+}

@@ -1,0 +1,37 @@
+import {
+  percentWords,
+  threadById,
+  threadCallout,
+  verdictWords,
+  type IdentificationSummary,
+  type Verdict,
+} from "@root-gauge/core";
+
+export interface SheetTitle {
+  /** The words of the counter when settled, else how far it got. */
+  readonly title: string;
+  readonly subtitle: string;
+  readonly verdict: Verdict;
+  /** The thread the sheet may speak of: only one that the readings favour. */
+  readonly threadId: string | undefined;
+}
+
+/** From this share of "something else" no thread is named. */
+const TOO_UNKNOWN = 0.5;
+
+/** What a sheet, and a line in a job, is headed with. */
+export function sheetTitle({ verdict, unknown, candidates }: IdentificationSummary): SheetTitle {
+  const [best] = candidates;
+  const words = verdictWords({ verdict, candidates });
+  const thread = best === undefined ? undefined : threadById(best.threadId);
+  if (best === undefined || thread === undefined || verdict === "contradictory" || unknown > TOO_UNKNOWN) {
+    return { title: "Not known yet", subtitle: words, verdict, threadId: undefined };
+  }
+  const share = percentWords(best.probability);
+  if (verdict === "settled") {
+    const title = threadCallout(thread, "external");
+    return { title, subtitle: `${words}, ${share}`, verdict, threadId: thread.id };
+  }
+  const title = `Probably ${thread.designation}`;
+  return { title, subtitle: `${words}, ${share}`, verdict, threadId: thread.id };
+}

@@ -1,0 +1,96 @@
+import { summaryOf, threadById } from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import { useState } from "react";
+import { ScrollView } from "react-native";
+import { useBench } from "../bench/use-bench";
+import { changeBench } from "../data/bench";
+import type { BenchPart } from "../data/bench-state";
+import { saveIdentification } from "../data/saving";
+import { useSettings } from "../data/settings";
+import { ActionButton } from "../kit/action-button";
+import { Card } from "../kit/surface";
+import { Body, Heading } from "../kit/text";
+import { TextEntry } from "../kit/text-entry";
+import { PAGE_WIDTH, PageHead } from "../shell/page";
+import { CalloutCard } from "./callout-card";
+import { Caution } from "./caution";
+import { JobPicker } from "./job-picker";
+import { ReadingList } from "./reading-list";
+import { sheetTitle } from "./sheet-title";
+import { ThreadFacts } from "./thread-facts";
+
+/** Why the part cannot be saved yet, or undefined when it can. */
+function missing(part: BenchPart): string | undefined {
+  if (part.readings.length === 0) return "Nothing was read of this part yet. Take a reading first.";
+  return part.jobId === null ? "Choose the job it belongs to, or add one." : undefined;
+}
+
+/** Write it up: the call-out, where the part belongs, and saving it there. */
+export function WriteUpScreen() {
+  const router = useRouter();
+  const { state, identification } = useBench();
+  const { units } = useSettings();
+  const [problem, setProblem] = useState<string>();
+  const { part } = state;
+  const result = summaryOf(identification);
+  const { threadId } = sheetTitle(result);
+  const thread = threadId === undefined ? undefined : threadById(threadId);
+  const describe = (change: Partial<Pick<BenchPart, "position" | "notes">>) =>
+    changeBench({ type: "describe", change });
+
+  const save = () => {
+    const { identificationId, jobId, position, readings, options, notes, takenAt } = part;
+    const why = missing(part);
+    setProblem(why);
+    if (why !== undefined || jobId === null) return;
+    saveIdentification(identificationId, { jobId, position, readings, options, notes, takenAt });
+    router.replace(`/sheet/${identificationId}`);
+  };
+
+  return (
+    <View flex={1} render="main">
+      <PageHead title="Write it up" backTo="/" />
+      <ScrollView
+        contentContainerStyle={{ padding: 12, gap: 12, width: "100%", maxWidth: PAGE_WIDTH }}
+      >
+        <CalloutCard result={result} />
+        <JobPicker jobId={part.jobId} />
+        <Card gap={8}>
+          <Heading>Where it goes</Heading>
+          <TextEntry
+            label="Place on the machine"
+            value={part.position}
+            placeholder="Clamp bar, left front"
+            longest={120}
+            onChange={(position) => describe({ position })}
+          />
+          <TextEntry
+            label="Notes"
+            value={part.notes}
+            lines={3}
+            longest={4000}
+            onChange={(notes) => describe({ notes })}
+          />
+        </Card>
+        <ReadingList readings={part.readings} units={units} />
+        {thread === undefined ? null : <ThreadFacts thread={thread} units={units} />}
+        <Caution />
+      </ScrollView>
+      <View
+        borderTopWidth={2}
+        borderColor="$edge"
+        backgroundColor="$card"
+        padding={12}
+        gap={8}
+      >
+        {problem === undefined ? null : (
+          <Body role="alert" color="$clash">
+            {problem}
+          </Body>
+        )}
+        <ActionButton primary label="Save to the job" onPress={save} />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,3 @@
+import { buildWeb } from "./build-web";
+
+await buildWeb();

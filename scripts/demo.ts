@@ -1,0 +1,8 @@
+import { mkdir } from "node:fs/promises";
+import path from "node:path";
+import { seedDemo } from "../server/src";
+import { CACHE } from "./paths";
+import { serve } from "./serve";
+
+await mkdir(CACHE, { recursive: true });
+await serve(path.join(CACHE, "demo.db"), ({ store }) => seedDemo(store));
