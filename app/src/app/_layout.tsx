@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { TamaguiProvider, Theme } from "@tamagui/core";
 import { Slot } from "expo-router";
 import { ServerAway } from "../data/api";
-import { tamaguiConfig } from "../kit/tamagui.config";
+import { THEME_KEY, tamaguiConfig } from "../kit/tamagui.config";
 import { Shell } from "../shell/shell";
 import { useLight } from "../shell/use-light";
 
@@ -18,10 +18,10 @@ const queryClient = new QueryClient({
 });
 
 export default function Layout() {
-  const light = useLight();
+  const theme = THEME_KEY[useLight()];
   return (
-    <TamaguiProvider config={tamaguiConfig} defaultTheme={light}>
-      <Theme name={light}>
+    <TamaguiProvider config={tamaguiConfig} defaultTheme={theme}>
+      <Theme name={theme}>
         <QueryClientProvider client={queryClient}>
           <Shell>
             <Slot />

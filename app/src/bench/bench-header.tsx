@@ -31,7 +31,6 @@ export function BenchHeader({ part }: { part: BenchPart }) {
       <Pressable
         flex={1}
         minWidth={0}
-        aria-label={`Job: ${jobName ?? "none chosen"}. Change it`}
         onPress={() => router.push("/write-up")}
       >
         <View flexDirection="row" alignItems="center" gap={2}>

@@ -2,6 +2,7 @@ import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { startAnother } from "../data/bench";
 import { useSettings } from "../data/settings";
+import { Unseen } from "../kit/text";
 import { useLayout } from "../kit/wide";
 import { BenchNarrow } from "./bench-narrow";
 import { BenchWide } from "./bench-wide";
@@ -26,6 +27,7 @@ export function BenchScreen() {
   const Layout = wide ? BenchWide : BenchNarrow;
   return (
     <View flex={1} render="main">
+      <Unseen render="h1">Bench</Unseen>
       <Layout bench={bench} units={units} panel={panels.panel} onClose={panels.close} {...actions} />
     </View>
   );

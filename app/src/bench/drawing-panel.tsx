@@ -8,7 +8,7 @@ import {
 import { useTheme, View } from "@tamagui/core";
 import Svg, { Line } from "react-native-svg";
 import { anchorsOf, BoltDrawing, HeadEndView } from "../drawing/bolt-drawing";
-import type { BoltShape } from "../drawing/bolt-geometry";
+import type { BoltShape, Point } from "../drawing/bolt-geometry";
 import { fittingScale, PX_PER_MM, scaleWords } from "../drawing/scale";
 import { Label } from "../kit/text";
 import { ReadingTag, TAG_HEIGHT } from "./reading-tag";
@@ -27,26 +27,51 @@ const USUAL_PITCHES_IN_DIAMETER = 7;
 const TAG_WIDTH = 136;
 const EDGE = 12;
 const END_VIEW_ROOM = 84;
+const CAPTION_ROOM = 28;
+/** From the tags down to the outline: room for the pitch's dimension line and for the leaders. */
+const LEADER_ROOM = 60;
+
+/** From this height the end view of the head stands under the bolt instead of beside it. */
+const TALL = 420;
+
+/** Half the width across corners of a head, as a share of the diameter (ISO 4014). */
+const HALF_CORNERS = 0.885;
 
 interface Placing {
   readonly shape: BoltShape;
+  readonly tagTop: number;
+  readonly endView: { readonly centre: Point; readonly radius: number };
   readonly caption: string;
 }
 
 /** The bolt at the largest usual scale that fits; before the diameter is known, at no scale. */
-function placeBolt({ sizes, width, height }: DrawingPanelProps): Placing {
-  const room = Math.min(height * 0.3, width * 0.24);
-  const axisY = TAG_HEIGHT + (height - TAG_HEIGHT) * 0.52;
-  const ends = { headLeft: 30, axisY, end: width - END_VIEW_ROOM - 26 };
+function sizedBolt(sizes: MeasuredSizes, room: number): Pick<BoltShape, "major" | "pitch"> & { caption: string } {
   if (sizes.majorMm === undefined) {
-    const shape = { ...ends, major: room * 0.85, pitch: (room * 0.85) / USUAL_PITCHES_IN_DIAMETER };
-    return { shape, caption: "not to scale" };
+    const major = room * 0.85;
+    return { major, pitch: major / USUAL_PITCHES_IN_DIAMETER, caption: "not to scale" };
   }
   const scale = fittingScale(sizes.majorMm, room);
   const pxPerMm = scale * PX_PER_MM;
   const pitchMm = sizes.pitchMm ?? sizes.majorMm / USUAL_PITCHES_IN_DIAMETER;
-  const shape = { ...ends, major: sizes.majorMm * pxPerMm, pitch: pitchMm * pxPerMm };
-  return { shape, caption: sizes.pitchMm === undefined ? "pitch not to scale" : scaleWords(scale) };
+  const caption = sizes.pitchMm === undefined ? "pitch not to scale" : scaleWords(scale);
+  return { major: sizes.majorMm * pxPerMm, pitch: pitchMm * pxPerMm, caption };
+}
+
+function placeBolt({ sizes, width, height }: DrawingPanelProps): Placing {
+  const tall = height >= TALL;
+  const { caption, ...drawn } = sizedBolt(sizes, Math.min(height * 0.33, width * 0.25));
+  const corner = HALF_CORNERS * drawn.major;
+  const axisY = tall ? height * 0.38 : TAG_HEIGHT + (height - TAG_HEIGHT - CAPTION_ROOM) * 0.58;
+  const tagTop = tall ? axisY - drawn.major / 2 - LEADER_ROOM - TAG_HEIGHT - 40 : 16;
+  const end = width - (tall ? 40 : END_VIEW_ROOM + 26);
+  const endView = tall
+    ? { centre: { x: 30 + corner, y: axisY + 2 * corner + 70 }, radius: corner }
+    : {
+        centre: { x: width - END_VIEW_ROOM / 2 - 6, y: axisY },
+        radius: Math.min(corner, END_VIEW_ROOM / 2 - 6),
+      };
+  const teeth = sizes.pitchMm !== undefined;
+  return { shape: { ...drawn, teeth, headLeft: 30, axisY, end }, tagTop, endView, caption };
 }
 
 function pitchFigure(sizes: MeasuredSizes, units: Units): string | undefined {
@@ -59,9 +84,8 @@ export function DrawingPanel(props: DrawingPanelProps) {
   const { sizes, units, width, height, onTouch } = props;
   const theme = useTheme();
   const scribe = theme.scribe.val;
-  const { shape, caption } = placeBolt(props);
+  const { shape, tagTop, endView, caption } = placeBolt(props);
   const anchors = anchorsOf(shape);
-  const tagTop = 16;
   const diameterLeft = width - EDGE - TAG_WIDTH;
   const pitchLeft = Math.max(
     EDGE,
@@ -79,11 +103,7 @@ export function DrawingPanel(props: DrawingPanelProps) {
           known={{ major: sizes.majorMm !== undefined, pitch: sizes.pitchMm !== undefined }}
           colour={scribe}
         />
-        <HeadEndView
-          centre={{ x: width - END_VIEW_ROOM / 2 - 6, y: shape.axisY }}
-          radius={Math.min(0.885 * shape.major, END_VIEW_ROOM / 2 - 6)}
-          colour={scribe}
-        />
+        <HeadEndView {...endView} colour={scribe} />
         {leaders.map(({ anchor, from }) => (
           <Line
             key={from}

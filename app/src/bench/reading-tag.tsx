@@ -30,7 +30,6 @@ export function ReadingTag({ label, figure, left, top, width, onPress }: Reading
       borderColor="$scribe"
       backgroundColor={known ? "$scribe" : "$marking"}
       focusVisibleStyle={{ outlineColor: "$scribe" }}
-      aria-label={known ? `${label}: ${figure}. Read it again` : `${label}: not read yet. Enter it`}
       onPress={onPress}
     >
       <View>

@@ -4,7 +4,7 @@ import Undo2 from "lucide-react-native/icons/undo-2";
 import X from "lucide-react-native/icons/x";
 import { changeBench } from "../data/bench";
 import { Pressable } from "../kit/pressable";
-import { Figure, Label, Small } from "../kit/text";
+import { Figure, Label, Small, Unseen } from "../kit/text";
 
 interface ReadingsProps {
   readonly readings: readonly Reading[];
@@ -27,10 +27,10 @@ function ReadingPlate({ reading, at, units, full }: { reading: Reading; at: numb
       borderWidth={1}
       borderColor="$line"
       backgroundColor="$card"
-      aria-label={`Remove the reading: ${label} ${figure}, ${note}`}
       onPress={() => changeBench({ type: "remove", at })}
     >
       <View flexDirection="row" alignItems="baseline" gap={6} flexShrink={1} flexWrap="wrap">
+        <Unseen>{"Remove the reading: "}</Unseen>
         <Label>{label}</Label>
         <Figure>{figure}</Figure>
         {notable ? <Small>{note}</Small> : null}
@@ -40,7 +40,7 @@ function ReadingPlate({ reading, at, units, full }: { reading: Reading; at: numb
   );
 }
 
-/** Undo for the last thing done on the bench. */
+/** Undo for the last thing done on the bench; in words where there is room, with its key. */
 export function UndoButton({ hint }: { hint?: string }) {
   const theme = useTheme();
   return (
@@ -48,12 +48,19 @@ export function UndoButton({ hint }: { hint?: string }) {
       flexDirection="row"
       alignItems="center"
       gap={6}
+      justifyContent="center"
+      minWidth={44}
       paddingHorizontal={10}
+      {...(hint === undefined ? { "aria-label": "Undo" } : {})}
       onPress={() => changeBench({ type: "undo" })}
     >
-      <Undo2 size={18} color={theme.ink.val} />
-      <Figure>Undo</Figure>
-      {hint === undefined ? null : <Small>{hint}</Small>}
+      <Undo2 size={20} color={theme.ink.val} />
+      {hint === undefined ? null : (
+        <>
+          <Figure>Undo</Figure>
+          <Small>{hint}</Small>
+        </>
+      )}
     </Pressable>
   );
 }

@@ -1,38 +1,79 @@
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 
-export const PANELS = ["diameter", "pitch", "ruled-out", "find", "keys"] as const;
+const PANELS = ["diameter", "pitch", "ruled-out", "find", "keys"] as const;
 
 /** What is laid over or beside the bench. */
 export type PanelName = (typeof PANELS)[number];
 
-const KEY = "benchPanel";
+/** Marks the history entry that an open panel stands on, so that Back closes the panel. */
+const HISTORY_KEY = "benchPanel";
+/** Remembers the open panel over a reload of this tab. */
+const SESSION_KEY = "rg.bench-panel";
 
-function panelOf(state: unknown): PanelName | undefined {
-  const name: unknown = (state as Record<string, unknown> | null)?.[KEY];
+function asPanel(name: unknown): PanelName | undefined {
   return PANELS.find((panel) => panel === name);
 }
 
-/** The browser's history remembers the open panel, so that Back closes it and a reload keeps it open. */
+function standsOnPanel(): boolean {
+  const state = window.history.state as Record<string, unknown> | null;
+  return asPanel(state?.[HISTORY_KEY]) !== undefined;
+}
+
+function markHistory(name: PanelName): void {
+  const state = { ...(window.history.state as object | null), [HISTORY_KEY]: name };
+  if (standsOnPanel()) window.history.replaceState(state, "");
+  else window.history.pushState(state, "");
+}
+
+function remember(name: PanelName | undefined): void {
+  if (name === undefined) sessionStorage.removeItem(SESSION_KEY);
+  else sessionStorage.setItem(SESSION_KEY, name);
+}
+
+/** The open panel: kept over a reload, closed by Back. */
 export function usePanel() {
-  const [panel, setPanel] = useState(() => panelOf(window.history.state));
+  const [panel, setPanel] = useState(() => asPanel(sessionStorage.getItem(SESSION_KEY)));
+  // Going back takes a moment; a panel opened meanwhile must not be closed by it.
+  const goingBack = useRef(false);
+  const reopen = useRef<PanelName>(undefined);
 
-  useEffect(() => {
-    const onPop = (event: PopStateEvent) => setPanel(panelOf(event.state));
-    window.addEventListener("popstate", onPop);
-    return () => window.removeEventListener("popstate", onPop);
-  }, []);
-
-  const open = useCallback((name: PanelName) => {
-    const state = { ...(window.history.state as object | null), [KEY]: name };
-    if (panelOf(window.history.state) === undefined) window.history.pushState(state, "");
-    else window.history.replaceState(state, "");
+  const show = useCallback((name: PanelName | undefined) => {
+    remember(name);
     setPanel(name);
   }, []);
 
+  useEffect(() => {
+    const kept = asPanel(sessionStorage.getItem(SESSION_KEY));
+    if (kept !== undefined && !standsOnPanel()) markHistory(kept);
+    const onPop = () => {
+      const next = reopen.current;
+      goingBack.current = false;
+      reopen.current = undefined;
+      if (next !== undefined) markHistory(next);
+      show(next);
+    };
+    window.addEventListener("popstate", onPop);
+    return () => window.removeEventListener("popstate", onPop);
+  }, [show]);
+
+  const open = useCallback(
+    (name: PanelName) => {
+      if (goingBack.current) reopen.current = name;
+      else markHistory(name);
+      show(name);
+    },
+    [show],
+  );
+
   const close = useCallback(() => {
-    if (panelOf(window.history.state) === undefined) setPanel(undefined);
-    else window.history.back();
-  }, []);
+    show(undefined);
+    if (goingBack.current) {
+      reopen.current = undefined;
+    } else if (standsOnPanel()) {
+      goingBack.current = true;
+      window.history.back();
+    }
+  }, [show]);
 
   return { panel, open, close };
 }

@@ -58,14 +58,14 @@ export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
     readers.forEach((reader) => reader());
   };
   const keep = (parcel: Parcel) => storage.setItem(PREFIX + parcel.id, JSON.stringify(parcel));
-  const unchanged = (parcel: Parcel) =>
-    storage.getItem(PREFIX + parcel.id) === JSON.stringify(parcel);
 
   async function deliverOne(parcel: Parcel): Promise<void> {
+    const key = PREFIX + parcel.id;
+    const sent = storage.getItem(key);
     try {
       await send(parcel);
       // What was changed while it travelled stays, and goes out next.
-      if (unchanged(parcel)) storage.removeItem(PREFIX + parcel.id);
+      if (storage.getItem(key) === sent) storage.removeItem(key);
     } catch (error) {
       if (!(error instanceof ServerRefused)) throw error;
       keep({ ...parcel, refused: error.message });

@@ -33,9 +33,10 @@ export function BoltDrawing({ shape, known, colour }: BoltDrawingProps) {
       <Segments segments={[...lines.shank, lines.endFace]} pen={ofDiameter} />
       <Chain points={lines.upperEdge} pen={ofThread} />
       <Chain points={lines.lowerEdge} pen={ofThread} />
-      {known.pitch ? (
-        <Segments segments={lines.helix} pen={{ colour, weight: WEIGHT.fine, opacity: 0.55 }} />
-      ) : null}
+      <Segments
+        segments={lines.helix}
+        pen={{ colour, weight: WEIGHT.fine, opacity: 0.55, dashed: !known.pitch }}
+      />
       <Dimension at={lines.diameterAt} pen={dimension} />
       <Segments
         segments={[from, to].map((crest) => ({ from: crest, to: { x: crest.x, y: above - 5 } }))}

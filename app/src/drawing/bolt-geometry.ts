@@ -15,6 +15,8 @@ export interface BoltShape {
   readonly major: number;
   readonly pitch: number;
   readonly end: number;
+  /** Draw single threads; without it, lines at the crests and the roots stand for a pitch nobody has read. */
+  readonly teeth: boolean;
 }
 
 /** Lines of the drawing, and the places where readings are taken on it. */
@@ -72,11 +74,12 @@ function straightEdge(shape: BoltShape, start: number, out: 1 | -1): Point[] {
   ];
 }
 
-function helixLines(shape: BoltShape, start: number): Segment[] {
+/** Lines at the roots where no single thread is drawn; else the crests and roots as they run round the screw. */
+function helixLines(shape: BoltShape, start: number, drawn: boolean): Segment[] {
   const { axisY, major, pitch, end } = shape;
   const half = major / 2;
   const root = half - PROFILE_HEIGHT * pitch;
-  if (pitch < LEAST_DRAWN_PITCH) {
+  if (!drawn) {
     return ([-1, 1] as const).map((out) => ({
       from: { x: start, y: axisY + out * root },
       to: { x: end, y: axisY + out * root },
@@ -111,7 +114,7 @@ export function boltGeometry(shape: BoltShape): BoltGeometry {
   const face = shape.headLeft + HEAD_HEIGHT * major;
   const threadStart = face + PLAIN_SHANK * major;
   const half = major / 2;
-  const drawn = pitch >= LEAST_DRAWN_PITCH;
+  const drawn = shape.teeth && pitch >= LEAST_DRAWN_PITCH;
   const edge = (phase: number, out: 1 | -1) =>
     drawn ? threadEdge(shape, threadStart, phase, out) : straightEdge(shape, threadStart, out);
   const middleCrest =
@@ -125,7 +128,7 @@ export function boltGeometry(shape: BoltShape): BoltGeometry {
     })),
     upperEdge: edge(0, -1),
     lowerEdge: edge(0.5, 1),
-    helix: helixLines(shape, threadStart),
+    helix: helixLines(shape, threadStart, drawn),
     endFace: { from: { x: end, y: axisY - half }, to: { x: end, y: axisY + half } },
     threadStart,
     diameterAt: { from: { x: diameterX, y: axisY - half }, to: { x: diameterX, y: axisY + half } },

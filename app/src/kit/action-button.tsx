@@ -35,7 +35,7 @@ export function ActionButton({
       ref={button}
       flex={flex}
       minHeight={52}
-      paddingHorizontal={16}
+      paddingHorizontal={8}
       borderWidth={1}
       borderColor={primary ? "$brass" : "$edge"}
       backgroundColor={primary ? "$brass" : "$card"}

@@ -32,14 +32,15 @@ function useEscape(onEscape: () => void): void {
     const onKey = (event: KeyboardEvent) => {
       if (event.key === "Escape") onEscape();
     };
-    document.addEventListener("keydown", onKey);
-    return () => document.removeEventListener("keydown", onKey);
+    // Captured on the way down: text fields keep keys from travelling up.
+    document.addEventListener("keydown", onKey, true);
+    return () => document.removeEventListener("keydown", onKey, true);
   }, [onEscape]);
 }
 
 /** A sheet over the lower part of a phone's screen; on a wide one a plate in its column. */
 export function Panel({ title, onClose, children, ownScroll = false }: PanelProps) {
-  const { wide, height } = useLayout();
+  const { wide } = useLayout();
   useEscape(onClose);
   const content = ownScroll ? (
     <View flex={1}>{children}</View>
@@ -89,8 +90,8 @@ export function Panel({ title, onClose, children, ownScroll = false }: PanelProp
         backgroundColor="$card"
         borderTopWidth={2}
         borderColor="$edge"
-        maxHeight={height - 24}
-        {...(ownScroll ? { height: height - 24 } : {})}
+        maxHeight="97%"
+        {...(ownScroll ? { height: "97%" } : {})}
       >
         <PanelHead title={title} onClose={onClose} />
         {content}

@@ -31,12 +31,21 @@ const figureFont = createFont({
   letterSpacing: { true: 0 },
 });
 
+/** Tamagui writes rules only for themes of these two names. */
+export const THEME_KEY = { daylight: "light", lamp: "dark" } as const;
+
 export const tamaguiConfig = createTamagui({
   tokens,
-  themes: PALETTE,
+  themes: { [THEME_KEY.daylight]: PALETTE.daylight, [THEME_KEY.lamp]: PALETTE.lamp },
   fonts: { body: textFont, figure: figureFont },
   media: {},
-  settings: { defaultFont: "body", disableSSR: true, allowedStyleValues: "somewhat-strict-web" },
+  settings: {
+    defaultFont: "body",
+    // Absolute children stand in their parent, as in React Native.
+    defaultPosition: "relative",
+    disableSSR: true,
+    allowedStyleValues: "somewhat-strict-web",
+  },
 });
 
 type AppConfig = typeof tamaguiConfig;

@@ -34,6 +34,16 @@ export const Figure = styled(Text, {
   color: "$ink",
 });
 
+/** Said by a screen reader, not shown. */
+export const Unseen = styled(Text, {
+  position: "absolute",
+  width: 1,
+  height: 1,
+  overflow: "hidden",
+  opacity: 0,
+  margin: 0,
+});
+
 /** A heading of a room or a panel. */
 export const Heading = styled(Figure, {
   render: "h2",

@@ -15,6 +15,7 @@ export function SheetDrawing({ thread, units }: { thread: Thread; units: Units }
   const [width, setWidth] = useState(0);
   const scale = fittingScale(thread.majorMm, MOST_DIAMETER);
   const shape = {
+    teeth: true,
     headLeft: 24,
     axisY: HEIGHT * 0.48,
     end: width - 24,

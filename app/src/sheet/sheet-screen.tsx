@@ -2,14 +2,13 @@ import type { IdentificationRecord } from "@root-gauge/contract";
 import { threadById } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import { ScrollView } from "react-native";
 import { changeBench, startAnother } from "../data/bench";
 import { useIdentification, useJobName, type Kept } from "../data/queries";
 import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
 import { Body, Heading } from "../kit/text";
-import { PAGE_WIDTH, PageHead } from "../shell/page";
+import { PageActions, PageColumns, PageHead } from "../shell/page";
 import { CalloutCard } from "./callout-card";
 import { Caution } from "./caution";
 import { ReadingList } from "./reading-list";
@@ -30,20 +29,30 @@ function SheetBody({ record }: { record: Kept<IdentificationRecord> }) {
   const { threadId } = sheetTitle(record.result);
   const thread = threadId === undefined ? undefined : threadById(threadId);
   return (
-    <>
-      <CalloutCard result={record.result} />
-      {record.waiting ? <Body role="status">Kept on this device, not on the server yet.</Body> : null}
-      {thread === undefined ? null : <SheetDrawing thread={thread} units={units} />}
-      {record.notes === "" ? null : (
-        <Card gap={4}>
-          <Heading>Notes</Heading>
-          <Body>{record.notes}</Body>
-        </Card>
-      )}
-      <ReadingList readings={record.readings} units={units} />
-      {thread === undefined ? null : <ThreadFacts thread={thread} units={units} />}
-      <Caution />
-    </>
+    <PageColumns
+      first={
+        <>
+          <CalloutCard result={record.result} />
+          {record.waiting ? (
+            <Body role="status">Kept on this device, not on the server yet.</Body>
+          ) : null}
+          {thread === undefined ? null : <SheetDrawing thread={thread} units={units} />}
+          {record.notes === "" ? null : (
+            <Card gap={4}>
+              <Heading>Notes</Heading>
+              <Body>{record.notes}</Body>
+            </Card>
+          )}
+          <Caution />
+        </>
+      }
+      second={
+        <>
+          <ReadingList readings={record.readings} units={units} />
+          {thread === undefined ? null : <ThreadFacts thread={thread} units={units} />}
+        </>
+      }
+    />
   );
 }
 
@@ -56,42 +65,35 @@ export function SheetScreen({ id }: { id: string }) {
   return (
     <View flex={1} render="main">
       <PageHead title={title === "" ? "Sheet" : title} backTo="/jobs" />
-      <ScrollView
-        contentContainerStyle={{ padding: 12, gap: 12, width: "100%", maxWidth: PAGE_WIDTH }}
-      >
-        {record === undefined ? (
-          <Body role="status">{query.error?.message ?? "Fetching the sheet."}</Body>
-        ) : (
-          <SheetBody record={record} />
-        )}
-      </ScrollView>
+      {record === undefined ? (
+        <Body role="status" padding={12}>
+          {query.error?.message ?? "Fetching the sheet."}
+        </Body>
+      ) : (
+        <SheetBody record={record} />
+      )}
       {record === undefined ? null : (
-        <View
-          flexDirection="row"
-          gap={8}
-          borderTopWidth={2}
-          borderColor="$edge"
-          backgroundColor="$card"
-          padding={12}
-        >
-          <ActionButton
-            flex={1}
-            label="Open on the Bench"
-            onPress={() => {
-              putOnBench(record);
-              router.push("/");
-            }}
-          />
-          <ActionButton
-            flex={1}
-            primary
-            label="Start another"
-            onPress={() => {
-              startAnother();
-              router.push("/");
-            }}
-          />
-        </View>
+        <PageActions>
+          <View flexDirection="row" gap={8}>
+            <ActionButton
+              flex={1}
+              label="Open on the Bench"
+              onPress={() => {
+                putOnBench(record);
+                router.push("/");
+              }}
+            />
+            <ActionButton
+              flex={1}
+              primary
+              label="Start another"
+              onPress={() => {
+                startAnother();
+                router.push("/");
+              }}
+            />
+          </View>
+        </PageActions>
       )}
     </View>
   );

@@ -2,7 +2,6 @@ import { summaryOf, threadById } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";
-import { ScrollView } from "react-native";
 import { useBench } from "../bench/use-bench";
 import { changeBench } from "../data/bench";
 import type { BenchPart } from "../data/bench-state";
@@ -12,7 +11,7 @@ import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
 import { Body, Heading } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
-import { PAGE_WIDTH, PageHead } from "../shell/page";
+import { PageActions, PageColumns, PageHead } from "../shell/page";
 import { CalloutCard } from "./callout-card";
 import { Caution } from "./caution";
 import { JobPicker } from "./job-picker";
@@ -51,46 +50,46 @@ export function WriteUpScreen() {
   return (
     <View flex={1} render="main">
       <PageHead title="Write it up" backTo="/" />
-      <ScrollView
-        contentContainerStyle={{ padding: 12, gap: 12, width: "100%", maxWidth: PAGE_WIDTH }}
-      >
-        <CalloutCard result={result} />
-        <JobPicker jobId={part.jobId} />
-        <Card gap={8}>
-          <Heading>Where it goes</Heading>
-          <TextEntry
-            label="Place on the machine"
-            value={part.position}
-            placeholder="Clamp bar, left front"
-            longest={120}
-            onChange={(position) => describe({ position })}
-          />
-          <TextEntry
-            label="Notes"
-            value={part.notes}
-            lines={3}
-            longest={4000}
-            onChange={(notes) => describe({ notes })}
-          />
-        </Card>
-        <ReadingList readings={part.readings} units={units} />
-        {thread === undefined ? null : <ThreadFacts thread={thread} units={units} />}
-        <Caution />
-      </ScrollView>
-      <View
-        borderTopWidth={2}
-        borderColor="$edge"
-        backgroundColor="$card"
-        padding={12}
-        gap={8}
-      >
+      <PageColumns
+        first={
+          <>
+            <CalloutCard result={result} />
+            <JobPicker jobId={part.jobId} />
+            <Card gap={8}>
+              <Heading>Where it goes</Heading>
+              <TextEntry
+                label="Place on the machine"
+                value={part.position}
+                placeholder="Clamp bar, left front"
+                longest={120}
+                onChange={(position) => describe({ position })}
+              />
+              <TextEntry
+                label="Notes"
+                value={part.notes}
+                lines={3}
+                longest={4000}
+                onChange={(notes) => describe({ notes })}
+              />
+            </Card>
+          </>
+        }
+        second={
+          <>
+            <ReadingList readings={part.readings} units={units} />
+            {thread === undefined ? null : <ThreadFacts thread={thread} units={units} />}
+            <Caution />
+          </>
+        }
+      />
+      <PageActions>
         {problem === undefined ? null : (
           <Body role="alert" color="$clash">
             {problem}
           </Body>
         )}
         <ActionButton primary label="Save to the job" onPress={save} />
-      </View>
+      </PageActions>
     </View>
   );
 }

@@ -2,8 +2,10 @@ import { useTheme, View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import ArrowLeft from "lucide-react-native/icons/arrow-left";
 import type { ReactNode } from "react";
+import { ScrollView } from "react-native";
 import { Pressable } from "../kit/pressable";
 import { Heading } from "../kit/text";
+import { useLayout } from "../kit/wide";
 
 export interface PageHeadProps {
   readonly title: string;
@@ -42,5 +44,38 @@ export function PageHead({ title, backTo, aside }: PageHeadProps) {
   );
 }
 
-/** Pages read best no wider than this. */
+/** A list reads best no wider than this. */
 export const PAGE_WIDTH = 760;
+
+/** Two columns side by side on a wide screen; on a phone the second follows the first. */
+export function PageColumns({ first, second }: { first: ReactNode; second: ReactNode }) {
+  const { wide } = useLayout();
+  return (
+    <ScrollView tabIndex={0}>
+      <View
+        flexDirection={wide ? "row" : "column"}
+        alignItems={wide ? "flex-start" : "stretch"}
+        padding={12}
+        gap={12}
+      >
+        <View gap={12} {...(wide ? { flex: 1, maxWidth: PAGE_WIDTH } : {})}>
+          {first}
+        </View>
+        <View gap={12} {...(wide ? { flex: 1, maxWidth: PAGE_WIDTH } : {})}>
+          {second}
+        </View>
+      </View>
+    </ScrollView>
+  );
+}
+
+/** The bar of a page's actions, under the thumb. */
+export function PageActions({ children }: { children: ReactNode }) {
+  return (
+    <View borderTopWidth={2} borderColor="$edge" backgroundColor="$card" padding={12}>
+      <View width="100%" maxWidth={PAGE_WIDTH} gap={8}>
+        {children}
+      </View>
+    </View>
+  );
+}

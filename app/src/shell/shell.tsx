@@ -1,7 +1,8 @@
 import { View } from "@tamagui/core";
-import type { ReactNode } from "react";
+import { useEffect, type ReactNode } from "react";
 import { useDelivery } from "../data/saving";
 import { useLayout } from "../kit/wide";
+import { fetchRoomsAhead } from "./fetch-rooms";
 import { RoomBar } from "./room-bar";
 import { SaveStatus } from "./save-status";
 
@@ -9,6 +10,7 @@ import { SaveStatus } from "./save-status";
 export function Shell({ children }: { children: ReactNode }) {
   const { wide } = useLayout();
   useDelivery();
+  useEffect(fetchRoomsAhead, []);
   return (
     <View
       flex={1}

@@ -1,0 +1,76 @@
+import { spawn, type ChildProcess } from "node:child_process";
+import { mkdtemp, rm } from "node:fs/promises";
+import { createServer } from "node:net";
+import os from "node:os";
+import path from "node:path";
+import { fileURLToPath } from "node:url";
+
+const ROOT = path.resolve(path.dirname(fileURLToPath(import.meta.url)), "..", "..");
+
+/** The real server in a process of its own, on a database that outlives its restarts. */
+export interface TestServer {
+  readonly address: string;
+  stop(): Promise<void>;
+  start(): Promise<void>;
+  dispose(): Promise<void>;
+}
+
+function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once("error", reject);
+    probe.listen(0, "127.0.0.1", () => {
+      const { port } = probe.address() as { port: number };
+      probe.close(() => resolve(port));
+    });
+  });
+}
+
+function launch(env: Readonly<Record<string, string>>): Promise<ChildProcess> {
+  return new Promise((resolve, reject) => {
+    const child = spawn(process.execPath, ["--import", "tsx", "server/src/main.ts"], {
+      cwd: ROOT,
+      env: { ...process.env, ...env },
+      stdio: ["ignore", "pipe", "inherit"],
+    });
+    child.once("error", reject);
+    child.once("exit", (code) => reject(new Error(`the server ended with ${code}`)));
+    child.stdout?.on("data", (text: Buffer) => {
+      if (text.toString().includes("listening at")) resolve(child);
+    });
+  });
+}
+
+function ended(child: ChildProcess): Promise<void> {
+  return new Promise((resolve) => {
+    if (child.exitCode !== null || child.signalCode !== null) resolve();
+    else child.once("exit", () => resolve());
+  });
+}
+
+export async function startTestServer(): Promise<TestServer> {
+  const folder = await mkdtemp(path.join(os.tmpdir(), "root-gauge-"));
+  const port = await freePort();
+  const env = {
+    PORT: String(port),
+    DATABASE_FILE: path.join(folder, "test.db"),
+    WEB_ROOT: path.join(ROOT, "app", "dist"),
+    LOG_LEVEL: "error",
+  };
+  let child = await launch(env);
+  const stop = async () => {
+    child.kill("SIGTERM");
+    await ended(child);
+  };
+  return {
+    address: `http://127.0.0.1:${port}`,
+    stop,
+    start: async () => {
+      child = await launch(env);
+    },
+    dispose: async () => {
+      await stop();
+      await rm(folder, { recursive: true, force: true });
+    },
+  };
+}

@@ -1,0 +1,57 @@
+import { test as base, type Page } from "@playwright/test";
+import { startTestServer, type TestServer } from "./server";
+
+/** Every test has a server and a database of its own, and fails on any script error or foreign request. */
+export const test = base.extend<{ server: TestServer; quiet: void }>({
+  server: async ({}, use) => {
+    const server = await startTestServer();
+    await use(server);
+    await server.dispose();
+  },
+  baseURL: async ({ server }, use) => {
+    await use(server.address);
+  },
+  quiet: [
+    async ({ page, server }, use) => {
+      const faults: string[] = [];
+      page.on("pageerror", (error) => faults.push(error.message));
+      page.on("request", (request) => {
+        const url = new URL(request.url());
+        const own = url.origin === server.address || ["data:", "blob:"].includes(url.protocol);
+        if (!own) faults.push(`a request left for ${url.origin}`);
+      });
+      await use();
+      if (faults.length > 0) throw new Error(faults.join("\n"));
+    },
+    { auto: true },
+  ],
+});
+
+export { expect } from "@playwright/test";
+
+export const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
+export const WIDE = { viewport: { width: 1280, height: 800 } };
+
+export async function openBench(page: Page): Promise<void> {
+  await page.goto("/");
+  await page.getByText("As known so far").waitFor();
+}
+
+/** Touches the big keys one after the other; "/16" and "and" are keys too. */
+export async function touchKeys(page: Page, keys: readonly string[]): Promise<void> {
+  for (const key of keys) {
+    const name = key.startsWith("/") ? `over ${key.slice(1)}` : key === "and" ? "and a fraction" : key;
+    await page.getByRole("dialog").getByRole("button", { name, exact: true }).tap();
+  }
+}
+
+/** Presses Tab until the control with this name has the focus, as someone without a mouse would. */
+export async function tabTo(page: Page, name: string | RegExp): Promise<void> {
+  const wanted = page.getByRole("button", { name }).or(page.getByLabel(name)).first();
+  await wanted.waitFor();
+  for (let presses = 0; presses < 60; presses += 1) {
+    if (await wanted.evaluate((element) => element === document.activeElement)) return;
+    await page.keyboard.press("Tab");
+  }
+  throw new Error(`Tab never reached ${String(name)}`);
+}

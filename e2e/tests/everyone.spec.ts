@@ -1,0 +1,82 @@
+import { readFile } from "node:fs/promises";
+import { createRequire } from "node:module";
+import type { Page } from "@playwright/test";
+import { expect, openBench, PHONE, test, WIDE } from "../support/test";
+
+const axeSource = await readFile(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
+
+interface Violation {
+  readonly id: string;
+  readonly nodes: readonly { readonly html: string; readonly failureSummary: string }[];
+}
+
+async function violations(page: Page): Promise<string[]> {
+  await page.evaluate(axeSource);
+  const found = await page.evaluate(async () => {
+    const { axe } = globalThis as unknown as { axe: { run(): Promise<{ violations: Violation[] }> } };
+    return (await axe.run()).violations;
+  });
+  return found.flatMap(({ id, nodes }) => nodes.map((node) => `${id}: ${node.html} ${node.failureSummary}`));
+}
+
+async function sideways(page: Page): Promise<number> {
+  return page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+}
+
+for (const colorScheme of ["light", "dark"] as const) {
+  for (const [size, use] of [["phone", PHONE], ["wide", WIDE]] as const) {
+    test.describe(`${size}, ${colorScheme}`, () => {
+      test.use({ ...use, colorScheme });
+
+      test("every screen can be read, named and reached", async ({ page }) => {
+        await openBench(page);
+        expect(await violations(page)).toEqual([]);
+        await page.getByRole("button", { name: /^Ø over crests/ }).click();
+        expect(await violations(page)).toEqual([]);
+        await page.getByLabel("Ø over crests", { exact: true }).fill("12.52");
+        await page.getByRole("button", { name: "Take this diameter" }).click();
+        expect(await violations(page)).toEqual([]);
+        await page.getByRole("button", { name: /^pitch/ }).click();
+        expect(await violations(page)).toEqual([]);
+        await page.getByRole("button", { name: "Close", exact: true }).click();
+        await page.getByRole("button", { name: "Write it up as it stands" }).click();
+        await page.getByLabel("Machine or job").fill("Nipping press");
+        expect(await violations(page)).toEqual([]);
+        await page.getByRole("button", { name: "Add this job" }).click();
+        await page.getByRole("button", { name: "Save to the job" }).click();
+        await expect(page.getByText("Probably 1/2-13 UNC")).toBeVisible();
+        expect(await violations(page)).toEqual([]);
+        await page.getByRole("button", { name: "Jobs", exact: true }).click();
+        await expect(page.getByText("one part written up")).toBeVisible();
+        expect(await violations(page)).toEqual([]);
+      });
+    });
+  }
+}
+
+for (const width of [360, 768, 1920]) {
+  test.describe(`${width} wide`, () => {
+    test.use({ viewport: { width, height: 740 } });
+
+    test("nothing runs off the side", async ({ page }) => {
+      await openBench(page);
+      expect(await sideways(page)).toBeLessThanOrEqual(0);
+      for (const name of [/^Ø over crests/, /^pitch/]) {
+        await page.getByRole("button", { name }).click();
+        expect(await sideways(page)).toBeLessThanOrEqual(0);
+        await page.getByRole("button", { name: "Close", exact: true }).click();
+      }
+      await page.goto("/write-up");
+      await page.getByText("Write it up").first().waitFor();
+      expect(await sideways(page)).toBeLessThanOrEqual(0);
+    });
+  });
+}
+
+test("an address that is nowhere says so, and a missing asset is not the app's page", async ({ page }) => {
+  await page.goto("/nowhere");
+  await expect(page.getByText("Nothing at this address")).toBeVisible();
+  const missing = await page.request.get("/_expo/static/js/web/gone.js");
+  expect(missing.status()).toBe(404);
+  expect(((await missing.json()) as { error: { code: string } }).error.code).toBe("no-such-address");
+});

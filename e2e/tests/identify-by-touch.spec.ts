@@ -1,0 +1,93 @@
+import type { Page } from "@playwright/test";
+import { expect, openBench, PHONE, test, touchKeys } from "../support/test";
+
+test.use(PHONE);
+
+const button = (page: Page, name: string | RegExp) =>
+  page.getByRole("button", { name, exact: typeof name === "string" });
+
+async function readDiameter(page: Page, keys: readonly string[]): Promise<void> {
+  await button(page, /^Ø over crests/).tap();
+  await touchKeys(page, keys);
+  await button(page, "Take this diameter").tap();
+  await expect(page.getByRole("dialog")).toBeHidden();
+}
+
+test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart", async ({
+  page,
+  server,
+}) => {
+  await openBench(page);
+
+  await readDiameter(page, ["9", ".", "9"]);
+  await expect(page.getByText("Down to three")).toBeVisible();
+  await button(page, /^pitch/).tap();
+  await page.getByRole("radio", { name: "1.25 mm leaf" }).tap();
+  await page.getByRole("dialog").getByRole("button", { name: "Drops in" }).tap();
+  await expect(page.getByText("Settled", { exact: true })).toBeVisible();
+  await button(page, "Write it up").tap();
+  await page.getByLabel("Machine or job").fill("Kestrel cylinder proofer");
+  await button(page, "Add this job").tap();
+  await page.getByLabel("Place on the machine").fill("Impression adjuster");
+  await button(page, "Save to the job").tap();
+  await expect(page.getByText("M10 x 1.25 - 6g")).toBeVisible();
+  await expect(page.getByText("not on the server yet")).toBeHidden();
+  await button(page, "Start another").tap();
+
+  await readDiameter(page, ["1", "2", ".", "5", "2"]);
+  await expect(page.getByText("Lay the 20 TPI leaf on it", { exact: false })).toBeVisible();
+  await button(page, "The 20 TPI leaf rocks").tap();
+  await expect(page.getByText("Settled", { exact: true })).toBeVisible();
+  await button(page, "Write it up").tap();
+  await page.getByLabel("Place on the machine").fill("Clamp bar");
+  await button(page, "Save to the job").tap();
+  await expect(page.getByText("1/2-13 UNC-2A")).toBeVisible();
+  await expect(page.getByText("not on the server yet")).toBeHidden();
+
+  await server.stop();
+  await server.start();
+  await page.goto("/jobs");
+  await button(page, /Kestrel cylinder proofer.*2 parts written up/).tap();
+  await expect(button(page, /M10 x 1.25 - 6g.*Impression adjuster/)).toBeVisible();
+  await button(page, /1\/2-13 UNC-2A.*Clamp bar/).tap();
+  await button(page, "Open on the Bench").tap();
+  await expect(page.getByText("Settled", { exact: true })).toBeVisible();
+  await expect(button(page, /Remove the reading: Ø 12.52 mm/)).toBeVisible();
+});
+
+test("a fraction is built from keys, and Back closes the pad", async ({ page }) => {
+  await openBench(page);
+  await button(page, /^Ø over crests/).tap();
+  await touchKeys(page, ["1", "and", "3", "/16"]);
+  await expect(page.getByText("30.16 mm")).toBeVisible();
+  await expect(page.getByText("exactly 1 3/16 in")).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole("dialog")).toBeHidden();
+  await button(page, /^Ø over crests/).tap();
+  await expect(page.getByLabel("Ø over crests", { exact: true })).toHaveValue("1 3/16");
+  await button(page, "Take this diameter").tap();
+  await expect(button(page, /Remove the reading: Ø 30.16 mm/)).toBeVisible();
+});
+
+test("count and crest to crest name the pitch as a leaf would", async ({ page }) => {
+  await openBench(page);
+  await readDiameter(page, ["7", ".", "9"]);
+  await button(page, /^pitch/).tap();
+  await page.getByRole("radio", { name: "Count" }).tap();
+  await touchKeys(page, ["8"]);
+  await page.getByLabel("In a length of").tap();
+  await touchKeys(page, ["1", "0"]);
+  await button(page, "Take this count").tap();
+  await expect(page.getByRole("listitem").filter({ hasText: "M8 x 1.25" })).toContainText(
+    "8 threads counted in 10.00 mm; this one shows 8.",
+  );
+  await button(page, /Remove the reading: count 8/).tap();
+  await button(page, /^pitch/).tap();
+  await page.getByRole("radio", { name: "Crest to crest" }).tap();
+  await touchKeys(page, ["1", "0"]);
+  await page.getByLabel("Crest to crest", { exact: true }).last().tap();
+  await touchKeys(page, ["1", "0", ".", "0", "3"]);
+  await button(page, "Take this length").tap();
+  await expect(page.getByText("Settled", { exact: true })).toBeVisible();
+  await expect(page.getByRole("listitem").first()).toContainText("M8 x 1");
+});

@@ -1,0 +1,93 @@
+import type { Page } from "@playwright/test";
+import { expect, openBench, PHONE, test } from "../support/test";
+
+test.use(PHONE);
+
+async function typeDiameter(page: Page, text: string): Promise<void> {
+  await page.getByLabel("Ø over crests", { exact: true }).fill(text);
+  await page.getByRole("button", { name: "Take this diameter" }).tap();
+}
+
+test("bad readings are answered with a sentence, and stay in the field", async ({ page }) => {
+  await openBench(page);
+  await page.getByRole("button", { name: /^Ø over crests/ }).tap();
+  for (const [text, sentence] of [
+    ["0", "a size is more than nothing"],
+    ["-4", "a size is more than nothing"],
+    ["5 m", "“m” is not a unit used here"],
+    ["5000", "Accepted: 0.50–150.00 mm"],
+    ["bolt", "not a figure"],
+    ["1/0", "nothing can be cut into 0 parts"],
+    ["1 1/2 3/4", "more than one fraction"],
+  ] as const) {
+    await typeDiameter(page, text);
+    await expect(page.getByRole("alert")).toContainText(sentence);
+    await expect(page.getByRole("alert")).toContainText(`Read “${text}”`);
+    await expect(page.getByLabel("Ø over crests", { exact: true })).toHaveValue(text);
+  }
+  await expect(page.getByRole("button", { name: /Remove the reading/ })).toHaveCount(0);
+});
+
+test("an identification in progress, an open pad and a half-typed figure survive a reload", async ({
+  page,
+}) => {
+  await openBench(page);
+  await page.getByRole("button", { name: /^Ø over crests/ }).tap();
+  await typeDiameter(page, "12.52");
+  await page.getByRole("button", { name: /^pitch/ }).tap();
+  await page.getByRole("radio", { name: "Count" }).tap();
+  await page.getByLabel("Threads").fill("13");
+  await page.reload();
+  await expect(page.getByLabel("Threads")).toHaveValue("13");
+  await page.getByRole("button", { name: "Close", exact: true }).tap();
+  await expect(page.getByRole("button", { name: /Remove the reading: Ø 12.52 mm/ })).toBeVisible();
+  await expect(page.getByText("Down to two")).toBeVisible();
+});
+
+test("a reading taken away comes back with undo", async ({ page }) => {
+  await openBench(page);
+  await page.getByRole("button", { name: /^Ø over crests/ }).tap();
+  await typeDiameter(page, "12.52");
+  await page.getByRole("button", { name: /Remove the reading/ }).tap();
+  await expect(page.getByText("Measure over the crests, and touch", { exact: false })).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).tap();
+  await expect(page.getByText("Down to two")).toBeVisible();
+});
+
+test("with the server stopped a save is kept, said so, and delivered once when it is back", async ({
+  page,
+  server,
+}) => {
+  await openBench(page);
+  await page.getByRole("button", { name: /^Ø over crests/ }).tap();
+  await typeDiameter(page, "9.9");
+  // The rooms' code is fetched ahead, a moment after the Bench is ready.
+  await page.waitForLoadState("networkidle");
+  await page.waitForFunction(
+    () => performance.getEntriesByType("resource").filter(({ name }) => name.includes("write-up")).length > 0,
+  );
+  await page.waitForLoadState("networkidle");
+  await server.stop();
+  await page.getByRole("button", { name: "Write it up as it stands" }).tap();
+  await page.getByLabel("Machine or job").fill("Folding machine");
+  await page.getByRole("button", { name: "Add this job" }).tap();
+  await page.getByRole("button", { name: "Save to the job" }).tap();
+  await expect(page.getByText("The server does not answer. 2 saves are kept", { exact: false })).toBeVisible();
+  await expect(page.getByText("Kept on this device, not on the server yet.")).toBeVisible();
+
+  await server.start();
+  await expect(page.getByText("The server does not answer", { exact: false })).toBeHidden();
+  await expect(page.getByText("not on the server yet")).toBeHidden();
+  const { jobs } = (await (await page.request.get("/api/jobs")).json()) as {
+    jobs: { name: string; identifications: number }[];
+  };
+  expect(jobs).toMatchObject([{ name: "Folding machine", identifications: 1 }]);
+});
+
+test("what cannot be read any more is put aside, not thrown away", async ({ page }) => {
+  await openBench(page);
+  await page.evaluate(() => localStorage.setItem("rg.bench", "{broken"));
+  await page.reload();
+  await expect(page.getByText("As known so far")).toBeVisible();
+  expect(await page.evaluate(() => localStorage.getItem("rg.bench.unreadable"))).toBe("{broken");
+});
