@@ -1,3 +1,4 @@
+export { ACCEPTED } from "./accepted";
 export { API_ERROR_CODES, apiErrorSchema } from "./api-error";
 export type { ApiError, ApiErrorCode } from "./api-error";
 export { healthSchema } from "./health";

@@ -1,5 +1,6 @@
-import { ACCEPTED, type IdentifyOptions, type Reading } from "@root-gauge/core";
+import type { IdentifyOptions, Reading } from "@root-gauge/core";
 import { z } from "zod";
+import { ACCEPTED } from "./accepted";
 
 const lengthWithin = ({ minMm, maxMm }: { minMm: number; maxMm: number }) =>
   z.number().min(minMm).max(maxMm);
@@ -37,7 +38,7 @@ const crestToCrest = z.strictObject({
   mm: lengthWithin(ACCEPTED.span),
 });
 
-/** A reading as it crosses a border; every figure inside what the core accepts. */
+/** A reading as it crosses a border; every figure inside what is accepted. */
 export const readingSchema: z.ZodType<Reading> = z.discriminatedUnion("kind", [
   externalDiameter,
   leaf,

@@ -15,10 +15,17 @@ export {
   tpiFromPitchMm,
 } from "./units";
 export type { InchFraction, LengthProblem, LengthRange, LengthReading, Mm, Units } from "./units";
-export { basicSizes, catalogue, findThread, limits, stressArea, threadById, threadCallout } from "./threads";
+export {
+  basicSizes,
+  catalogue,
+  findThread,
+  limits,
+  stressArea,
+  threadById,
+  threadCallout,
+} from "./threads";
 export type { SizeRange, Thread, ThreadFamily, ThreadLimits, ThreadSide } from "./threads";
 export {
-  ACCEPTED,
   LEAVES,
   candidatesInTheRunning,
   decisiveReason,

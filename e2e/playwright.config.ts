@@ -1,12 +1,5 @@
 import { defineConfig } from "@playwright/test";
-
-const CHROMIUM_FLAGS = [
-  "--no-sandbox",
-  "--disable-gpu",
-  "--disable-background-networking",
-  "--disable-component-update",
-  "--disable-sync",
-];
+import { CHROMIUM, CHROMIUM_FLAGS } from "./support/browser";
 
 export default defineConfig({
   testDir: "tests",
@@ -20,7 +13,7 @@ export default defineConfig({
   reporter: [["list"]],
   use: {
     launchOptions: {
-      executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
+      executablePath: CHROMIUM,
       args: CHROMIUM_FLAGS,
     },
     reducedMotion: "reduce",

@@ -24,7 +24,10 @@ async function fingerprint(): Promise<string> {
   const files = (await Promise.all(SOURCES.map(filesUnder))).flat().sort();
   const hash = createHash("sha256");
   for (const file of files) {
-    hash.update(path.relative(ROOT, file)).update("\0").update(await readFile(file));
+    hash
+      .update(path.relative(ROOT, file))
+      .update("\0")
+      .update(await readFile(file));
   }
   return hash.digest("hex");
 }

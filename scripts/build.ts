@@ -1,3 +1,4 @@
 import { buildWeb } from "./build-web";
+import { orExplain } from "./explain";
 
-await buildWeb();
+await orExplain(buildWeb);

@@ -1,4 +1,10 @@
-import { orExplain, readConfig, startServer, stopOnSignal, type RunningServer } from "../server/src";
+import {
+  orExplain,
+  readConfig,
+  startServer,
+  stopOnSignal,
+  type RunningServer,
+} from "../server/src";
 import { buildWeb } from "./build-web";
 import { WEB_ROOT } from "./paths";
 

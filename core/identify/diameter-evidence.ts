@@ -1,5 +1,4 @@
 import { limits, type Thread } from "../threads";
-import { ACCEPTED } from "./accepted";
 import { lossDensity, normalDensity } from "./distributions";
 import type { Evidence } from "./evidence";
 import type { PartCondition, ReadingOf } from "./reading";
@@ -13,9 +12,8 @@ const INSTRUMENT_SD = { caliper: 0.02, micrometer: 0.005, rule: 0.3 } as const;
 /** Chance that the figure is plainly wrong: jaws not zeroed, a digit slipped, the wrong thing measured. */
 const BLUNDER = 1e-4;
 
-
-/** A blunder or an unknown thread is even over the logarithm of every diameter that is accepted. */
-const LOG_DIAMETER_SPAN = Math.log(ACCEPTED.diameter.maxMm / ACCEPTED.diameter.minMm);
+/** Diameters a part on the bench may have, 0.5 to 150 mm: a blunder or an unknown thread is even over their logarithm. */
+const LOG_DIAMETER_SPAN = Math.log(150 / 0.5);
 
 /** What share of parts lies inside its band, has lost metal, or has gained some (plating, paint, rust). */
 const CONDITION_SHARES: Readonly<

@@ -14,7 +14,8 @@ function logErfcPositive(z: number): number {
                     t *
                       (0.27886807 +
                         t *
-                          (-1.13520398 + t * (1.48851587 + t * (-0.82215223 + t * 0.17087277))))))));
+                          (-1.13520398 +
+                            t * (1.48851587 + t * (-0.82215223 + t * 0.17087277))))))));
   return Math.log(t) - z * z + polynomial;
 }
 
@@ -30,7 +31,9 @@ export function normalDensity(x: number, mean: number, sd: number): number {
 
 /** Probability of a standard normal variable under z. */
 export function normalCumulative(z: number): number {
-  return z <= 0 ? 0.5 * Math.exp(logErfc(-z / Math.SQRT2)) : 1 - 0.5 * Math.exp(logErfc(z / Math.SQRT2));
+  return z <= 0
+    ? 0.5 * Math.exp(logErfc(-z / Math.SQRT2))
+    : 1 - 0.5 * Math.exp(logErfc(z / Math.SQRT2));
 }
 
 /**

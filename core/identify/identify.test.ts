@@ -2,7 +2,10 @@ import { catalogue, findThread, limits, type Thread } from "../threads";
 import { decisiveReason, identify, rankLeaves, type Identification, type Reading } from "./index";
 
 const diameter = (mm: number): Reading => ({ kind: "external-diameter", mm });
-const leaf = (mark: { tpi: number } | { pitchMm: number }, outcome: "drops-in" | "rocks"): Reading => ({
+const leaf = (
+  mark: { tpi: number } | { pitchMm: number },
+  outcome: "drops-in" | "rocks",
+): Reading => ({
   kind: "leaf",
   ...mark,
   outcome,
@@ -13,7 +16,9 @@ function winner(result: Identification): string {
 }
 
 function shareOf(result: Identification, designation: string): number {
-  return result.candidates.find(({ thread }) => thread.designation === designation)?.probability ?? 0;
+  return (
+    result.candidates.find(({ thread }) => thread.designation === designation)?.probability ?? 0
+  );
 }
 
 function standsFor(result: Identification): number {
@@ -192,8 +197,7 @@ describe("parts drawn from the catalogue", () => {
 
   it(`names 19 of 20 from diameter and leaf (seed ${SEED})`, () => {
     const random = seeded(SEED);
-    const normal = () =>
-      Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+    const normal = () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
     let right = 0;
     let settledWrong = 0;
     const drawn = catalogue().filter(({ choice, series }) => choice < 3 && series !== "fine");

@@ -1,6 +1,5 @@
 export { decisiveReason, identify } from "./identify";
 export type { Candidate, Identification, IdentifyOptions } from "./identify";
-export { ACCEPTED } from "./accepted";
 export { LEAVES, rankLeaves, sameLeaf } from "./leaves";
 export type { RankedLeaf } from "./leaves";
 export { leafMark, leafPitchMm } from "./leaf-evidence";

@@ -32,7 +32,9 @@ function wasTried(leaf: LeafMark, readings: readonly Reading[]): boolean {
       reading.kind === "leaf" &&
       (reading.tpi === undefined ? "pitchMm" in leaf : "tpi" in leaf) &&
       leafPitchMm(leaf) ===
-        leafPitchMm(reading.tpi === undefined ? { pitchMm: reading.pitchMm ?? 0 } : { tpi: reading.tpi }),
+        leafPitchMm(
+          reading.tpi === undefined ? { pitchMm: reading.pitchMm ?? 0 } : { tpi: reading.tpi },
+        ),
   );
 }
 

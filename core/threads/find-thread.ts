@@ -22,7 +22,10 @@ const INCH =
  * @returns the thread, or undefined when nothing or more than one thing fits
  */
 export function findThread(text: string): Thread | undefined {
-  const written = text.trim().toLowerCase().replace(/(\d),(\d)/g, "$1.$2");
+  const written = text
+    .trim()
+    .toLowerCase()
+    .replace(/(\d),(\d)/g, "$1.$2");
   const exact = catalogue().find((thread) => thread.designation.toLowerCase() === written);
   if (exact !== undefined) return exact;
   const wanted = readMetric(written) ?? readInch(written);

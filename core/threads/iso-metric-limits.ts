@@ -115,7 +115,9 @@ function externalLimits(thread: Thread, toleranceClass: string, position: "g" | 
 function internalLimits(thread: Thread, toleranceClass: string, grade: "5" | "6"): ThreadLimits {
   const basic = isoBasicSizes(thread);
   // TD2(6) = 1.32 Td2(6) and TD2(5) = 1.06 Td2(6): five steps of R40 and one.
-  const tolerance2 = micrometres(Math.round(r40(pitchToleranceBase(thread), grade === "6" ? 5 : 1)));
+  const tolerance2 = micrometres(
+    Math.round(r40(pitchToleranceBase(thread), grade === "6" ? 5 : 1)),
+  );
   const tolerance1 = micrometres(Math.round(internalMinorTolerance(thread.pitchMm, grade)));
   return {
     toleranceClass,

@@ -71,7 +71,12 @@ function unifiedThread(size: InchSize, tpi: number, series: "UNC" | "UNF", choic
   };
 }
 
-function bothSeries(size: InchSize, unc: number | null, unf: number | null, choice: 1 | 2): Thread[] {
+function bothSeries(
+  size: InchSize,
+  unc: number | null,
+  unf: number | null,
+  choice: 1 | 2,
+): Thread[] {
   return [
     ...(unc === null ? [] : [unifiedThread(size, unc, "UNC", choice)]),
     ...(unf === null ? [] : [unifiedThread(size, unf, "UNF", choice)]),

@@ -1,10 +1,4 @@
-export {
-  MM_PER_INCH,
-  inchesFromMm,
-  mmFromInches,
-  pitchMmFromTpi,
-  tpiFromPitchMm,
-} from "./length";
+export { MM_PER_INCH, inchesFromMm, mmFromInches, pitchMmFromTpi, tpiFromPitchMm } from "./length";
 export type { Mm, Units } from "./length";
 export {
   FRACTION_DENOMINATORS,

@@ -12,8 +12,7 @@ export type LengthProblem =
   | { code: "length-outside"; read: string; mm: Mm; minMm: Mm; maxMm: Mm };
 
 export type LengthReading =
-  | { ok: true; mm: Mm; writtenIn: Units }
-  | { ok: false; problem: LengthProblem };
+  { ok: true; mm: Mm; writtenIn: Units } | { ok: false; problem: LengthProblem };
 
 /** What is accepted, both ends included. */
 export interface LengthRange {

@@ -1,9 +1,4 @@
-import {
-  candidatesInTheRunning,
-  type NextTest,
-  type Suspect,
-  type Verdict,
-} from "../identify";
+import { candidatesInTheRunning, type NextTest, type Suspect, type Verdict } from "../identify";
 import type { Thread } from "../threads";
 import { printLength, printRange, type Units } from "../units";
 import { leafWords, pitchWords } from "./figures";

@@ -26,9 +26,7 @@ function reasonFor(readings: Reading[], designation: string, units: "mm" | "in")
 
 describe("sentences", () => {
   it("flips every figure with the units", () => {
-    expect(reasonFor(HALF_INCH, "M12 x 1.75", "mm")).toBe(
-      "12.52 mm is 0.55 over the largest 6g.",
-    );
+    expect(reasonFor(HALF_INCH, "M12 x 1.75", "mm")).toBe("12.52 mm is 0.55 over the largest 6g.");
     expect(reasonFor(HALF_INCH, "M12 x 1.75", "in")).toBe(
       "0.4929 in is 0.0218 over the largest 6g.",
     );

@@ -1,4 +1,4 @@
-import { spawn, type ChildProcess } from "node:child_process";
+import { execFileSync, spawn, type ChildProcess } from "node:child_process";
 import { mkdtemp, rm } from "node:fs/promises";
 import { createServer } from "node:net";
 import os from "node:os";
@@ -48,7 +48,8 @@ function ended(child: ChildProcess): Promise<void> {
   });
 }
 
-export async function startTestServer(): Promise<TestServer> {
+/** Starts the server on a new database: empty, or filled with the demo scenario. */
+export async function startTestServer(content: "empty" | "demo" = "empty"): Promise<TestServer> {
   const folder = await mkdtemp(path.join(os.tmpdir(), "root-gauge-"));
   const port = await freePort();
   const env = {
@@ -57,6 +58,12 @@ export async function startTestServer(): Promise<TestServer> {
     WEB_ROOT: path.join(ROOT, "app", "dist"),
     LOG_LEVEL: "error",
   };
+  if (content === "demo") {
+    execFileSync(process.execPath, ["--import", "tsx", "server/src/demo/main.ts"], {
+      cwd: ROOT,
+      env: { ...process.env, ...env },
+    });
+  }
   let child = await launch(env);
   const stop = async () => {
     child.kill("SIGTERM");

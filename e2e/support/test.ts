@@ -40,7 +40,11 @@ export async function openBench(page: Page): Promise<void> {
 /** Touches the big keys one after the other; "/16" and "and" are keys too. */
 export async function touchKeys(page: Page, keys: readonly string[]): Promise<void> {
   for (const key of keys) {
-    const name = key.startsWith("/") ? `over ${key.slice(1)}` : key === "and" ? "and a fraction" : key;
+    const name = key.startsWith("/")
+      ? `over ${key.slice(1)}`
+      : key === "and"
+        ? "and a fraction"
+        : key;
     await page.getByRole("dialog").getByRole("button", { name, exact: true }).tap();
   }
 }

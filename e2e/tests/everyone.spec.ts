@@ -3,7 +3,10 @@ import { createRequire } from "node:module";
 import type { Page } from "@playwright/test";
 import { expect, openBench, PHONE, test, WIDE } from "../support/test";
 
-const axeSource = await readFile(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
+const axeSource = await readFile(
+  createRequire(import.meta.url).resolve("axe-core/axe.min.js"),
+  "utf8",
+);
 
 interface Violation {
   readonly id: string;
@@ -13,10 +16,14 @@ interface Violation {
 async function violations(page: Page): Promise<string[]> {
   await page.evaluate(axeSource);
   const found = await page.evaluate(async () => {
-    const { axe } = globalThis as unknown as { axe: { run(): Promise<{ violations: Violation[] }> } };
+    const { axe } = globalThis as unknown as {
+      axe: { run(): Promise<{ violations: Violation[] }> };
+    };
     return (await axe.run()).violations;
   });
-  return found.flatMap(({ id, nodes }) => nodes.map((node) => `${id}: ${node.html} ${node.failureSummary}`));
+  return found.flatMap(({ id, nodes }) =>
+    nodes.map((node) => `${id}: ${node.html} ${node.failureSummary}`),
+  );
 }
 
 async function sideways(page: Page): Promise<number> {
@@ -24,7 +31,10 @@ async function sideways(page: Page): Promise<number> {
 }
 
 for (const colorScheme of ["light", "dark"] as const) {
-  for (const [size, use] of [["phone", PHONE], ["wide", WIDE]] as const) {
+  for (const [size, use] of [
+    ["phone", PHONE],
+    ["wide", WIDE],
+  ] as const) {
     test.describe(`${size}, ${colorScheme}`, () => {
       test.use({ ...use, colorScheme });
 
@@ -73,10 +83,14 @@ for (const width of [360, 768, 1920]) {
   });
 }
 
-test("an address that is nowhere says so, and a missing asset is not the app's page", async ({ page }) => {
+test("an address that is nowhere says so, and a missing asset is not the app's page", async ({
+  page,
+}) => {
   await page.goto("/nowhere");
   await expect(page.getByText("Nothing at this address")).toBeVisible();
   const missing = await page.request.get("/_expo/static/js/web/gone.js");
   expect(missing.status()).toBe(404);
-  expect(((await missing.json()) as { error: { code: string } }).error.code).toBe("no-such-address");
+  expect(((await missing.json()) as { error: { code: string } }).error.code).toBe(
+    "no-such-address",
+  );
 });

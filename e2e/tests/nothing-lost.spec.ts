@@ -49,7 +49,9 @@ test("a reading taken away comes back with undo", async ({ page }) => {
   await page.getByRole("button", { name: /^Ø over crests/ }).tap();
   await typeDiameter(page, "12.52");
   await page.getByRole("button", { name: /Remove the reading/ }).tap();
-  await expect(page.getByText("Measure over the crests, and touch", { exact: false })).toBeVisible();
+  await expect(
+    page.getByText("Measure over the crests, and touch", { exact: false }),
+  ).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).tap();
   await expect(page.getByText("Down to two")).toBeVisible();
 });
@@ -64,7 +66,9 @@ test("with the server stopped a save is kept, said so, and delivered once when i
   // The rooms' code is fetched ahead, a moment after the Bench is ready.
   await page.waitForLoadState("networkidle");
   await page.waitForFunction(
-    () => performance.getEntriesByType("resource").filter(({ name }) => name.includes("write-up")).length > 0,
+    () =>
+      performance.getEntriesByType("resource").filter(({ name }) => name.includes("write-up"))
+        .length > 0,
   );
   await page.waitForLoadState("networkidle");
   await server.stop();
@@ -72,7 +76,9 @@ test("with the server stopped a save is kept, said so, and delivered once when i
   await page.getByLabel("Machine or job").fill("Folding machine");
   await page.getByRole("button", { name: "Add this job" }).tap();
   await page.getByRole("button", { name: "Save to the job" }).tap();
-  await expect(page.getByText("The server does not answer. 2 saves are kept", { exact: false })).toBeVisible();
+  await expect(
+    page.getByText("The server does not answer. 2 saves are kept", { exact: false }),
+  ).toBeVisible();
   await expect(page.getByText("Kept on this device, not on the server yet.")).toBeVisible();
 
   await server.start();

@@ -1,4 +1,4 @@
-import express, { type Express } from "express";
+import express, { json, type Express } from "express";
 import type { Logger } from "pino";
 import { pinoHttp } from "pino-http";
 import { ApiFailure } from "./http/api-failure";
@@ -34,7 +34,7 @@ export function createApp({ store, webRoot, logger, now }: AppParts): Express {
     }
     next();
   });
-  app.use("/api", express.json({ limit: `${BODY_LIMIT_KB}kb` }));
+  app.use("/api", json({ limit: `${BODY_LIMIT_KB}kb` }));
   app.use("/api", healthRoutes(store), jobRoutes(store, now), identificationRoutes(store, now));
   app.use("/api", () => {
     throw new ApiFailure("no-such-address", "There is nothing at this address.");

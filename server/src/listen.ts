@@ -6,7 +6,8 @@ import { StartupError } from "./config";
 const GRACE_MS = 3000;
 
 const WHY: Readonly<Record<string, string>> = {
-  EADDRINUSE: "something else is already listening there. Stop it, or choose another port with PORT",
+  EADDRINUSE:
+    "something else is already listening there. Stop it, or choose another port with PORT",
   EACCES: "this user may not use that port. Choose one over 1023 with PORT",
   EADDRNOTAVAIL: "this machine does not have that address. Choose another with HOST",
 };

@@ -28,11 +28,7 @@ export function BenchHeader({ part }: { part: BenchPart }) {
       paddingVertical={4}
       minHeight={56}
     >
-      <Pressable
-        flex={1}
-        minWidth={0}
-        onPress={() => router.push("/write-up")}
-      >
+      <Pressable flex={1} minWidth={0} onPress={() => router.push("/write-up")}>
         <View flexDirection="row" alignItems="center" gap={2}>
           <Figure fontSize={18} lineHeight={22} numberOfLines={1} flexShrink={1}>
             {jobName ?? "No job chosen"}

@@ -28,7 +28,13 @@ export function BenchScreen() {
   return (
     <View flex={1} render="main">
       <Unseen render="h1">Bench</Unseen>
-      <Layout bench={bench} units={units} panel={panels.panel} onClose={panels.close} {...actions} />
+      <Layout
+        bench={bench}
+        units={units}
+        panel={panels.panel}
+        onClose={panels.close}
+        {...actions}
+      />
     </View>
   );
 }

@@ -45,7 +45,10 @@ interface Placing {
 }
 
 /** The bolt at the largest usual scale that fits; before the diameter is known, at no scale. */
-function sizedBolt(sizes: MeasuredSizes, room: number): Pick<BoltShape, "major" | "pitch"> & { caption: string } {
+function sizedBolt(
+  sizes: MeasuredSizes,
+  room: number,
+): Pick<BoltShape, "major" | "pitch"> & { caption: string } {
   if (sizes.majorMm === undefined) {
     const major = room * 0.85;
     return { major, pitch: major / USUAL_PITCHES_IN_DIAMETER, caption: "not to scale" };

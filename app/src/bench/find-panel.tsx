@@ -44,7 +44,10 @@ export function FindPanel({ identification, units, onClose }: FindPanelProps) {
           <CandidateCard
             name={candidate.thread.designation}
             probability={candidate.probability}
-            reason={allReasonsWords(candidate, units) || `Nothing was read yet: ${percentWords(candidate.probability)} by how common it is.`}
+            reason={
+              allReasonsWords(candidate, units) ||
+              `Nothing was read yet: ${percentWords(candidate.probability)} by how common it is.`
+            }
           />
         )}
       </View>

@@ -62,7 +62,11 @@ function TestCard({ test, onOpen }: { test: NextTest } & Pick<NextCardProps, "on
             onPress={() => answer(outcome)}
           />
         ))}
-        <ActionButton label="Other" says="Other leaf, or another way" onPress={() => onOpen("pitch")} />
+        <ActionButton
+          label="Other"
+          says="Other leaf, or another way"
+          onPress={() => onOpen("pitch")}
+        />
       </Shell>
     );
   }

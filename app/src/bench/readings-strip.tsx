@@ -12,7 +12,17 @@ interface ReadingsProps {
   readonly canUndo: boolean;
 }
 
-function ReadingPlate({ reading, at, units, full }: { reading: Reading; at: number; units: Units; full: boolean }) {
+function ReadingPlate({
+  reading,
+  at,
+  units,
+  full,
+}: {
+  reading: Reading;
+  at: number;
+  units: Units;
+  full: boolean;
+}) {
   const theme = useTheme();
   const { label, figure, note } = readingWords(reading, units);
   const notable = full || reading.kind !== "external-diameter";

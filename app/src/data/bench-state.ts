@@ -30,7 +30,10 @@ export type BenchAction =
   | { readonly type: "take"; readonly reading: Reading; readonly draftsUsed?: readonly string[] }
   | { readonly type: "remove"; readonly at: number }
   | { readonly type: "undo" }
-  | { readonly type: "describe"; readonly change: Partial<Pick<BenchPart, "jobId" | "position" | "notes">> }
+  | {
+      readonly type: "describe";
+      readonly change: Partial<Pick<BenchPart, "jobId" | "position" | "notes">>;
+    }
   | { readonly type: "weigh-commonness"; readonly use: boolean }
   | { readonly type: "put-on-bench"; readonly part: BenchPart }
   | { readonly type: "draft"; readonly field: string; readonly text: string };

@@ -42,7 +42,10 @@ export function BoltDrawing({ shape, known, colour }: BoltDrawingProps) {
         segments={[from, to].map((crest) => ({ from: crest, to: { x: crest.x, y: above - 5 } }))}
         pen={dimension}
       />
-      <Dimension at={{ from: { x: from.x, y: above }, to: { x: to.x, y: above } }} pen={dimension} />
+      <Dimension
+        at={{ from: { x: from.x, y: above }, to: { x: to.x, y: above } }}
+        pen={dimension}
+      />
     </G>
   );
 }
@@ -59,7 +62,15 @@ export function anchorsOf(shape: BoltShape): { diameter: Point; pitch: Point } {
 const CORNERS = [0, 1, 2, 3, 4, 5].map((corner) => (Math.PI / 3) * corner + Math.PI / 6);
 
 /** The head from its end: not measured, so dashed. */
-export function HeadEndView({ centre, radius, colour }: { centre: Point; radius: number; colour: string }) {
+export function HeadEndView({
+  centre,
+  radius,
+  colour,
+}: {
+  centre: Point;
+  radius: number;
+  colour: string;
+}) {
   const points = CORNERS.map(
     (angle) => `${centre.x + radius * Math.cos(angle)},${centre.y + radius * Math.sin(angle)}`,
   ).join(" ");

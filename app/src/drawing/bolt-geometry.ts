@@ -89,7 +89,10 @@ function helixLines(shape: BoltShape, start: number, drawn: boolean): Segment[] 
   for (let crest = start; crest + pitch < end; crest += pitch) {
     lines.push(
       { from: { x: crest, y: axisY - half }, to: { x: crest + pitch / 2, y: axisY + half } },
-      { from: { x: crest + pitch / 2, y: axisY - root }, to: { x: crest + pitch, y: axisY + root } },
+      {
+        from: { x: crest + pitch / 2, y: axisY - root },
+        to: { x: crest + pitch, y: axisY + root },
+      },
     );
   }
   return lines;

@@ -70,7 +70,15 @@ export function Panel({ title, onClose, children, ownScroll = false }: PanelProp
     );
   }
   return (
-    <View position="absolute" top={0} right={0} bottom={0} left={0} zIndex={2} justifyContent="flex-end">
+    <View
+      position="absolute"
+      top={0}
+      right={0}
+      bottom={0}
+      left={0}
+      zIndex={2}
+      justifyContent="flex-end"
+    >
       <Pressable
         position="absolute"
         top={0}

@@ -22,7 +22,9 @@ export function CalloutCard({ result }: { result: IdentificationSummary }) {
   const [said, setSaid] = useState("");
   const copy = async () => {
     const done = await copied(title);
-    setSaid(done ? "Copied." : "This browser does not allow copying here: select the words instead.");
+    setSaid(
+      done ? "Copied." : "This browser does not allow copying here: select the words instead.",
+    );
   };
   return (
     <Card gap={8}>

@@ -4,9 +4,9 @@ import { Small } from "../kit/text";
 export function Caution() {
   return (
     <Small fontSize={15} lineHeight={20}>
-      A thread says nothing of strength: an unmarked part is the weakest grade. On brakes, steering, wheels,
-      lifting, guards, pressure, gas, steam or structure the maker’s specification and local codes rule, and
-      licensed practice where the law asks for it.
+      A thread says nothing of strength: an unmarked part is the weakest grade. On brakes, steering,
+      wheels, lifting, guards, pressure, gas, steam or structure the maker’s specification and local
+      codes rule, and licensed practice where the law asks for it.
     </Small>
   );
 }

@@ -27,7 +27,10 @@ function NewJob({ onAdded }: { onAdded: () => void }) {
     changeBench({ type: "draft", field, text });
   };
   const add = () => {
-    const read = jobInputSchema.safeParse({ name: drafts[NAME] ?? "", origin: drafts[ORIGIN] ?? "" });
+    const read = jobInputSchema.safeParse({
+      name: drafts[NAME] ?? "",
+      origin: drafts[ORIGIN] ?? "",
+    });
     if (!read.success) {
       setProblem("Nothing was read. Give the machine or the job a name.");
       return;
@@ -70,7 +73,9 @@ export function JobPicker({ jobId }: { jobId: string | null }) {
     <Card gap={8}>
       <Heading>Job</Heading>
       {query.isError && jobs.length === 0 ? (
-        <Body>The server does not answer, so its jobs cannot be listed. A new one is kept here.</Body>
+        <Body>
+          The server does not answer, so its jobs cannot be listed. A new one is kept here.
+        </Body>
       ) : null}
       <View role="radiogroup" aria-label="Job" gap={6}>
         {jobs.map((job) => {

@@ -32,7 +32,11 @@ export function SheetDrawing({ thread, units }: { thread: Thread; units: Units }
     >
       {width === 0 ? null : (
         <Svg width={width} height={HEIGHT} aria-hidden>
-          <BoltDrawing shape={shape} known={{ major: true, pitch: true }} colour={theme.scribe.val} />
+          <BoltDrawing
+            shape={shape}
+            known={{ major: true, pitch: true }}
+            colour={theme.scribe.val}
+          />
         </Svg>
       )}
       <View position="absolute" left={12} right={12} bottom={8} flexDirection="row" gap={8}>

@@ -61,7 +61,8 @@ export function SheetScreen({ id }: { id: string }) {
   const router = useRouter();
   const { record, query } = useIdentification(id);
   const jobName = useJobName(record?.jobId ?? null);
-  const title = record === undefined ? "Sheet" : [jobName, record.position].filter(Boolean).join(": ");
+  const title =
+    record === undefined ? "Sheet" : [jobName, record.position].filter(Boolean).join(": ");
   return (
     <View flex={1} render="main">
       <PageHead title={title === "" ? "Sheet" : title} backTo="/jobs" />

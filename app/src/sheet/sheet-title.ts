@@ -24,7 +24,12 @@ export function sheetTitle({ verdict, unknown, candidates }: IdentificationSumma
   const [best] = candidates;
   const words = verdictWords({ verdict, candidates });
   const thread = best === undefined ? undefined : threadById(best.threadId);
-  if (best === undefined || thread === undefined || verdict === "contradictory" || unknown > TOO_UNKNOWN) {
+  if (
+    best === undefined ||
+    thread === undefined ||
+    verdict === "contradictory" ||
+    unknown > TOO_UNKNOWN
+  ) {
     return { title: "Not known yet", subtitle: words, verdict, threadId: undefined };
   }
   const share = percentWords(best.probability);

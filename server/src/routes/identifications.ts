@@ -25,7 +25,10 @@ export function identificationRoutes(store: Store, now: () => Date): Router {
     const input = checked(identificationInputSchema, request.body, "invalid-body");
     const saved = await saveIdentification(store, id, input, now());
     if (saved === undefined) {
-      throw new ApiFailure("job-not-found", "The job it belongs to is not here. Save the job first.");
+      throw new ApiFailure(
+        "job-not-found",
+        "The job it belongs to is not here. Save the job first.",
+      );
     }
     response.json(saved);
   });

@@ -1,4 +1,4 @@
-import Database from "libsql";
+import LibsqlDatabase from "libsql";
 import { Kysely, Migrator, SqliteDialect, type SqliteDatabase } from "kysely";
 import { StartupError } from "../config";
 import { migrationProvider } from "./migrations";
@@ -19,7 +19,7 @@ const PRAGMAS = [
  */
 export async function openStore(file: string): Promise<Store> {
   try {
-    const database = new Database(file);
+    const database = new LibsqlDatabase(file);
     for (const pragma of PRAGMAS) database.pragma(pragma);
     // libsql keeps better-sqlite3's interface; only its type declarations differ in what `all` returns.
     const store = new Kysely<Tables>({

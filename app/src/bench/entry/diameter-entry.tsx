@@ -1,4 +1,5 @@
-import { ACCEPTED, type DiameterInstrument, type Units } from "@root-gauge/core";
+import { ACCEPTED } from "@root-gauge/contract";
+import type { DiameterInstrument, Units } from "@root-gauge/core";
 import { changeBench } from "../../data/bench";
 import { changeSettings, useSettings } from "../../data/settings";
 import { ChoiceRow } from "../../kit/choice-row";

@@ -55,7 +55,14 @@ export function Keypad({ text, onText, fractions }: KeypadProps) {
       {fractions ? (
         <View flexDirection="row" gap={6}>
           {DENOMINATORS.map((pad) => (
-            <Key key={pad} pad={pad} text={text} onText={onText} height={44} says={`over ${pad.slice(1)}`} />
+            <Key
+              key={pad}
+              pad={pad}
+              text={text}
+              onText={onText}
+              height={44}
+              says={`over ${pad.slice(1)}`}
+            />
           ))}
         </View>
       ) : null}

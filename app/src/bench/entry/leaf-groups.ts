@@ -8,7 +8,10 @@ export interface LeafGroupOf {
 const LIKELIEST = 5;
 
 /** Leaves whose mark is what was typed, or starts with it; all when nothing was. The exact mark comes first. */
-export function matchingLeaves(ranked: readonly RankedLeaf[], typed: string): readonly RankedLeaf[] {
+export function matchingLeaves(
+  ranked: readonly RankedLeaf[],
+  typed: string,
+): readonly RankedLeaf[] {
   const wanted = typed.trim().replace(",", ".").replace(/^\./, "0.");
   if (wanted === "") return ranked;
   const markOf = ({ leaf }: RankedLeaf) => String("tpi" in leaf ? leaf.tpi : leaf.pitchMm);
@@ -16,7 +19,7 @@ export function matchingLeaves(ranked: readonly RankedLeaf[], typed: string): re
   const unit = figure?.[2]?.toLowerCase();
   const found = ranked.filter((ranked) => {
     if (figure === null) return false;
-    const rightUnit = unit === undefined || ("tpi" in ranked.leaf) === (unit === "tpi");
+    const rightUnit = unit === undefined || "tpi" in ranked.leaf === (unit === "tpi");
     return rightUnit && markOf(ranked).startsWith(figure[1] ?? "");
   });
   const exact = found.filter((leaf) => markOf(leaf) === figure?.[1]);

@@ -24,7 +24,15 @@ export interface LeafPickerProps {
 
 const OUTCOMES: readonly LeafOutcome[] = ["drops-in", "rocks", "unsure"];
 
-function LeafButton({ leaf, chosen, onPress }: { leaf: LeafMark; chosen: boolean; onPress: () => void }) {
+function LeafButton({
+  leaf,
+  chosen,
+  onPress,
+}: {
+  leaf: LeafMark;
+  chosen: boolean;
+  onPress: () => void;
+}) {
   const [figure, unit] = leafWords(leaf).split(" ");
   return (
     <Pressable
@@ -85,15 +93,19 @@ export function LeafPicker({ candidates, onDone }: LeafPickerProps) {
   const groups = groupLeaves(matching, typed === "");
 
   const take = (leaf: LeafMark, outcome: LeafOutcome) => {
-    changeBench({ type: "take", reading: { kind: "leaf", ...leaf, outcome }, draftsUsed: ["leaf"] });
+    changeBench({
+      type: "take",
+      reading: { kind: "leaf", ...leaf, outcome },
+      draftsUsed: ["leaf"],
+    });
     onDone();
   };
 
   return (
     <View gap={12}>
       <Small>
-        White paper or a lamp behind the leaf; all its teeth in the thread, along the axis. Light at the
-        ends means the wrong leaf.
+        White paper or a lamp behind the leaf; all its teeth in the thread, along the axis. Light at
+        the ends means the wrong leaf.
       </Small>
       <TextEntry
         label="Find a leaf by its mark"

@@ -14,7 +14,8 @@ export type PadField = { readonly key: string; readonly label: string } & (
 );
 
 /** What a field holds: millimetres or a number, or a sentence that says what was read and what is accepted. */
-export type PadValue = { readonly ok: true; readonly value: Mm } | { readonly ok: false; readonly problem: string };
+export type PadValue =
+  { readonly ok: true; readonly value: Mm } | { readonly ok: false; readonly problem: string };
 
 export function readField(field: PadField, text: string, units: Units): PadValue {
   if (field.kind === "length") {

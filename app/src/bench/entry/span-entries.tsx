@@ -1,4 +1,4 @@
-import { ACCEPTED } from "@root-gauge/core";
+import { ACCEPTED } from "@root-gauge/contract";
 import { changeBench } from "../../data/bench";
 import type { EntryProps } from "./diameter-entry";
 import type { PadField } from "./pad-fields";

@@ -1,0 +1,81 @@
+import type { Reading } from "@root-gauge/core";
+import {
+  benchStateSchema,
+  benchStep,
+  emptyPart,
+  type BenchAction,
+  type BenchState,
+} from "./bench-state";
+
+const ID = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
+const OTHER = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
+const AT = new Date("2026-03-02T08:30:00Z");
+const diameter: Reading = { kind: "external-diameter", mm: 12.52 };
+const leaf: Reading = { kind: "leaf", tpi: 13, outcome: "drops-in" };
+
+const EMPTY: BenchState = { part: emptyPart(ID, AT, null), past: [], drafts: {} };
+
+function after(...actions: BenchAction[]): BenchState {
+  return actions.reduce(benchStep, EMPTY);
+}
+
+const take = (reading: Reading, draftsUsed?: string[]): BenchAction => ({
+  type: "take",
+  reading,
+  ...(draftsUsed === undefined ? {} : { draftsUsed }),
+});
+
+describe("the bench", () => {
+  it("keeps readings in the order taken, and takes one away by its place", () => {
+    const state = after(take(diameter), take(leaf), { type: "remove", at: 0 });
+    expect(state.part.readings).toEqual([leaf]);
+  });
+
+  it("goes back step by step to where it began, and no further", () => {
+    const steps: BenchAction[] = [take(diameter), take(leaf), { type: "remove", at: 1 }];
+    let state = after(...steps);
+    const seen = [state.part.readings.length];
+    for (let i = 0; i < 5; i += 1) {
+      state = benchStep(state, { type: "undo" });
+      seen.push(state.part.readings.length);
+    }
+    expect(seen).toEqual([1, 2, 1, 0, 0, 0]);
+    expect(state.part).toEqual(EMPTY.part);
+  });
+
+  it("brings the last part back when another was put on the bench by mistake", () => {
+    const part = emptyPart(OTHER, AT, OTHER);
+    const state = after(take(diameter), { type: "put-on-bench", part });
+    expect(state.part).toEqual(part);
+    expect(benchStep(state, { type: "undo" }).part.readings).toEqual([diameter]);
+  });
+
+  it("clears only the drafts that became a reading", () => {
+    const state = after(
+      { type: "draft", field: "diameter", text: "12.52" },
+      { type: "draft", field: "count.span", text: "10" },
+      take(diameter, ["diameter"]),
+    );
+    expect(state.drafts).toEqual({ "count.span": "10" });
+  });
+
+  it("does not undo words typed on the sheet", () => {
+    const state = after(take(diameter), { type: "describe", change: { notes: "No mark." } });
+    expect(state.past).toHaveLength(1);
+  });
+
+  it("never changes the state it was given, and stays readable when kept", () => {
+    const frozen = Object.freeze({ ...EMPTY, part: Object.freeze({ ...EMPTY.part }) });
+    const state = benchStep(frozen, take(leaf));
+    expect(frozen.part.readings).toEqual([]);
+    expect(benchStateSchema.parse(JSON.parse(JSON.stringify(state)))).toEqual(state);
+  });
+
+  it("does not let its past grow without end", () => {
+    const many = Array.from({ length: 100 }, (): BenchAction[] => [
+      take(diameter),
+      { type: "remove", at: 0 },
+    ]);
+    expect(after(...many.flat()).past.length).toBeLessThanOrEqual(60);
+  });
+});

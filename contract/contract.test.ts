@@ -1,0 +1,64 @@
+import { identificationInputSchema, jobInputSchema, readingSchema } from "./index";
+
+const INPUT = {
+  jobId: "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30",
+  position: " Clamp bar ",
+  readings: [{ kind: "external-diameter", mm: 12.52 }],
+  options: { useCommonness: false },
+  notes: "",
+  takenAt: "2026-03-02T08:30:00.000Z",
+};
+
+describe("readings at the border", () => {
+  it.each([
+    { kind: "external-diameter", mm: 0.5 },
+    { kind: "external-diameter", mm: 150, instrument: "rule", condition: "worn" },
+    { kind: "leaf", tpi: 4.5, outcome: "unsure" },
+    { kind: "leaf", pitchMm: 1.25, outcome: "rocks", threadsEngaged: 3 },
+    { kind: "count", threads: 12.5, spanMm: 25.4 },
+    { kind: "crest-to-crest", pitches: 10, mm: 12.5 },
+  ])("takes %j", (reading) => {
+    expect(readingSchema.parse(reading)).toEqual(reading);
+  });
+
+  it.each([
+    { kind: "external-diameter", mm: 0 },
+    { kind: "external-diameter", mm: Number.NaN },
+    { kind: "external-diameter", mm: Number.POSITIVE_INFINITY },
+    { kind: "external-diameter", mm: "12.52" },
+    { kind: "external-diameter", mm: 12.52, colour: "brass" },
+    { kind: "leaf", outcome: "rocks" },
+    { kind: "leaf", tpi: 13, pitchMm: 1, outcome: "rocks" },
+    { kind: "leaf", tpi: 13, outcome: "fits" },
+    { kind: "count", threads: 0, spanMm: 25.4 },
+    { kind: "crest-to-crest", pitches: 2.5, mm: 10 },
+    { kind: "weight", grams: 12 },
+  ])("refuses %j", (reading) => {
+    expect(readingSchema.safeParse(reading).success).toBe(false);
+  });
+});
+
+describe("what a client may save", () => {
+  it("trims the place, and keeps the rest as it was", () => {
+    expect(identificationInputSchema.parse(INPUT)).toEqual({ ...INPUT, position: "Clamp bar" });
+  });
+
+  it.each([
+    { ...INPUT, jobId: "7" },
+    { ...INPUT, takenAt: "yesterday" },
+    { ...INPUT, readings: [] },
+    { ...INPUT, readings: Array.from({ length: 51 }, () => INPUT.readings[0]) },
+    { ...INPUT, verdict: "settled" },
+    { ...INPUT, notes: "x".repeat(4001) },
+  ])("refuses a body that is off in one place", (body) => {
+    expect(identificationInputSchema.safeParse(body).success).toBe(false);
+  });
+
+  it("wants a name for a job", () => {
+    expect(jobInputSchema.safeParse({ name: "   " }).success).toBe(false);
+    expect(jobInputSchema.parse({ name: "Nipping press" })).toEqual({
+      name: "Nipping press",
+      origin: "",
+    });
+  });
+});

@@ -1,0 +1,154 @@
+import { mkdir } from "node:fs/promises";
+import path from "node:path";
+import { fileURLToPath } from "node:url";
+import type { Browser, Page } from "@playwright/test";
+import { launchBrowser } from "./support/browser";
+import { startTestServer } from "./support/server";
+
+const FOLDER = path.resolve(
+  path.dirname(fileURLToPath(import.meta.url)),
+  "..",
+  "docs",
+  "screenshots",
+);
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+
+interface Shot {
+  readonly name: string;
+  readonly viewport: { readonly width: number; readonly height: number };
+  readonly light: "light" | "dark";
+  /** From the open Bench to what is shown. */
+  readonly show: (page: Page) => Promise<void>;
+}
+
+const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name });
+
+async function read(page: Page, diameter: string, leaf?: string): Promise<void> {
+  await button(page, /^Ø over crests/).click();
+  await page.getByLabel("Ø over crests", { exact: true }).fill(diameter);
+  await button(page, "Take this diameter").click();
+  if (leaf === undefined) return;
+  await button(page, /^pitch/).click();
+  await page.getByRole("radio", { name: leaf }).click();
+  await button(page, "Drops in").last().click();
+}
+
+async function openJob(page: Page, name: RegExp): Promise<void> {
+  await button(page, "Jobs").click();
+  await button(page, name).click();
+}
+
+const SHOTS: readonly Shot[] = [
+  {
+    name: "bench-phone-open",
+    viewport: PHONE,
+    light: "light",
+    show: (page) => read(page, "12.52"),
+  },
+  {
+    name: "bench-phone-settled-lamp",
+    viewport: PHONE,
+    light: "dark",
+    show: (page) => read(page, "12.52", "13 TPI leaf"),
+  },
+  {
+    name: "bench-phone-contradiction",
+    viewport: PHONE,
+    light: "light",
+    show: (page) => read(page, "12.52", "12 TPI leaf"),
+  },
+  {
+    name: "pad-phone",
+    viewport: PHONE,
+    light: "light",
+    show: async (page) => {
+      await button(page, /^Ø over crests/).click();
+      await page.getByLabel("Ø over crests", { exact: true }).fill("12.52");
+    },
+  },
+  {
+    name: "leaves-phone-lamp",
+    viewport: PHONE,
+    light: "dark",
+    show: async (page) => {
+      await read(page, "9.9");
+      await button(page, /^pitch/).click();
+      await page.getByRole("radio", { name: "1.25 mm leaf" }).click();
+    },
+  },
+  {
+    name: "bench-wide",
+    viewport: WIDE,
+    light: "light",
+    show: (page) => read(page, "9.9", "1.25 mm leaf"),
+  },
+  {
+    name: "bench-wide-lamp",
+    viewport: WIDE,
+    light: "dark",
+    show: async (page) => {
+      await read(page, "9.9");
+      await button(page, /^Ruled out/).click();
+    },
+  },
+  {
+    name: "write-up-phone",
+    viewport: PHONE,
+    light: "light",
+    show: async (page) => {
+      await read(page, "12.52", "13 TPI leaf");
+      await button(page, "Write it up").click();
+      await page.getByRole("radio", { name: /Union/ }).click();
+    },
+  },
+  {
+    name: "jobs-phone",
+    viewport: PHONE,
+    light: "light",
+    show: (page) => button(page, "Jobs").click(),
+  },
+  { name: "job-wide", viewport: WIDE, light: "light", show: (page) => openJob(page, /Harrow/) },
+  {
+    name: "sheet-wide",
+    viewport: WIDE,
+    light: "light",
+    show: async (page) => {
+      await openJob(page, /Kestrel/);
+      await button(page, /Impression adjuster/).click();
+    },
+  },
+  {
+    name: "sheet-phone-lamp",
+    viewport: PHONE,
+    light: "dark",
+    show: async (page) => {
+      await openJob(page, /Union/);
+      await button(page, /Clamp bar/).click();
+    },
+  },
+];
+
+async function take(browser: Browser, address: string, shot: Shot): Promise<void> {
+  const context = await browser.newContext({
+    viewport: shot.viewport,
+    colorScheme: shot.light,
+    reducedMotion: "reduce",
+  });
+  const page = await context.newPage();
+  await page.goto(address);
+  await page.getByText("As known so far").waitFor();
+  await shot.show(page);
+  await page.waitForLoadState("networkidle");
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: path.join(FOLDER, `${shot.name}.png`) });
+  await context.close();
+}
+
+await mkdir(FOLDER, { recursive: true });
+const server = await startTestServer("demo");
+const browser = await launchBrowser();
+for (const shot of SHOTS) await take(browser, server.address, shot);
+await browser.close();
+await server.dispose();
+process.stdout.write(`${SHOTS.length} pictures are in ${path.relative(process.cwd(), FOLDER)}\n`);

@@ -1,0 +1,112 @@
+import boundaries from "eslint-plugin-boundaries";
+import expo from "eslint-config-expo/flat.js";
+import prettier from "eslint-config-prettier";
+import { defineConfig } from "eslint/config";
+
+const NAMES = ["core", "contract", "server", "app", "e2e", "scripts"];
+
+const PACKAGES = NAMES.map((type) => ({ type, pattern: type }));
+
+const to = (type, kind) => ({
+  to: { element: { type } },
+  ...(kind === undefined ? {} : { dependency: { kind } }),
+});
+
+const from = (type, ...allow) => ({
+  from: { element: { type } },
+  allow: [to(type), ...allow],
+});
+
+/** Which package may import which: arrows go one way, and contract takes only types of core. */
+const ARROWS = [
+  from("core"),
+  from("contract", to("core", "type")),
+  from("server", to("contract"), to("core")),
+  from("app", to("contract"), to("core")),
+  from("e2e", to("contract"), to("core")),
+  from("scripts", to("server"), to("contract"), to("core")),
+];
+
+/** What the core may not name: it is pure TypeScript without a dependency. */
+const NOT_IN_CORE = ["react*", "@tamagui/*", "expo*", "express*", "kysely*", "zod*", "node:*"];
+
+export default defineConfig([
+  {
+    ignores: ["**/dist/**", "**/.expo/**", "**/node_modules/**", "**/test-results/**", ".cache/**"],
+  },
+  {
+    // Asked before any other resolver: its paths lead to the packages' sources; through node_modules they
+    // would count as foreign and no arrow would be checked.
+    settings: { "import/resolver": { typescript: { project: "tsconfig.eslint.json" } } },
+  },
+  ...expo,
+  prettier,
+  {
+    files: ["**/*.ts", "**/*.tsx"],
+    plugins: { boundaries },
+    settings: {
+      "boundaries/elements": PACKAGES,
+      "boundaries/include": ["**/*.ts", "**/*.tsx"],
+    },
+    rules: {
+      "boundaries/dependencies": ["error", { default: "disallow", policies: ARROWS }],
+      "import/no-cycle": ["error", { ignoreExternal: true }],
+      "max-lines": ["error", { max: 350, skipBlankLines: true, skipComments: true }],
+      eqeqeq: "error",
+      "no-console": "error",
+      "no-restricted-exports": ["error", { restrictDefaultExports: { direct: true } }],
+    },
+  },
+  {
+    files: ["core/**/*.ts"],
+    ignores: ["**/*.test.ts"],
+    rules: {
+      "no-restricted-imports": [
+        "error",
+        {
+          patterns: [
+            { group: NOT_IN_CORE, message: "core imports nothing outside core" },
+            { group: ["../*/*"], message: "import another part of core by its index" },
+          ],
+        },
+      ],
+      "no-restricted-globals": ["error", "document", "window", "fetch", "process", "localStorage"],
+      "no-restricted-properties": [
+        "error",
+        { object: "Date", property: "now", message: "core is handed its clock" },
+        { object: "Math", property: "random", message: "core is handed its random source" },
+      ],
+    },
+  },
+  {
+    files: [
+      "**/index.ts",
+      "app/**/*.ts",
+      "app/**/*.tsx",
+      "server/**/*.ts",
+      "contract/**/*.ts",
+      "e2e/**/*.ts",
+    ],
+    rules: {
+      "no-restricted-imports": [
+        "error",
+        { patterns: [{ group: ["@root-gauge/*/*"], message: "import a package by its index" }] },
+      ],
+    },
+  },
+  {
+    // Playwright hands a fixture on through a function named `use`, and reads which fixtures it wants from the pattern.
+    files: ["e2e/**/*.ts"],
+    rules: { "react-hooks/rules-of-hooks": "off", "no-empty-pattern": "off" },
+  },
+  {
+    // Tamagui takes an app's own tokens into its types by an empty interface.
+    files: ["app/src/kit/tamagui.config.ts"],
+    rules: { "@typescript-eslint/no-empty-object-type": "off" },
+  },
+  {
+    // Expo Router takes a route's default export; tools take their configuration's.
+    files: ["app/src/app/**", "**/*.config.ts"],
+    rules: { "no-restricted-exports": "off" },
+  },
+]);

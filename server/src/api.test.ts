@@ -1,0 +1,175 @@
+import { mkdirSync, writeFileSync } from "node:fs";
+import path from "node:path";
+import { request } from "node:http";
+import {
+  API_ERROR_CODES,
+  apiErrorSchema,
+  healthSchema,
+  identificationSchema,
+  jobListSchema,
+  jobWithIdentificationsSchema,
+  type IdentificationInput,
+} from "@root-gauge/contract";
+import { STATUS_OF } from "./http/api-failure";
+import type { RunningServer } from "./start-server";
+import { startForTest, temporaryFolder } from "./test-server";
+
+const JOB = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
+const PART = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
+const NOWHERE = "11111111-2222-4333-8444-555555555555";
+
+const INPUT: IdentificationInput = {
+  jobId: JOB,
+  position: "Clamp bar, left front",
+  readings: [
+    { kind: "external-diameter", mm: 12.52, instrument: "caliper" },
+    { kind: "leaf", tpi: 13, outcome: "drops-in" },
+  ],
+  options: {},
+  notes: "Three lines on the head.",
+  takenAt: "2026-03-02T08:30:00.000Z",
+};
+
+let server: RunningServer;
+const temporary = temporaryFolder();
+
+beforeAll(async () => {
+  mkdirSync(path.join(temporary.folder, "web"), { recursive: true });
+  writeFileSync(path.join(temporary.folder, "web", "index.html"), "<title>app</title>");
+  server = await startForTest(temporary.folder);
+});
+
+afterAll(async () => {
+  await server.stop();
+  temporary.remove();
+});
+
+const get = (address: string) => fetch(server.address + address);
+
+function put(address: string, body: unknown, type = "application/json"): Promise<Response> {
+  const text = typeof body === "string" ? body : JSON.stringify(body);
+  return fetch(server.address + address, {
+    method: "PUT",
+    headers: { "content-type": type },
+    body: text,
+  });
+}
+
+async function refusalOf(response: Response) {
+  const text = await response.text();
+  expect(text).not.toMatch(/node_modules|at .*\.ts|Error:/);
+  return { status: response.status, ...apiErrorSchema.parse(JSON.parse(text)).error };
+}
+
+describe("saving and finding", () => {
+  it("stores what the readings say, computed here, once for the same id", async () => {
+    await put(`/api/jobs/${JOB}`, {
+      name: "Union lever guillotine",
+      origin: "United States, 1951",
+    });
+    const first = await put(`/api/identifications/${PART}`, INPUT);
+    expect(first.status).toBe(200);
+    const again = await put(`/api/identifications/${PART}`, { ...INPUT, notes: "Changed." });
+    const saved = identificationSchema.parse(await again.json());
+    expect(saved.result.verdict).toBe("settled");
+    expect(saved.result.candidates[0]).toMatchObject({ threadId: "unc-1/2-13" });
+    expect(saved.result.candidates[0]?.probability).toBeGreaterThan(0.95);
+
+    const found = jobWithIdentificationsSchema.parse(await (await get(`/api/jobs/${JOB}`)).json());
+    expect(found.job.identifications).toBe(1);
+    expect(found.identifications).toEqual([saved]);
+    expect(saved.notes).toBe("Changed.");
+    expect(saved.readings).toEqual(INPUT.readings);
+    const { jobs } = jobListSchema.parse(await (await get("/api/jobs")).json());
+    expect(jobs.map(({ name }) => name)).toEqual(["Union lever guillotine"]);
+  });
+
+  it("never stores a client's claim as the result", async () => {
+    const claim = { ...INPUT, result: { verdict: "settled", unknown: 0, candidates: [] } };
+    const refusal = await refusalOf(await put(`/api/identifications/${PART}`, claim));
+    expect(refusal).toMatchObject({ status: 400, code: "invalid-body" });
+    expect(refusal.message).toContain("result");
+  });
+
+  it("says that it is well", async () => {
+    const health = healthSchema.parse(await (await get("/api/health")).json());
+    expect(health.threads).toBeGreaterThan(200);
+  });
+});
+
+describe("refusing", () => {
+  it.each<[string, unknown, string]>([
+    ["a body that is not JSON", "{ readings:", "invalid-json"],
+    ["an unknown field", { ...INPUT, colour: "brass" }, "invalid-body"],
+    ["no readings", { ...INPUT, readings: [] }, "invalid-body"],
+    [
+      "a diameter of 5 m",
+      { ...INPUT, readings: [{ kind: "external-diameter", mm: 5000 }] },
+      "invalid-body",
+    ],
+    [
+      "a leaf with two marks",
+      { ...INPUT, readings: [{ kind: "leaf", tpi: 13, pitchMm: 2, outcome: "rocks" }] },
+      "invalid-body",
+    ],
+    ["a reading of no kind", { ...INPUT, readings: [{ kind: "guess", mm: 10 }] }, "invalid-body"],
+    ["2 MB of JSON", { ...INPUT, notes: "x".repeat(2_000_000) }, "too-large"],
+    ["a job that is not there", { ...INPUT, jobId: NOWHERE }, "job-not-found"],
+  ])("%s", async (_name, body, code) => {
+    const refusal = await refusalOf(await put(`/api/identifications/${PART}`, body));
+    expect(refusal.code).toBe(code);
+    expect(refusal.status).toBe(STATUS_OF[refusal.code]);
+    expect(refusal.message).not.toBe("");
+  });
+
+  it("names the place of each fault", async () => {
+    const body = { ...INPUT, readings: [{ kind: "external-diameter", mm: -1 }], notes: 7 };
+    const { issues } = await refusalOf(await put(`/api/identifications/${PART}`, body));
+    expect(issues?.map((issue) => issue.path).sort()).toEqual(["notes", "readings.0.mm"]);
+  });
+
+  it.each([
+    ["/api/jobs/not-an-id", "invalid-id"],
+    [`/api/jobs/${NOWHERE}`, "job-not-found"],
+    [`/api/identifications/${NOWHERE}`, "identification-not-found"],
+    ["/api/nothing", "no-such-address"],
+    ["/_expo/static/js/gone.js", "no-such-address"],
+    ["/api/jobs/%E0%A4%A", "no-such-address"],
+  ])("GET %s: %s", async (address, code) => {
+    const refusal = await refusalOf(await get(address));
+    expect(refusal).toMatchObject({ code, status: STATUS_OF[refusal.code] });
+  });
+
+  it("takes JSON only", async () => {
+    const refusal = await refusalOf(await put(`/api/jobs/${JOB}`, "name=x", "text/plain"));
+    expect(refusal).toMatchObject({ status: 415, code: "wrong-content-type" });
+  });
+
+  it("outlives a client that hangs up in the middle", async () => {
+    await new Promise<void>((resolve) => {
+      const half = request(`${server.address}/api/jobs/${JOB}`, {
+        method: "PUT",
+        headers: { "content-type": "application/json", "content-length": "5000" },
+      });
+      half.on("error", () => resolve());
+      half.write('{"name":');
+      setTimeout(() => half.destroy(), 50);
+    });
+    expect((await get("/api/health")).status).toBe(200);
+  });
+
+  it("has a status for every code and an error status for each", () => {
+    for (const code of API_ERROR_CODES) expect(STATUS_OF[code]).toBeGreaterThanOrEqual(400);
+  });
+});
+
+describe("the app's page", () => {
+  it("answers addresses of the app, and allows no foreign origin", async () => {
+    const page = await get("/jobs/anything");
+    expect(await page.text()).toBe("<title>app</title>");
+    const policy = page.headers.get("content-security-policy") ?? "";
+    expect(policy).toContain("default-src 'self'");
+    expect(policy).not.toMatch(/https?:|\*/);
+    expect(page.headers.get("x-powered-by")).toBeNull();
+  });
+});

@@ -1,0 +1,109 @@
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
+import path from "node:path";
+import { gunzipSync, gzipSync } from "node:zlib";
+import { get } from "node:http";
+import { readConfig, StartupError } from "./config";
+import { seedDemo } from "./demo/seed-demo";
+import { openStore } from "./store/database";
+import { identificationsOfJob } from "./store/identifications";
+import { listJobs } from "./store/jobs";
+import { startForTest, temporaryFolder } from "./test-server";
+
+const temporary = temporaryFolder();
+afterAll(() => temporary.remove());
+
+const inFolder = (name: string) => path.join(temporary.folder, name);
+
+describe("starting up", () => {
+  it("refuses a database file that is none, and leaves it as it was", async () => {
+    const file = inFolder("broken.db");
+    const content = "this is not a database, it is a shopping list ".repeat(200);
+    writeFileSync(file, content);
+    await expect(openStore(file)).rejects.toThrow(StartupError);
+    await expect(openStore(file)).rejects.toThrow(/broken\.db cannot be used: .*Move it away/s);
+    expect(readFileSync(file, "utf8")).toBe(content);
+  });
+
+  it("refuses a folder that is not there", async () => {
+    await expect(openStore(inFolder("nowhere/test.db"))).rejects.toThrow(StartupError);
+  });
+
+  it("says so when the port is taken, and goes on serving where it was", async () => {
+    mkdirSync(inFolder("one"));
+    mkdirSync(inFolder("two"));
+    const first = await startForTest(inFolder("one"));
+    const port = Number(new URL(first.address).port);
+    await expect(startForTest(inFolder("two"), port)).rejects.toThrow(
+      `Cannot listen on 127.0.0.1:${port}: something else is already listening there. Stop it, or choose another port with PORT.`,
+    );
+    expect((await fetch(`${first.address}/api/health`)).status).toBe(200);
+    await first.stop();
+  });
+
+  it("finds everything again after a restart, and keeps to WAL and full synchronising", async () => {
+    mkdirSync(inFolder("kept"));
+    const before = await startForTest(inFolder("kept"));
+    await seedDemo(before.store);
+    const jobs = await listJobs(before.store);
+    await before.stop();
+    const after = await startForTest(inFolder("kept"));
+    expect(await listJobs(after.store)).toEqual(jobs);
+    await after.stop();
+    expect(existsSync(path.join(inFolder("kept"), "test.db"))).toBe(true);
+  });
+
+  it.each([
+    [{ PORT: "eighty" }, /port: “eighty” is not a number/],
+    [{ PORT: "70000" }, /port: “70000” is over 65535/],
+    [{ LOG_LEVEL: "loud" }, /logLevel: “loud” is not one of/],
+  ])("explains the setting %j", (env, sentence) => {
+    expect(() => readConfig(env)).toThrow(sentence);
+  });
+
+  it("serves the gzip file where the client takes one", async () => {
+    const folder = inFolder("packed");
+    mkdirSync(path.join(folder, "web", "_expo"), { recursive: true });
+    writeFileSync(path.join(folder, "web", "_expo", "app.js"), "plain");
+    writeFileSync(path.join(folder, "web", "_expo", "app.js.gz"), gzipSync("packed"));
+    const server = await startForTest(folder);
+    const body = await new Promise<{ encoding: string | undefined; bytes: Buffer }>((resolve) => {
+      get(
+        `${server.address}/_expo/app.js`,
+        { headers: { "accept-encoding": "gzip" } },
+        (answer) => {
+          const parts: Buffer[] = [];
+          answer.on("data", (part: Buffer) => parts.push(part));
+          answer.on("end", () =>
+            resolve({ encoding: answer.headers["content-encoding"], bytes: Buffer.concat(parts) }),
+          );
+        },
+      );
+    });
+    expect(body.encoding).toBe("gzip");
+    expect(gunzipSync(body.bytes).toString()).toBe("packed");
+    await server.stop();
+  });
+});
+
+describe("the demo", () => {
+  it("is three machines with twelve fasteners, the same every time and when done twice", async () => {
+    const [one, two] = await Promise.all([inFolder("a.db"), inFolder("b.db")].map(openStore));
+    if (one === undefined || two === undefined) throw new Error("two stores were expected");
+    await seedDemo(one);
+    await seedDemo(one);
+    await seedDemo(two);
+    const jobs = await listJobs(one);
+    expect(jobs).toEqual(await listJobs(two));
+    expect(jobs.map(({ identifications }) => identifications)).toEqual([4, 4, 4]);
+    const verdicts = await Promise.all(
+      jobs.map(async ({ id }) => {
+        const records = await identificationsOfJob(one, id);
+        expect(records).toEqual(await identificationsOfJob(two, id));
+        return records.map(({ result }) => result.verdict);
+      }),
+    );
+    expect(verdicts.flat().filter((verdict) => verdict === "settled")).toHaveLength(11);
+    await one.destroy();
+    await two.destroy();
+  });
+});

@@ -1,0 +1,21 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import os from "node:os";
+import path from "node:path";
+import { startServer, type RunningServer } from "./start-server";
+
+/** A folder that goes away after the test. */
+export function temporaryFolder(): { readonly folder: string; remove(): void } {
+  const folder = mkdtempSync(path.join(os.tmpdir(), "root-gauge-"));
+  return { folder, remove: () => rmSync(folder, { recursive: true, force: true }) };
+}
+
+/** The real server on a free port and a database of its own. */
+export function startForTest(folder: string, port = 0): Promise<RunningServer> {
+  return startServer({
+    host: "127.0.0.1",
+    port,
+    databaseFile: path.join(folder, "test.db"),
+    webRoot: path.join(folder, "web"),
+    logLevel: "silent",
+  });
+}
