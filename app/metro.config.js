@@ -1,3 +1,4 @@
+const { request } = require("node:http");
 const { getDefaultConfig } = require("expo/metro-config");
 
 const config = getDefaultConfig(__dirname);
@@ -9,5 +10,20 @@ config.resolver.resolveRequest = (context, moduleName, platform) => {
   if (fromZod && /locales\/index\.c?js$/.test(moduleName)) return { type: "empty" };
   return (resolveRequest ?? context.resolveRequest)(context, moduleName, platform);
 };
+
+// In development Metro serves the app, and passes the API's addresses on to the server.
+const apiOrigin = process.env.API_ORIGIN;
+if (apiOrigin !== undefined) {
+  config.server.enhanceMiddleware = (serveApp) => (incoming, answer, next) => {
+    if (!incoming.url.startsWith("/api/")) return serveApp(incoming, answer, next);
+    const { method, headers } = incoming;
+    const passedOn = request(new URL(incoming.url, apiOrigin), { method, headers }, (from) => {
+      answer.writeHead(from.statusCode, from.headers);
+      from.pipe(answer);
+    });
+    passedOn.on("error", () => answer.writeHead(502).end());
+    return incoming.pipe(passedOn);
+  };
+}
 
 module.exports = config;

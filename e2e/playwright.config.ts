@@ -6,7 +6,7 @@ export default defineConfig({
   outputDir: "test-results",
   fullyParallel: true,
   workers: 2,
-  forbidOnly: process.env["CI"] !== undefined,
+  forbidOnly: process.env.CI !== undefined,
   retries: 0,
   timeout: 60_000,
   expect: { timeout: 10_000 },

@@ -1,3 +1,4 @@
+import { mkdir } from "node:fs/promises";
 import path from "node:path";
 import { orExplain } from "./explain";
 import { CACHE, ROOT } from "./paths";
@@ -7,6 +8,7 @@ const API_PORT = 4780;
 
 // The server restarts when its sources change; Metro serves the app and passes /api on to it.
 await orExplain(async () => {
+  await mkdir(CACHE, { recursive: true });
   await Promise.race([
     run("npx", ["tsx", "watch", "server/src/main.ts"], {
       env: { PORT: String(API_PORT), DATABASE_FILE: path.join(CACHE, "dev.db") },

@@ -15,7 +15,7 @@ function mayInstall(): boolean {
  * @returns the path of the browser
  */
 export async function ensureChromium(): Promise<string> {
-  const named = process.env["CHROMIUM"];
+  const named = process.env.CHROMIUM;
   if (named !== undefined) {
     if (existsSync(named)) return named;
     throw new Error(`CHROMIUM names ${named}, which is not there.`);

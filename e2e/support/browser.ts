@@ -1,6 +1,6 @@
 import { chromium, type Browser } from "@playwright/test";
 
-export const CHROMIUM = process.env["CHROMIUM"] ?? "/usr/bin/chromium";
+export const CHROMIUM = process.env.CHROMIUM ?? "/usr/bin/chromium";
 
 export const CHROMIUM_FLAGS = [
   "--no-sandbox",

@@ -3,21 +3,14 @@ import { useRouter } from "expo-router";
 import ChevronRight from "lucide-react-native/icons/chevron-right";
 import type { BenchPart } from "../data/bench-state";
 import { useJobName } from "../data/queries";
-import { changeSettings, useSettings } from "../data/settings";
-import { ChoiceRow } from "../kit/choice-row";
 import { Pressable } from "../kit/pressable";
 import { Figure, Label } from "../kit/text";
-
-const UNITS = [
-  { value: "mm", label: "mm" },
-  { value: "in", label: "in" },
-] as const;
+import { UnitsSwitch } from "../kit/units-switch";
 
 /** Which job and place the part is from, and the switch that flips every figure. */
 export function BenchHeader({ part }: { part: BenchPart }) {
   const router = useRouter();
   const theme = useTheme();
-  const { units } = useSettings();
   const jobName = useJobName(part.jobId);
   return (
     <View
@@ -37,12 +30,7 @@ export function BenchHeader({ part }: { part: BenchPart }) {
         </View>
         <Label numberOfLines={1}>{part.position === "" ? "Place not named" : part.position}</Label>
       </Pressable>
-      <ChoiceRow
-        name="Units of every figure"
-        value={units}
-        choices={UNITS}
-        onChange={(chosen) => changeSettings({ units: chosen })}
-      />
+      <UnitsSwitch />
     </View>
   );
 }

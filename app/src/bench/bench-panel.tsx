@@ -24,7 +24,12 @@ export function BenchPanel({ panel, bench, units, onClose }: BenchLayoutProps) {
       );
     case "ruled-out":
       return (
-        <RuledOutPanel candidates={identification.candidates} units={units} onClose={onClose} />
+        <RuledOutPanel
+          candidates={identification.candidates}
+          majorMm={bench.sizes.majorMm}
+          units={units}
+          onClose={onClose}
+        />
       );
     case "find":
       return <FindPanel identification={identification} units={units} onClose={onClose} />;

@@ -7,6 +7,7 @@ import { ruledOut } from "./running";
 
 interface RuledOutProps {
   readonly candidates: readonly Candidate[];
+  readonly majorMm: number | undefined;
   readonly units: Units;
   readonly onClose: () => void;
 }
@@ -27,9 +28,9 @@ function RuledOutRow({ candidate, units }: { candidate: Candidate; units: Units 
   );
 }
 
-/** Every thread that fell, the last to fall first, each with the reading that felled it. */
-export function RuledOutPanel({ candidates, units, onClose }: RuledOutProps) {
-  const fallen = ruledOut(candidates);
+/** Every thread that fell, the nearest first, each with the reading that felled it. */
+export function RuledOutPanel({ candidates, majorMm, units, onClose }: RuledOutProps) {
+  const fallen = ruledOut(candidates, majorMm);
   return (
     <Panel title={`Ruled out ${fallen.length}`} onClose={onClose} ownScroll>
       <FlatList

@@ -8,7 +8,10 @@ export function inTheRunning(candidates: readonly Candidate[]): readonly Candida
   return candidates.filter(({ probability }) => probability >= LEAST_SHARE);
 }
 
-/** The threads that fell, the last to fall first. */
-export function ruledOut(candidates: readonly Candidate[]): readonly Candidate[] {
-  return candidates.filter(({ probability }) => probability < LEAST_SHARE);
+/** The threads that fell: those nearest to the diameter read first, else the likeliest first. */
+export function ruledOut(candidates: readonly Candidate[], majorMm?: number): readonly Candidate[] {
+  const fallen = candidates.filter(({ probability }) => probability < LEAST_SHARE);
+  if (majorMm === undefined) return fallen;
+  const distance = ({ thread }: Candidate) => Math.abs(thread.majorMm - majorMm);
+  return [...fallen].sort((a, b) => distance(a) - distance(b));
 }

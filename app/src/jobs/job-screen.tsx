@@ -8,6 +8,7 @@ import { useSettings } from "../data/settings";
 import { Pressable } from "../kit/pressable";
 import { Body, Figure, Small } from "../kit/text";
 import { VerdictMark } from "../kit/verdict-mark";
+import { UnitsSwitch } from "../kit/units-switch";
 import { PAGE_WIDTH, PageHead } from "../shell/page";
 import { sheetTitle } from "../sheet/sheet-title";
 
@@ -62,7 +63,7 @@ export function JobScreen({ id }: { id: string }) {
       : "Nothing written up for this job yet.";
   return (
     <View flex={1} render="main">
-      <PageHead title={job?.name ?? "Job"} backTo="/jobs" />
+      <PageHead title={job?.name ?? "Job"} backTo="/jobs" aside={<UnitsSwitch />} />
       <FlatList
         data={identifications}
         keyExtractor={(record) => record.id}

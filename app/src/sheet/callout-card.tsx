@@ -36,7 +36,7 @@ export function CalloutCard({ result }: { result: IdentificationSummary }) {
         <Figure flex={1}>{subtitle}</Figure>
         {verdict === "settled" ? <ActionButton label="Copy" onPress={() => void copy()} /> : null}
       </View>
-      <Small role="status">{said}</Small>
+      <View role="status">{said === "" ? null : <Small>{said}</Small>}</View>
       {verdict === "settled" ? null : (
         <Body>It is written up as far as it is known; take another reading to settle it.</Body>
       )}

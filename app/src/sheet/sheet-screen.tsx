@@ -8,6 +8,7 @@ import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
 import { Body, Heading } from "../kit/text";
+import { UnitsSwitch } from "../kit/units-switch";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
 import { CalloutCard } from "./callout-card";
 import { Caution } from "./caution";
@@ -65,7 +66,7 @@ export function SheetScreen({ id }: { id: string }) {
     record === undefined ? "Sheet" : [jobName, record.position].filter(Boolean).join(": ");
   return (
     <View flex={1} render="main">
-      <PageHead title={title === "" ? "Sheet" : title} backTo="/jobs" />
+      <PageHead title={title === "" ? "Sheet" : title} backTo="/jobs" aside={<UnitsSwitch />} />
       {record === undefined ? (
         <Body role="status" padding={12}>
           {query.error?.message ?? "Fetching the sheet."}

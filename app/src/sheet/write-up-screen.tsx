@@ -11,6 +11,7 @@ import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
 import { Body, Heading } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
+import { UnitsSwitch } from "../kit/units-switch";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
 import { CalloutCard } from "./callout-card";
 import { Caution } from "./caution";
@@ -49,7 +50,7 @@ export function WriteUpScreen() {
 
   return (
     <View flex={1} render="main">
-      <PageHead title="Write it up" backTo="/" />
+      <PageHead title="Write it up" backTo="/" aside={<UnitsSwitch />} />
       <PageColumns
         first={
           <>

@@ -28,6 +28,7 @@ export function PageHead({ title, backTo, aside }: PageHeadProps) {
       alignItems="center"
       gap={4}
       minHeight={56}
+      paddingVertical={6}
       paddingLeft={backTo === undefined ? 12 : 0}
       paddingRight={12}
     >

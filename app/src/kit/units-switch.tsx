@@ -1,0 +1,20 @@
+import { changeSettings, useSettings } from "../data/settings";
+import { ChoiceRow } from "./choice-row";
+
+const UNITS = [
+  { value: "mm", label: "mm" },
+  { value: "in", label: "in" },
+] as const;
+
+/** Flips every figure on every screen. */
+export function UnitsSwitch() {
+  const { units } = useSettings();
+  return (
+    <ChoiceRow
+      name="Units of every figure"
+      value={units}
+      choices={UNITS}
+      onChange={(chosen) => changeSettings({ units: chosen })}
+    />
+  );
+}
