@@ -1,4 +1,5 @@
 import type { Mm } from "../units";
+import { heldClassOrThrow } from "./held-class";
 import { r40 } from "./preferred-numbers";
 import { roundTo } from "./rounding";
 import type { Thread, ThreadLimits, ThreadSide } from "./thread";
@@ -85,12 +86,7 @@ export function isoMetricLimits(
   side: ThreadSide,
   toleranceClass = isoDefaultClass(thread, side),
 ): ThreadLimits {
-  const held: readonly string[] = ISO_CLASSES[side];
-  if (!held.includes(toleranceClass)) {
-    throw new RangeError(
-      `${thread.designation} ${side}: class ${toleranceClass} is not held; held are ${held.join(", ")}`,
-    );
-  }
+  heldClassOrThrow(thread, side, toleranceClass, ISO_CLASSES[side]);
   return side === "external"
     ? externalLimits(thread, toleranceClass, toleranceClass === "6g" ? "g" : "h")
     : internalLimits(thread, toleranceClass, toleranceClass === "6H" ? "6" : "5");

@@ -1,4 +1,5 @@
 import { mmFromInches, type Mm } from "../units";
+import { heldClassOrThrow } from "./held-class";
 import { roundHalfEven, roundTo } from "./rounding";
 import type { SizeRange, Thread, ThreadLimits, ThreadSide } from "./thread";
 
@@ -72,12 +73,7 @@ export function unifiedLimits(
   side: ThreadSide,
   toleranceClass: string = UNIFIED_CLASSES[side][0],
 ): ThreadLimits {
-  const held: readonly string[] = UNIFIED_CLASSES[side];
-  if (!held.includes(toleranceClass)) {
-    throw new RangeError(
-      `${thread.designation} ${side}: class ${toleranceClass} is not held; held are ${held.join(", ")}`,
-    );
-  }
+  heldClassOrThrow(thread, side, toleranceClass, UNIFIED_CLASSES[side]);
   const inch = inchThread(thread);
   return side === "external"
     ? externalLimits(inch, toleranceClass)

@@ -1,6 +1,5 @@
 import { View } from "@tamagui/core";
 import { ScrollView } from "react-native";
-import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
 import { Heading, Label } from "../kit/text";
 import { useLayout } from "../kit/wide";
@@ -8,10 +7,9 @@ import { BenchHeader } from "./bench-header";
 import type { BenchLayoutProps } from "./bench-layout";
 import { BenchPanel } from "./bench-panel";
 import { DrawingPanel } from "./drawing-panel";
-import { FirstSteps } from "./first-steps";
+import { Findings } from "./findings";
 import { NextCard } from "./next-card";
 import { ReadingsColumn, UndoButton } from "./readings-strip";
-import { RunningList } from "./running-list";
 
 const LEFT = 340;
 const RIGHT = 380;
@@ -19,11 +17,10 @@ const RAIL = 72;
 
 /** Readings and next test, the drawing as large as fits, candidates: nothing behind a sheet that fits beside. */
 export function BenchWide(props: BenchLayoutProps) {
-  const { bench, units, panel, onOpen, onWriteUp } = props;
+  const { bench, units, panel, onOpen } = props;
   const { width, height } = useLayout();
   const { part, past } = bench.state;
   const started = part.readings.length > 0;
-  const { verdict } = bench.identification;
   const onRight = panel === "ruled-out" || panel === "find";
   return (
     <View flex={1} flexDirection="row">
@@ -60,18 +57,7 @@ export function BenchWide(props: BenchLayoutProps) {
           <BenchPanel {...props} />
         ) : (
           <ScrollView contentContainerStyle={{ padding: 12, gap: 12 }}>
-            {started ? (
-              <RunningList
-                identification={bench.identification}
-                units={units}
-                onRuledOut={() => onOpen("ruled-out")}
-              />
-            ) : (
-              <FirstSteps />
-            )}
-            {started && (verdict === "narrowed" || verdict === "open") ? (
-              <ActionButton label="Write it up as it stands" onPress={onWriteUp} />
-            ) : null}
+            <Findings {...props} />
           </ScrollView>
         )}
       </View>

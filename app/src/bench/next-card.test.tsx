@@ -1,55 +1,52 @@
 import { identify, type Reading } from "@root-gauge/core";
-import { TamaguiProvider } from "@tamagui/core";
-import { fireEvent, render, screen } from "@testing-library/react-native";
-import { tamaguiConfig } from "../kit/tamagui.config";
+import { fireEvent, screen } from "@testing-library/react-native";
+import { show } from "../testing/show";
 import { NextCard } from "./next-card";
 
 const diameter = (mm: number): Reading => ({ kind: "external-diameter", mm });
 
-function show(readings: readonly Reading[]) {
+function showCard(readings: readonly Reading[]) {
   const asked: string[] = [];
-  render(
-    <TamaguiProvider config={tamaguiConfig} defaultTheme="light">
-      <NextCard
-        identification={identify(readings)}
-        readings={readings}
-        units="mm"
-        onOpen={(panel) => asked.push(panel)}
-        onWriteUp={() => asked.push("write up")}
-        onStartAnother={() => asked.push("another")}
-      />
-    </TamaguiProvider>,
+  show(
+    <NextCard
+      identification={identify(readings)}
+      readings={readings}
+      units="mm"
+      onOpen={(panel) => asked.push(panel)}
+      onWriteUp={() => asked.push("write up")}
+      onStartAnother={() => asked.push("another")}
+    />,
   );
   return asked;
 }
 
 describe("the next step", () => {
   it("asks for the diameter first", () => {
-    const asked = show([]);
+    const asked = showCard([]);
     fireEvent.press(screen.getByText("Enter the diameter"));
     expect(asked).toEqual(["diameter"]);
   });
 
   it("offers the leaf that separates, and says what each answer means", () => {
-    show([diameter(12.52)]);
+    showCard([diameter(12.52)]);
     expect(screen.getByText("Next: lay the 20 TPI leaf on it")).toBeTruthy();
     expect(screen.getByText("Drops in: 1/2-20 UNF. Rocks: 1/2-13 UNC.")).toBeTruthy();
   });
 
   it("turns into writing up when settled", () => {
-    const asked = show([diameter(12.52), { kind: "leaf", tpi: 13, outcome: "drops-in" }]);
+    const asked = showCard([diameter(12.52), { kind: "leaf", tpi: 13, outcome: "drops-in" }]);
     fireEvent.press(screen.getByText("Write it up"));
     fireEvent.press(screen.getByText("Start another"));
     expect(asked).toEqual(["write up", "another"]);
   });
 
   it("names the suspect when readings contradict each other", () => {
-    show([diameter(12.52), { kind: "leaf", tpi: 12, outcome: "drops-in" }]);
+    showCard([diameter(12.52), { kind: "leaf", tpi: 12, outcome: "drops-in" }]);
     expect(screen.getByText("Check this reading: leaf 12 TPI")).toBeTruthy();
   });
 
   it("says what may have gone wrong outside every thread", () => {
-    const asked = show([diameter(140)]);
+    const asked = showCard([diameter(140)]);
     fireEvent.press(screen.getByText("Read Ø again"));
     expect(asked).toEqual(["diameter"]);
   });

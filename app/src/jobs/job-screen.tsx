@@ -5,7 +5,7 @@ import { useRouter } from "expo-router";
 import { FlatList } from "react-native";
 import { useJob, type Kept } from "../data/queries";
 import { useSettings } from "../data/settings";
-import { Pressable } from "../kit/pressable";
+import { ListRow } from "../kit/list-row";
 import { Body, Figure, Small } from "../kit/text";
 import { VerdictMark } from "../kit/verdict-mark";
 import { UnitsSwitch } from "../kit/units-switch";
@@ -25,19 +25,8 @@ function PartRow({ record, units, onPress }: PartRowProps) {
     return `${label} ${figure}`;
   });
   return (
-    <Pressable
-      flexDirection="row"
-      alignItems="flex-start"
-      justifyContent="flex-start"
-      gap={10}
-      padding={12}
-      marginBottom={8}
-      borderWidth={1}
-      borderColor="$line"
-      backgroundColor="$card"
-      onPress={onPress}
-    >
-      <View paddingTop={3}>
+    <ListRow onPress={onPress}>
+      <View alignSelf="flex-start" paddingTop={3}>
         <VerdictMark verdict={verdict} />
       </View>
       <View flex={1} gap={2}>
@@ -48,7 +37,7 @@ function PartRow({ record, units, onPress }: PartRowProps) {
         <Small>{[subtitle, ...readings].join(" · ")}</Small>
         {record.waiting ? <Small>Kept on this device, not on the server yet.</Small> : null}
       </View>
-    </Pressable>
+    </ListRow>
   );
 }
 

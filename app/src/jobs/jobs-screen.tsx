@@ -5,7 +5,7 @@ import ChevronRight from "lucide-react-native/icons/chevron-right";
 import { FlatList } from "react-native";
 import { useJobs, type Kept } from "../data/queries";
 import { ActionButton } from "../kit/action-button";
-import { Pressable } from "../kit/pressable";
+import { ListRow } from "../kit/list-row";
 import { Body, Figure, Small } from "../kit/text";
 import { useLayout } from "../kit/wide";
 import { LightSwitch } from "../shell/light-switch";
@@ -19,18 +19,7 @@ function partsWords(count: number): string {
 function JobRow({ job, onPress }: { job: Kept<Job>; onPress: () => void }) {
   const theme = useTheme();
   return (
-    <Pressable
-      flexDirection="row"
-      alignItems="center"
-      gap={8}
-      padding={12}
-      marginBottom={8}
-      borderWidth={1}
-      borderColor="$line"
-      backgroundColor="$card"
-      justifyContent="flex-start"
-      onPress={onPress}
-    >
+    <ListRow onPress={onPress}>
       <View flex={1} gap={2}>
         <Figure fontSize={18} lineHeight={22}>
           {job.name}
@@ -39,7 +28,7 @@ function JobRow({ job, onPress }: { job: Kept<Job>; onPress: () => void }) {
         {job.waiting ? <Small>Kept on this device, not on the server yet.</Small> : null}
       </View>
       <ChevronRight size={20} color={theme.quiet.val} aria-hidden />
-    </Pressable>
+    </ListRow>
   );
 }
 

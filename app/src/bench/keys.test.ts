@@ -1,0 +1,36 @@
+import { BENCH_KEYS, benchKeyOf } from "./keys";
+
+// jest-expo's default environment has no DOM; a key press is told by these few members.
+class FakeField {
+  constructor(readonly tagName: string) {}
+}
+Object.assign(globalThis, { HTMLElement: globalThis.HTMLElement ?? FakeField });
+
+function pressed(key: string, more: Partial<KeyboardEvent> = {}): KeyboardEvent {
+  return {
+    key,
+    ctrlKey: false,
+    metaKey: false,
+    altKey: false,
+    target: null,
+    ...more,
+  } as KeyboardEvent;
+}
+
+describe("the keys of the wide bench", () => {
+  it("are each their own, and known by name", () => {
+    expect(new Set(BENCH_KEYS.map(({ key }) => key)).size).toBe(BENCH_KEYS.length);
+    for (const { key } of BENCH_KEYS) expect(benchKeyOf(pressed(key))).toBe(key);
+    expect(benchKeyOf(pressed("x"))).toBeUndefined();
+  });
+
+  it("leave the browser's own shortcuts alone", () => {
+    expect(benchKeyOf(pressed("z", { ctrlKey: true }))).toBeUndefined();
+    expect(benchKeyOf(pressed("d", { metaKey: true }))).toBeUndefined();
+  });
+
+  it("leave a field its keys", () => {
+    const field = new FakeField("INPUT") as unknown as HTMLElement;
+    expect(benchKeyOf(pressed("d", { target: field }))).toBeUndefined();
+  });
+});

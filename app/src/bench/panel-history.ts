@@ -1,0 +1,74 @@
+const PANELS = ["diameter", "pitch", "ruled-out", "find", "keys"] as const;
+
+/** What is laid over or beside the bench. */
+export type PanelName = (typeof PANELS)[number];
+
+/** Marks the history entry that an open panel stands on, so that Back closes the panel. */
+const HISTORY_KEY = "benchPanel";
+/** Remembers the open panel over a reload of this tab. */
+const SESSION_KEY = "rg.bench-panel";
+
+/** The open panel: kept over a reload, closed by Back. One for the tab, whatever the router mounts anew. */
+export interface PanelHistory {
+  get(): PanelName | undefined;
+  subscribe(onChange: () => void): () => void;
+  open(name: PanelName): void;
+  close(): void;
+}
+
+function asPanel(name: unknown): PanelName | undefined {
+  return PANELS.find((panel) => panel === name);
+}
+
+export function createPanelHistory(tab: Window): PanelHistory {
+  const { history, sessionStorage } = tab;
+  const readers = new Set<() => void>();
+  let panel = asPanel(sessionStorage.getItem(SESSION_KEY));
+  // Going back takes a moment; a panel opened meanwhile must not be closed by it.
+  let goingBack = false;
+  let openAfterwards: PanelName | undefined;
+
+  const show = (name: PanelName | undefined) => {
+    panel = name;
+    if (name === undefined) sessionStorage.removeItem(SESSION_KEY);
+    else sessionStorage.setItem(SESSION_KEY, name);
+    readers.forEach((reader) => reader());
+  };
+  const standsOnPanel = () => {
+    const state = history.state as Record<string, unknown> | null;
+    return asPanel(state?.[HISTORY_KEY]) !== undefined;
+  };
+  const markHistory = (name: PanelName) => {
+    const state = { ...(history.state as object | null), [HISTORY_KEY]: name };
+    if (standsOnPanel()) history.replaceState(state, "");
+    else history.pushState(state, "");
+  };
+
+  tab.addEventListener("popstate", () => {
+    const next = openAfterwards;
+    goingBack = false;
+    openAfterwards = undefined;
+    if (next !== undefined) markHistory(next);
+    show(next);
+  });
+
+  return {
+    get: () => panel,
+    subscribe: (reader) => {
+      readers.add(reader);
+      return () => readers.delete(reader);
+    },
+    open: (name) => {
+      if (goingBack) openAfterwards = name;
+      else markHistory(name);
+      show(name);
+    },
+    close: () => {
+      show(undefined);
+      openAfterwards = undefined;
+      if (goingBack || !standsOnPanel()) return;
+      goingBack = true;
+      history.back();
+    },
+  };
+}

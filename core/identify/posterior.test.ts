@@ -1,0 +1,81 @@
+import { catalogue } from "../threads";
+import { commonnessWeight } from "./commonness";
+import { evidenceFor } from "./evidence";
+import { identify, type Reading } from "./index";
+
+/** Bayes' rule written out plainly, in products, for one thread after the other: the slow, sure way. */
+function plainPosterior(readings: readonly Reading[]): {
+  shares: Map<string, number>;
+  unknown: number;
+} {
+  const threads = catalogue();
+  const weights = threads.map(commonnessWeight);
+  const allWeights = weights.reduce((a, b) => a + b, 0);
+  const joint = threads.map((thread, i) =>
+    readings.reduce(
+      (product, reading) => product * evidenceFor(reading).likelihood(reading, thread),
+      (0.97 * (weights[i] ?? 0)) / allWeights,
+    ),
+  );
+  const unknown = readings.reduce(
+    (product, reading) => product * evidenceFor(reading).unknownLikelihood(reading),
+    0.03,
+  );
+  const total = joint.reduce((a, b) => a + b, unknown);
+  return {
+    shares: new Map(threads.map(({ id }, i) => [id, (joint[i] ?? 0) / total])),
+    unknown: unknown / total,
+  };
+}
+
+const SETS: readonly (readonly Reading[])[] = [
+  [],
+  [{ kind: "external-diameter", mm: 13.3 }],
+  [
+    { kind: "external-diameter", mm: 6.3, instrument: "rule" },
+    { kind: "leaf", pitchMm: 1.25, outcome: "drops-in" },
+    { kind: "leaf", tpi: 20, outcome: "unsure" },
+  ],
+  [
+    { kind: "external-diameter", mm: 25.1, condition: "worn" },
+    { kind: "count", threads: 8, spanMm: 25.4 },
+    { kind: "crest-to-crest", pitches: 4, mm: 12.7 },
+  ],
+];
+
+describe("the posterior", () => {
+  it.each(SETS.map((readings) => [readings.length, readings] as const))(
+    "agrees with Bayes' rule written out plainly (%d readings)",
+    (_count, readings) => {
+      const fast = identify(readings);
+      const sure = plainPosterior(readings);
+      expect(fast.unknown).toBeCloseTo(sure.unknown, 12);
+      for (const { thread, probability } of fast.candidates) {
+        expect(probability).toBeCloseTo(sure.shares.get(thread.id) ?? Number.NaN, 12);
+      }
+    },
+  );
+
+  it("does not underflow with as many readings as may be stored", () => {
+    const readings = Array.from({ length: 50 }, (): Reading => ({
+      kind: "external-diameter",
+      mm: 140,
+      instrument: "micrometer",
+    }));
+    const result = identify(readings);
+    expect(result.unknown).toBeGreaterThan(0.99);
+    expect(result.candidates.every(({ probability }) => Number.isFinite(probability))).toBe(true);
+  });
+
+  it("is not moved from its mind by one misread leaf among three good readings", () => {
+    const result = identify([
+      { kind: "external-diameter", mm: 9.9 },
+      { kind: "leaf", pitchMm: 1.25, outcome: "rocks" },
+      { kind: "count", threads: 20, spanMm: 25 },
+      { kind: "crest-to-crest", pitches: 10, mm: 12.49 },
+    ]);
+    expect(result.candidates[0]?.thread.designation).toBe("M10 x 1.25");
+    expect(result.verdict).toBe("contradictory");
+    expect(result.suspects.map(({ reading }) => reading)).toEqual([1]);
+  });
+});
