@@ -1,16 +1,16 @@
 import type { Thread, ThreadSide } from "./thread";
 
 /**
- * The tolerance class asked for, when its limits are held.
+ * Makes sure that the limits of a tolerance class are held.
  * @throws RangeError naming the classes that are
  */
-export function heldClassOrThrow(
+export function assertClassHeld(
   thread: Thread,
   side: ThreadSide,
   toleranceClass: string,
   held: readonly string[],
-): string {
-  if (held.includes(toleranceClass)) return toleranceClass;
+): void {
+  if (held.includes(toleranceClass)) return;
   throw new RangeError(
     `${thread.designation} ${side}: class ${toleranceClass} is not held; held are ${held.join(", ")}`,
   );

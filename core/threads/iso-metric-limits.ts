@@ -1,5 +1,5 @@
 import type { Mm } from "../units";
-import { heldClassOrThrow } from "./held-class";
+import { assertClassHeld } from "./held-class";
 import { r40 } from "./preferred-numbers";
 import { roundTo } from "./rounding";
 import type { Thread, ThreadLimits, ThreadSide } from "./thread";
@@ -86,7 +86,7 @@ export function isoMetricLimits(
   side: ThreadSide,
   toleranceClass = isoDefaultClass(thread, side),
 ): ThreadLimits {
-  heldClassOrThrow(thread, side, toleranceClass, ISO_CLASSES[side]);
+  assertClassHeld(thread, side, toleranceClass, ISO_CLASSES[side]);
   return side === "external"
     ? externalLimits(thread, toleranceClass, toleranceClass === "6g" ? "g" : "h")
     : internalLimits(thread, toleranceClass, toleranceClass === "6H" ? "6" : "5");

@@ -1,5 +1,5 @@
 import { mmFromInches, type Mm } from "../units";
-import { heldClassOrThrow } from "./held-class";
+import { assertClassHeld } from "./held-class";
 import { roundHalfEven, roundTo } from "./rounding";
 import type { SizeRange, Thread, ThreadLimits, ThreadSide } from "./thread";
 
@@ -73,7 +73,7 @@ export function unifiedLimits(
   side: ThreadSide,
   toleranceClass: string = UNIFIED_CLASSES[side][0],
 ): ThreadLimits {
-  heldClassOrThrow(thread, side, toleranceClass, UNIFIED_CLASSES[side]);
+  assertClassHeld(thread, side, toleranceClass, UNIFIED_CLASSES[side]);
   const inch = inchThread(thread);
   return side === "external"
     ? externalLimits(inch, toleranceClass)

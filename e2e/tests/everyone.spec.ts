@@ -94,3 +94,19 @@ test("an address that is nowhere says so, and a missing asset is not the app's p
     "no-such-address",
   );
 });
+
+test.describe("a room that cannot be fetched", () => {
+  test.use(PHONE);
+
+  test("says so, keeps the work, and leads back to the Bench", async ({ page }) => {
+    await page.route("**/write-up-*.js", (route) => route.abort());
+    await openBench(page);
+    await page.getByRole("button", { name: /^Ø over crests/ }).tap();
+    await page.getByLabel("Ø over crests", { exact: true }).fill("9.9");
+    await page.getByRole("button", { name: "Take this diameter" }).tap();
+    await page.getByRole("button", { name: "Write it up as it stands" }).tap();
+    await expect(page.getByText("This could not be shown")).toBeVisible();
+    await page.getByRole("button", { name: "Go to the Bench" }).tap();
+    await expect(page.getByText("Down to three")).toBeVisible();
+  });
+});

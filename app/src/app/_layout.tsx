@@ -1,8 +1,10 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { TamaguiProvider, Theme } from "@tamagui/core";
-import { Slot } from "expo-router";
+import { Slot, useRouter, type ErrorBoundaryProps } from "expo-router";
+import type { ReactNode } from "react";
 import { ServerAway } from "../data/api";
 import { THEME_KEY, tamaguiConfig } from "../kit/tamagui.config";
+import { FaultScreen } from "../shell/fault-screen";
 import { Shell } from "../shell/shell";
 import { useLight } from "../shell/use-light";
 
@@ -17,17 +19,37 @@ const queryClient = new QueryClient({
   },
 });
 
-export default function Layout() {
+function Lit({ children }: { children: ReactNode }) {
   const theme = THEME_KEY[useLight()];
   return (
     <TamaguiProvider config={tamaguiConfig} defaultTheme={theme}>
-      <Theme name={theme}>
-        <QueryClientProvider client={queryClient}>
-          <Shell>
-            <Slot />
-          </Shell>
-        </QueryClientProvider>
-      </Theme>
+      <Theme name={theme}>{children}</Theme>
     </TamaguiProvider>
+  );
+}
+
+/** Expo Router shows this in place of everything when a screen fails. */
+export function ErrorBoundary({ error, retry }: ErrorBoundaryProps) {
+  const router = useRouter();
+  const toBench = () => {
+    router.replace("/");
+    void retry();
+  };
+  return (
+    <Lit>
+      <FaultScreen message={error.message} onBench={toBench} />
+    </Lit>
+  );
+}
+
+export default function Layout() {
+  return (
+    <Lit>
+      <QueryClientProvider client={queryClient}>
+        <Shell>
+          <Slot />
+        </Shell>
+      </QueryClientProvider>
+    </Lit>
   );
 }

@@ -1,7 +1,7 @@
 import { View } from "@tamagui/core";
 import { ScrollView } from "react-native";
 import { Card } from "../kit/surface";
-import { Heading, Label } from "../kit/text";
+import { Heading, Label, Small } from "../kit/text";
 import { useLayout } from "../kit/wide";
 import { BenchHeader } from "./bench-header";
 import type { BenchLayoutProps } from "./bench-layout";
@@ -39,9 +39,19 @@ export function BenchWide(props: BenchLayoutProps) {
           {panel !== undefined && !onRight ? (
             <BenchPanel {...props} />
           ) : (
-            <Card>
-              <NextCard {...props} identification={bench.identification} readings={part.readings} />
-            </Card>
+            <>
+              <View flexDirection="row" alignItems="baseline">
+                <Heading flex={1}>Next</Heading>
+                <Small>n</Small>
+              </View>
+              <Card>
+                <NextCard
+                  {...props}
+                  identification={bench.identification}
+                  readings={part.readings}
+                />
+              </Card>
+            </>
           )}
         </ScrollView>
       </View>

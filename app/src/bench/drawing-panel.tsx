@@ -77,9 +77,12 @@ function placeBolt({ sizes, width, height }: DrawingPanelProps): Placing {
   return { shape: { ...drawn, teeth, headLeft: 30, axisY, end }, tagTop, endView, caption };
 }
 
-function pitchFigure(sizes: MeasuredSizes, units: Units): string | undefined {
-  if (sizes.leaf !== undefined) return leafWords(sizes.leaf);
-  return sizes.pitchMm === undefined ? undefined : pitchWords(sizes.pitchMm, units);
+/** A leaf keeps the mark it is stamped with; the label then gives the pitch in the units asked for. */
+function pitchTag(sizes: MeasuredSizes, units: Units): { label: string; figure?: string } {
+  if (sizes.pitchMm === undefined) return { label: "pitch" };
+  const figure = pitchWords(sizes.pitchMm, units);
+  const mark = sizes.leaf === undefined ? figure : leafWords(sizes.leaf);
+  return { label: mark === figure ? "pitch" : `pitch, ${figure}`, figure: mark };
 }
 
 /** The part as known so far, in pale lines on marking blue, with a tag at each place where a reading is taken. */
@@ -127,8 +130,7 @@ export function DrawingPanel(props: DrawingPanelProps) {
         <Label color="$scribe">{caption}</Label>
       </View>
       <ReadingTag
-        label="pitch"
-        figure={pitchFigure(sizes, units)}
+        {...pitchTag(sizes, units)}
         left={pitchLeft}
         top={tagTop}
         width={TAG_WIDTH}

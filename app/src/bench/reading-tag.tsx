@@ -5,7 +5,7 @@ import { Figure, Label } from "../kit/text";
 export interface ReadingTagProps {
   readonly label: string;
   /** Absent while nothing was read. */
-  readonly figure: string | undefined;
+  readonly figure?: string | undefined;
   readonly left: number;
   readonly top: number;
   readonly width: number;

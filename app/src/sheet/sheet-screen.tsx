@@ -44,7 +44,7 @@ function SheetBody({ record }: { record: Kept<IdentificationRecord> }) {
               <Body>{record.notes}</Body>
             </Card>
           )}
-          <Caution />
+          <Caution thread={thread} />
         </>
       }
       second={
