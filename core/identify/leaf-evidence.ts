@@ -36,7 +36,7 @@ export function leafPitchMm(leaf: LeafMark): Mm {
 }
 
 /** How many of a leaf's teeth lie in a thread when nobody said. */
-export function usualThreadsEngaged(pitchMm: Mm): number {
+function usualThreadsEngaged(pitchMm: Mm): number {
   return Math.min(MOST_TEETH, Math.max(FEWEST_TEETH, Math.round(LEAF_LENGTH_MM / pitchMm)));
 }
 

@@ -5,7 +5,7 @@ import { roundTo } from "./rounding";
 import type { Thread, ThreadLimits, ThreadSide } from "./thread";
 
 /** Classes held so far: ISO 965-1 medium quality, the 5H/6h pair being its rule up to M1.4. */
-export const ISO_CLASSES = { external: ["6g", "6h"], internal: ["6H", "5H"] } as const;
+const ISO_CLASSES = { external: ["6g", "6h"], internal: ["6H", "5H"] } as const;
 
 /** Basic sizes by ISO 724, rounded to the micrometre as its table is. */
 export function isoBasicSizes(thread: Thread): { major: Mm; pitch: Mm; minor: Mm } {
@@ -17,7 +17,7 @@ export function isoBasicSizes(thread: Thread): { major: Mm; pitch: Mm; minor: Mm
 }
 
 /** ISO 965-1 prescribes 5H and 6h for M1.4 and smaller, 6H and 6g above. */
-export function isoDefaultClass(thread: Thread, side: ThreadSide): string {
+function isoDefaultClass(thread: Thread, side: ThreadSide): string {
   const small = thread.majorMm <= 1.4;
   if (side === "external") return small ? "6h" : "6g";
   return small ? "5H" : "6H";

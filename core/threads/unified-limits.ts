@@ -4,7 +4,7 @@ import { roundHalfEven, roundTo } from "./rounding";
 import type { SizeRange, Thread, ThreadLimits, ThreadSide } from "./thread";
 
 /** Classes held so far: the general-purpose pair of ASME B1.1. */
-export const UNIFIED_CLASSES = { external: ["2A"], internal: ["2B"] } as const;
+const UNIFIED_CLASSES = { external: ["2A"], internal: ["2B"] } as const;
 
 interface InchThread {
   readonly majorIn: number;

@@ -30,3 +30,18 @@ test("a diameter outside every thread says so and what may have gone wrong", asy
   await page.getByRole("button", { name: /^Ruled out/ }).tap();
   await expect(page.getByRole("dialog")).toContainText("over the largest");
 });
+
+test("how common a thread is can be left out, and undo puts it back", async ({ page }) => {
+  await openBench(page);
+  await page.getByRole("button", { name: /^Ø over crests/ }).tap();
+  await page.getByLabel("Ø over crests", { exact: true }).fill("9.87");
+  await page.getByRole("button", { name: "Take this diameter" }).tap();
+  const coarse = page.getByRole("listitem").filter({ hasText: "M10 x 1.5" });
+  const before = await coarse.textContent();
+  await page.getByRole("switch").tap();
+  await expect(page.getByRole("switch")).not.toBeChecked();
+  expect(await coarse.textContent()).not.toBe(before);
+  await page.getByRole("button", { name: "Undo" }).tap();
+  await expect(page.getByRole("switch")).toBeChecked();
+  expect(await coarse.textContent()).toBe(before);
+});

@@ -37,6 +37,16 @@ const TALL = 420;
 /** Half the width across corners of a head, as a share of the diameter (ISO 4014). */
 const HALF_CORNERS = 0.885;
 
+/** Where the axis lies in a tall panel, as a share of its height, and the gap from the head to its end view. */
+const TALL_AXIS = 0.38;
+const END_VIEW_GAP = 56;
+
+/** The largest diameter at which head, gap and end view stand between the axis and the caption of a tall panel. */
+function tallRoom(height: number): number {
+  const below = height * (1 - TALL_AXIS) - END_VIEW_GAP - CAPTION_ROOM - EDGE;
+  return below / (3 * HALF_CORNERS);
+}
+
 interface Placing {
   readonly shape: BoltShape;
   readonly tagTop: number;
@@ -62,13 +72,18 @@ function sizedBolt(
 
 function placeBolt({ sizes, width, height }: DrawingPanelProps): Placing {
   const tall = height >= TALL;
-  const { caption, ...drawn } = sizedBolt(sizes, Math.min(height * 0.33, width * 0.25));
+  const room = tall ? tallRoom(height) : height * 0.33;
+  const { caption, ...drawn } = sizedBolt(sizes, Math.min(room, width * 0.25));
   const corner = HALF_CORNERS * drawn.major;
-  const axisY = tall ? height * 0.38 : TAG_HEIGHT + (height - TAG_HEIGHT - CAPTION_ROOM) * 0.58;
-  const tagTop = tall ? axisY - drawn.major / 2 - LEADER_ROOM - TAG_HEIGHT - 40 : 16;
+  const axisY = tall
+    ? height * TALL_AXIS
+    : TAG_HEIGHT + (height - TAG_HEIGHT - CAPTION_ROOM) * 0.58;
+  const tagTop = tall
+    ? Math.max(EDGE, axisY - drawn.major / 2 - LEADER_ROOM - TAG_HEIGHT - 40)
+    : 16;
   const end = width - (tall ? 40 : END_VIEW_ROOM + 26);
   const endView = tall
-    ? { centre: { x: 30 + corner, y: axisY + 2 * corner + 70 }, radius: corner }
+    ? { centre: { x: 30 + corner, y: axisY + 2 * corner + END_VIEW_GAP }, radius: corner }
     : {
         centre: { x: width - END_VIEW_ROOM / 2 - 6, y: axisY },
         radius: Math.min(corner, END_VIEW_ROOM / 2 - 6),

@@ -1,5 +1,6 @@
 import { ActionButton } from "../kit/action-button";
 import type { BenchLayoutProps } from "./bench-layout";
+import { CommonnessSwitch } from "./commonness-switch";
 import { FirstSteps } from "./first-steps";
 import { RunningList } from "./running-list";
 
@@ -15,6 +16,7 @@ export function Findings({ bench, units, onOpen, onWriteUp }: BenchLayoutProps) 
         units={units}
         onRuledOut={() => onOpen("ruled-out")}
       />
+      <CommonnessSwitch used={state.part.options.useCommonness !== false} />
       {unsettled ? <ActionButton label="Write it up as it stands" onPress={onWriteUp} /> : null}
     </>
   );

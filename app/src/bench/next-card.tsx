@@ -14,6 +14,7 @@ import { View } from "@tamagui/core";
 import { changeBench } from "../data/bench";
 import { ActionButton } from "../kit/action-button";
 import { Body, Heading } from "../kit/text";
+import { useLayout } from "../kit/wide";
 import type { PanelName } from "./use-panel";
 
 export interface NextCardProps {
@@ -46,13 +47,16 @@ function Shell({ title, text, children }: CardProps) {
 }
 
 function TestCard({ test, onOpen }: { test: NextTest } & Pick<NextCardProps, "onOpen">) {
+  const { wide } = useLayout();
   const { title, meaning } = nextTestWords(test);
+  // On a wide screen the column's own heading says "Next".
+  const headed = wide ? title : `Next: ${lowerFirst(title)}`;
   if (test.kind === "leaf") {
     const answer = (outcome: LeafOutcome) => {
       changeBench({ type: "take", reading: { kind: "leaf", ...test.leaf, outcome } });
     };
     return (
-      <Shell title={`Next: ${lowerFirst(title)}`} text={meaning}>
+      <Shell title={headed} text={meaning}>
         {(["drops-in", "rocks"] as const).map((outcome) => (
           <ActionButton
             key={outcome}
@@ -72,7 +76,7 @@ function TestCard({ test, onOpen }: { test: NextTest } & Pick<NextCardProps, "on
   }
   const panel = test.kind === "external-diameter" ? "diameter" : "pitch";
   return (
-    <Shell title={`Next: ${lowerFirst(title)}`} text={meaning}>
+    <Shell title={headed} text={meaning}>
       <ActionButton
         flex={1}
         primary

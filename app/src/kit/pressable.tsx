@@ -1,7 +1,7 @@
 import { styled, View, type GetProps } from "@tamagui/core";
 
 /** The ring that shows where the keyboard is. */
-export const focusRing = {
+const focusRing = {
   outlineStyle: "solid",
   outlineWidth: 3,
   outlineColor: "$brass",

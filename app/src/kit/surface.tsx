@@ -8,6 +8,3 @@ export const Card = styled(View, {
   borderRadius: 4,
   padding: 12,
 });
-
-/** Side by side, wrapping when there is no room. */
-export const Row = styled(View, { flexDirection: "row", alignItems: "center", gap: 8 });
