@@ -54,7 +54,7 @@ for (const colorScheme of ["light", "dark"] as const) {
         expect(await violations(page)).toEqual([]);
         await page.getByRole("button", { name: "Add this job" }).click();
         await page.getByRole("button", { name: "Save to the job" }).click();
-        await expect(page.getByText("Probably 1/2-13 UNC")).toBeVisible();
+        await expect(page.getByText("Likeliest: 1/2-13 UNC")).toBeVisible();
         expect(await violations(page)).toEqual([]);
         await page.getByRole("button", { name: "Jobs", exact: true }).click();
         await expect(page.getByText("one part written up")).toBeVisible();

@@ -81,6 +81,11 @@ test("with the server stopped a save is kept, said so, and delivered once when i
   ).toBeVisible();
   await expect(page.getByText("Kept on this device, not on the server yet.")).toBeVisible();
 
+  await page.getByRole("button", { name: "Jobs", exact: true }).tap();
+  await expect(
+    page.getByRole("button", { name: /Folding machine.*one part written up/ }),
+  ).toBeVisible();
+
   await server.start();
   await expect(page.getByText("The server does not answer", { exact: false })).toBeHidden();
   await expect(page.getByText("not on the server yet")).toBeHidden();

@@ -30,15 +30,16 @@ function merged<Item extends { id: string }>(
 
 function useWaiting(): { jobs: Kept<Job>[]; identifications: Kept<IdentificationRecord>[] } {
   const { parcels } = useOutbox();
-  const jobs = parcels.flatMap((parcel): Kept<Job>[] => {
-    if (parcel.kind !== "job") return [];
-    const at = new Date(parcel.queuedAt).toISOString();
-    const job = { ...parcel.body, createdAt: at, updatedAt: at, identifications: 0 };
-    return [{ ...job, id: parcel.id, waiting: true }];
-  });
   const identifications = parcels.flatMap((parcel) =>
     parcel.kind === "identification" ? [recordOf(parcel)] : [],
   );
+  const jobs = parcels.flatMap((parcel): Kept<Job>[] => {
+    if (parcel.kind !== "job") return [];
+    const at = new Date(parcel.queuedAt).toISOString();
+    const parts = identifications.filter(({ jobId }) => jobId === parcel.id).length;
+    const job = { ...parcel.body, createdAt: at, updatedAt: at, identifications: parts };
+    return [{ ...job, id: parcel.id, waiting: true }];
+  });
   return { jobs, identifications };
 }
 

@@ -37,6 +37,6 @@ export function sheetTitle({ verdict, unknown, candidates }: IdentificationSumma
     const title = threadCallout(thread, "external");
     return { title, subtitle: `${words}, ${share}`, verdict, threadId: thread.id };
   }
-  const title = `Probably ${thread.designation}`;
+  const title = `Likeliest: ${thread.designation}`;
   return { title, subtitle: `${words}, ${share}`, verdict, threadId: thread.id };
 }

@@ -26,9 +26,9 @@ describe("what a sheet is headed with", () => {
     });
   });
 
-  it("says probably while others stand", () => {
+  it("names the likeliest while others stand", () => {
     expect(titleOf(diameter(12.52))).toMatchObject({
-      title: "Probably 1/2-13 UNC",
+      title: "Likeliest: 1/2-13 UNC",
       subtitle: "Down to two, 67 %",
     });
   });
