@@ -72,7 +72,8 @@ function rankedCandidates(
     .map((thread, at) => {
       const ofReadings = readings.map((reading, i): Reason => {
         const support = Math.log((weighed[i]?.ofThreads[at] ?? 0) / (best[i] ?? 1));
-        return { ...evidenceFor(reading).reason(reading, thread), reading: i, support };
+        // Added to the fresh record rather than spread into another: a thousand spreads cost 2 ms.
+        return Object.assign(evidenceFor(reading).reason(reading, thread), { reading: i, support });
       });
       return {
         thread,
