@@ -1,11 +1,6 @@
-import {
-  orExplain,
-  readConfig,
-  startServer,
-  stopOnSignal,
-  type RunningServer,
-} from "../server/src";
+import { readConfig, startServer, stopOnSignal, type RunningServer } from "../server/src";
 import { buildWeb } from "./build-web";
+import { orExplain } from "./explain";
 import { WEB_ROOT } from "./paths";
 
 /** Builds what is missing, then serves app and API from one address until told to stop. */

@@ -1,4 +1,4 @@
-import { leafOutcomes, leafPitchMm } from "./leaf-evidence";
+import { leafMark, leafOutcomes } from "./leaf-evidence";
 import type { Standing } from "./next-tests";
 import type { Reading } from "./reading";
 import type { LeafMark } from "./reason";
@@ -27,15 +27,7 @@ export function sameLeaf(a: LeafMark, b: LeafMark): boolean {
 }
 
 function wasTried(leaf: LeafMark, readings: readonly Reading[]): boolean {
-  return readings.some(
-    (reading) =>
-      reading.kind === "leaf" &&
-      (reading.tpi === undefined ? "pitchMm" in leaf : "tpi" in leaf) &&
-      leafPitchMm(leaf) ===
-        leafPitchMm(
-          reading.tpi === undefined ? { pitchMm: reading.pitchMm ?? 0 } : { tpi: reading.tpi },
-        ),
-  );
+  return readings.some((reading) => reading.kind === "leaf" && sameLeaf(leaf, leafMark(reading)));
 }
 
 /** Leaves that are the exact pitch of something still standing and have not been tried. */

@@ -1,6 +1,6 @@
 export { readConfig } from "./config";
 export type { Config } from "./config";
 export { seedDemo } from "./demo/seed-demo";
-export { orExplain, startServer, stopOnSignal } from "./start-server";
+export { startServer, stopOnSignal } from "./start-server";
 export type { RunningServer } from "./start-server";
 export { openStore } from "./store/database";

@@ -8,7 +8,7 @@ import {
 import { useTheme, View } from "@tamagui/core";
 import Svg, { Line } from "react-native-svg";
 import { anchorsOf, BoltDrawing, HeadEndView } from "../drawing/bolt-drawing";
-import type { BoltShape, Point } from "../drawing/bolt-geometry";
+import { ACROSS_CORNERS, type BoltShape, type Point } from "../drawing/bolt-geometry";
 import { fittingScale, PX_PER_MM, scaleWords } from "../drawing/scale";
 import { Label } from "../kit/text";
 import { ReadingTag, TAG_HEIGHT } from "./reading-tag";
@@ -34,8 +34,8 @@ const LEADER_ROOM = 60;
 /** From this height the end view of the head stands under the bolt instead of beside it. */
 const TALL = 420;
 
-/** Half the width across corners of a head, as a share of the diameter (ISO 4014). */
-const HALF_CORNERS = 0.885;
+const HALF_CORNERS = ACROSS_CORNERS / 2;
+const HEAD_LEFT = 30;
 
 /** Where the axis lies in a tall panel, as a share of its height, and the gap from the head to its end view. */
 const TALL_AXIS = 0.38;
@@ -83,13 +83,13 @@ function placeBolt({ sizes, width, height }: DrawingPanelProps): Placing {
     : 16;
   const end = width - (tall ? 40 : END_VIEW_ROOM + 26);
   const endView = tall
-    ? { centre: { x: 30 + corner, y: axisY + 2 * corner + END_VIEW_GAP }, radius: corner }
+    ? { centre: { x: HEAD_LEFT + corner, y: axisY + 2 * corner + END_VIEW_GAP }, radius: corner }
     : {
         centre: { x: width - END_VIEW_ROOM / 2 - 6, y: axisY },
         radius: Math.min(corner, END_VIEW_ROOM / 2 - 6),
       };
   const teeth = sizes.pitchMm !== undefined;
-  return { shape: { ...drawn, teeth, headLeft: 30, axisY, end }, tagTop, endView, caption };
+  return { shape: { ...drawn, teeth, headLeft: HEAD_LEFT, axisY, end }, tagTop, endView, caption };
 }
 
 /** A leaf keeps the mark it is stamped with; the label then gives the pitch in the units asked for. */

@@ -13,6 +13,7 @@ import {
 import { View } from "@tamagui/core";
 import { changeBench } from "../data/bench";
 import { ActionButton } from "../kit/action-button";
+import { lowerFirst, upperFirst } from "../kit/letter-case";
 import { Body, Heading } from "../kit/text";
 import { useLayout } from "../kit/wide";
 import type { PanelName } from "./use-panel";
@@ -159,6 +160,3 @@ export function NextCard(props: NextCardProps) {
     </Shell>
   );
 }
-
-const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
-const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,6 +1,7 @@
 import type { IdentificationRecord, Job } from "@root-gauge/contract";
 import { identify, summaryOf } from "@root-gauge/core";
 import { useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
 import { api } from "./api";
 import type { Parcel } from "./outbox";
 import { useOutbox } from "./saving";
@@ -28,8 +29,12 @@ function merged<Item extends { id: string }>(
   ];
 }
 
-function useWaiting(): { jobs: Kept<Job>[]; identifications: Kept<IdentificationRecord>[] } {
-  const { parcels } = useOutbox();
+interface Waiting {
+  readonly jobs: readonly Kept<Job>[];
+  readonly identifications: readonly Kept<IdentificationRecord>[];
+}
+
+function waitingOf(parcels: readonly Parcel[]): Waiting {
   const identifications = parcels.flatMap((parcel) =>
     parcel.kind === "identification" ? [recordOf(parcel)] : [],
   );
@@ -41,6 +46,12 @@ function useWaiting(): { jobs: Kept<Job>[]; identifications: Kept<Identification
     return [{ ...job, id: parcel.id, waiting: true }];
   });
   return { jobs, identifications };
+}
+
+/** Identifies what waits once for each change of the outbox, not at every render that asks for a job's name. */
+function useWaiting(): Waiting {
+  const { parcels } = useOutbox();
+  return useMemo(() => waitingOf(parcels), [parcels]);
 }
 
 /** All jobs: those waiting to be saved first, then the server's. */

@@ -36,7 +36,7 @@ export interface BoltGeometry {
 
 /** Proportions of ISO 4014 heads: 0.64 d high and about 1.77 d across corners, whose faces show as 1 : 2 : 1. */
 const HEAD_HEIGHT = 0.64;
-const ACROSS_CORNERS = 1.77;
+export const ACROSS_CORNERS = 1.77;
 const PLAIN_SHANK = 0.7;
 
 /** Height of the basic external profile, 5/8 of H (ISO 68-1). */

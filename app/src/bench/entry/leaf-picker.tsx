@@ -11,6 +11,7 @@ import { View } from "@tamagui/core";
 import { useMemo, useState } from "react";
 import { changeBench, useBenchState } from "../../data/bench";
 import { ActionButton } from "../../kit/action-button";
+import { upperFirst } from "../../kit/letter-case";
 import { Pressable } from "../../kit/pressable";
 import { Figure, Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
@@ -151,5 +152,3 @@ export function LeafPicker({ candidates, onDone }: LeafPickerProps) {
     </View>
   );
 }
-
-const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
