@@ -13,8 +13,34 @@ const ISO_262_FINE: ReadonlySet<string> = new Set(
 
 const CHOICE_WEIGHT = { 1: 1, 2: 0.25, 3: 0.06 } as const;
 
+/** Every series but ISO metric against metric coarse, on benches of today without regard to origin. */
+const SERIES_WEIGHT: Readonly<Record<string, number>> = {
+  UNC: 0.6,
+  UNF: 0.35,
+  UNEF: 0.03,
+  UNS: 0.03,
+  "8-UN": 0.02,
+  "12-UN": 0.02,
+  "16-UN": 0.02,
+  BSW: 0.08,
+  BSF: 0.05,
+  BA: 0.1,
+  G: 0.12,
+  R: 0.1,
+  Rp: 0.03,
+  NPT: 0.12,
+  Tr: 0.03,
+  Acme: 0.02,
+  Pg: 0.02,
+  NH: 0.02,
+  "conduit M": 0.02,
+};
+
+/** Constant-pitch series, brass, cycle, square, stub Acme and the parallel American pipe threads. */
+const RARE_SERIES = 0.008;
+
 function seriesWeight(thread: Thread): number {
-  if (thread.family === "unified") return thread.series === "UNC" ? 0.6 : 0.35;
+  if (thread.family !== "iso-metric") return SERIES_WEIGHT[thread.series] ?? RARE_SERIES;
   if (thread.series === "coarse") return 1;
   return ISO_262_FINE.has(`${thread.majorMm}x${thread.pitchMm}`) ? 0.3 : 0.04;
 }

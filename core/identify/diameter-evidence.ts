@@ -1,4 +1,4 @@
-import { limits, type Thread } from "../threads";
+import { sizesOverCrests, toleranceClasses, type Thread } from "../threads";
 import { lossDensity, normalDensity } from "./distributions";
 import type { Evidence } from "./evidence";
 import type { PartCondition, ReadingOf } from "./reading";
@@ -31,18 +31,14 @@ interface MajorBand {
   readonly toleranceClass: string;
 }
 
-const bands = new Map<string, MajorBand>();
+const bands = new Map<string, MajorBand | undefined>();
 
-/** The external major diameter's limits in the default class, worked out once a thread. */
-function majorBand(thread: Thread): MajorBand {
-  const known = bands.get(thread.id);
-  if (known !== undefined) return known;
-  const { major, toleranceClass } = limits(thread, "external");
-  const band = {
-    minMm: major.min ?? thread.majorMm,
-    maxMm: major.max ?? thread.majorMm,
-    toleranceClass,
-  };
+/** The external major diameter's limits in the usual class, worked out once a thread; undefined for one that is only internal. */
+function majorBand(thread: Thread): MajorBand | undefined {
+  if (bands.has(thread.id)) return bands.get(thread.id);
+  const sizes = sizesOverCrests(thread);
+  const [toleranceClass = ""] = toleranceClasses(thread, "external");
+  const band = sizes && { minMm: sizes.min, maxMm: sizes.max, toleranceClass };
   bands.set(thread.id, band);
   return band;
 }
@@ -52,7 +48,9 @@ function backgroundDensity(mm: number): number {
 }
 
 function likelihood(reading: DiameterReading, thread: Thread): number {
-  const { minMm, maxMm } = majorBand(thread);
+  const band = majorBand(thread);
+  if (band === undefined) return BLUNDER * backgroundDensity(reading.mm);
+  const { minMm, maxMm } = band;
   const width = maxMm - minMm;
   const middle = (minMm + maxMm) / 2;
   // A made part lies mostly about the middle of its band: sd a fifth of it.
@@ -68,7 +66,9 @@ function likelihood(reading: DiameterReading, thread: Thread): number {
 }
 
 function reason(reading: DiameterReading, thread: Thread): ReasonFigures {
-  const { minMm, maxMm, toleranceClass } = majorBand(thread);
+  const band = majorBand(thread);
+  if (band === undefined) return { code: "internal-only", agreement: "at-odds" };
+  const { minMm, maxMm, toleranceClass } = band;
   const { mm } = reading;
   if (mm >= minMm && mm <= maxMm) {
     return { code: "diameter-inside", agreement: "agrees", mm, minMm, maxMm };

@@ -30,6 +30,8 @@ export type ReasonFigures = { readonly agreement: Agreement } & (
       readonly byMm: Mm;
       readonly toleranceClass: string;
     }
+  /** Measured outside, and the thread is only made inside. */
+  | { readonly code: "internal-only" }
   | {
       readonly code: "leaf";
       readonly leaf: LeafMark;

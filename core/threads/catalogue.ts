@@ -1,11 +1,13 @@
-import { isoMetricThreads } from "./iso-metric";
+import { FAMILIES } from "./families";
 import type { Thread } from "./thread";
-import { unifiedThreads } from "./unified";
 
-const THREADS: readonly Thread[] = Object.freeze([...isoMetricThreads(), ...unifiedThreads()]);
+const THREADS: readonly Thread[] = Object.freeze(
+  Object.values(FAMILIES).flatMap(({ threads }) => threads),
+);
+
 const BY_ID: ReadonlyMap<string, Thread> = new Map(THREADS.map((thread) => [thread.id, thread]));
 
-/** Every thread held, by family, then diameter, then pitch from coarse to fine. The same array each time. */
+/** Every thread held, family by family, each by diameter or as its standard lists it. The same array each time. */
 export function catalogue(): readonly Thread[] {
   return THREADS;
 }

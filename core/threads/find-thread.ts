@@ -1,96 +1,153 @@
 import { mmFromInches } from "../units";
 import { catalogue } from "./catalogue";
+import { readDesignation, type WrittenDesignation } from "./read-designation";
 import type { Thread } from "./thread";
-import { numberedSizeInches } from "./unified";
 
-/** What a written designation asks for; absent parts were not written. */
-interface Wanted {
-  readonly family: "iso-metric" | "unified";
-  readonly majorMm: number;
-  readonly pitchMm?: number;
-  readonly tpi?: number;
-  readonly series?: string;
+/** Why a written designation is no thread of the catalogue. `words` makes the sentence. */
+export type DesignationProblem =
+  | { readonly code: "designation-unreadable"; readonly read: string }
+  | {
+      readonly code: "pitch-not-held";
+      readonly read: string;
+      /** The threads of that size that are held. */
+      readonly held: readonly Thread[];
+    }
+  | {
+      readonly code: "size-not-held";
+      readonly read: string;
+      /** The nearest sizes of that kind on either side. */
+      readonly neighbours: readonly Thread[];
+    };
+
+/** What a written designation came to. */
+export type DesignationReading =
+  | {
+      readonly kind: "found";
+      readonly thread: Thread;
+      /** Others that are written the same way but less usually, as 1/4-20 BSW beside UNC. */
+      readonly others: readonly Thread[];
+      /** What was written after the thread, such as a length. */
+      readonly rest?: string;
+    }
+  | { readonly kind: "choices"; readonly threads: readonly Thread[] }
+  | { readonly kind: "problem"; readonly problem: DesignationProblem };
+
+/** A decimal size is written to three or four places: half a thousandth of an inch either way. */
+const SIZE_TOLERANCE_MM = mmFromInches(0.0006);
+const PITCH_TOLERANCE_MM = 0.0015;
+
+/** The figure a designation gives for the size of this thread, in mm: BA and Pg by number, pipes by name. */
+function writtenSizeMm(thread: Thread): number {
+  if (thread.family === "ba" || thread.series === "Pg") {
+    return Number(/[\d.]+/.exec(thread.designation)?.[0]);
+  }
+  return thread.namedInch === undefined ? thread.majorMm : mmFromInches(thread.namedInch);
 }
 
-const METRIC = /^m?\s*(\d+(?:\.\d+)?)(?:\s*[x×*]\s*(\d+(?:\.\d+)?))?\s*(coarse|fine)?$/;
-const INCH =
-  /^(#|no\.?\s*)?\s*(\d+)?(?:[\s-]*(?<=^|[\s-])(\d+\/\d+))?(\d*\.\d+)?\s*(?:in|")?\s*(?:[-\s]\s*(\d+(?:\.\d+)?))?\s*(unc|unf|coarse|fine)?$/;
-
-/**
- * Finds a thread from what people write: "m10", "M10x1.25", "8 x 1", "1/2-13", "1/2 unf", "#10-32", "no. 8 coarse".
- * Case, spaces and a comma for the point do not matter. A metric size without a pitch is the coarse thread.
- * @returns the thread, or undefined when nothing or more than one thing fits
- */
-export function findThread(text: string): Thread | undefined {
-  const written = text
-    .trim()
-    .toLowerCase()
-    .replace(/(\d),(\d)/g, "$1.$2");
-  const exact = catalogue().find((thread) => thread.designation.toLowerCase() === written);
-  if (exact !== undefined) return exact;
-  const wanted = readMetric(written) ?? readInch(written);
-  if (wanted === undefined) return undefined;
-  const found = catalogue().filter((thread) => fits(thread, wanted));
-  return found.length === 1 ? found[0] : undefined;
-}
-
-function fits(thread: Thread, wanted: Wanted): boolean {
+function isOfKind(thread: Thread, written: WrittenDesignation): boolean {
+  const inchWritten = written.family === undefined;
+  if (inchWritten && thread.namedInch === undefined) return false;
   return (
-    thread.family === wanted.family &&
-    Math.abs(thread.majorMm - wanted.majorMm) < 1e-6 &&
-    (wanted.pitchMm === undefined || thread.pitchMm === wanted.pitchMm) &&
-    (wanted.tpi === undefined || thread.tpi === wanted.tpi) &&
-    (wanted.series === undefined || thread.series === wanted.series)
+    (inchWritten || thread.family === written.family) &&
+    (written.series?.includes(thread.series) ?? true)
   );
 }
 
-function readMetric(written: string): Wanted | undefined {
-  const parts = METRIC.exec(written);
-  const [, major, pitch, series] = parts ?? [];
-  if (major === undefined || (!written.startsWith("m") && pitch === undefined)) return undefined;
-  return {
-    family: "iso-metric",
-    majorMm: Number(major),
-    ...(pitch === undefined ? { series: series ?? "coarse" } : { pitchMm: Number(pitch) }),
-  };
+function hasPitch(thread: Thread, { pitchMm, tpi }: WrittenDesignation): boolean {
+  if (tpi !== undefined) return thread.tpi === tpi;
+  return pitchMm === undefined || Math.abs(thread.pitchMm - pitchMm) < PITCH_TOLERANCE_MM;
 }
 
-function readInch(written: string): Wanted | undefined {
-  const parts = INCH.exec(written);
-  if (parts === null) return undefined;
-  const [, numberSign, whole, fraction, decimal, tpi, series] = parts;
-  const inches = inchSize({ numbered: numberSign !== undefined, whole, fraction, decimal, tpi });
-  if (inches === undefined) return undefined;
-  return {
-    family: "unified",
-    majorMm: mmFromInches(inches),
-    ...(tpi === undefined ? {} : { tpi: Number(tpi) }),
-    ...(series === undefined ? {} : { series: seriesName(series) }),
-  };
-}
-
-function seriesName(word: string): string {
-  if (word === "coarse") return "UNC";
-  return word === "fine" ? "UNF" : word.toUpperCase();
-}
-
-function inchSize(parts: {
-  numbered: boolean;
-  whole: string | undefined;
-  fraction: string | undefined;
-  decimal: string | undefined;
-  tpi: string | undefined;
-}): number | undefined {
-  const { numbered, whole, fraction, decimal } = parts;
-  if (fraction !== undefined) {
-    const [numerator, denominator] = fraction.split("/").map(Number);
-    if (numerator === undefined || denominator === undefined) return undefined;
-    return Number(whole ?? 0) + numerator / denominator;
+/** The threads of the first size, in the order they may be meant, that satisfies the rest. */
+function ofWrittenSize(threads: readonly Thread[], { sizesMm }: WrittenDesignation): Thread[] {
+  for (const size of sizesMm) {
+    const found = threads.filter(
+      (thread) => Math.abs(writtenSizeMm(thread) - size) < SIZE_TOLERANCE_MM,
+    );
+    if (found.length > 0) return found;
   }
-  if (decimal !== undefined) return Number(`${whole ?? ""}${decimal}`);
-  if (whole === undefined) return undefined;
-  // "10-32" and "#10" are numbered sizes; "1-8" and "2-4.5" are inches. Whole inches run to 4, and #0 to #12
-  // with pitches of 24 TPI and finer, so the thread count tells "1-64" from "1-8".
-  const finePitch = parts.tpi !== undefined && Number(parts.tpi) >= 20;
-  return numbered || finePitch ? numberedSizeInches(Number(whole)) : Number(whole);
+  return [];
+}
+
+function neighboursOf(threads: readonly Thread[], sizeMm: number): Thread[] {
+  const sorted = [...threads].sort((a, b) => writtenSizeMm(a) - writtenSizeMm(b));
+  const below = sorted.findLast((thread) => writtenSizeMm(thread) < sizeMm);
+  const above = sorted.find((thread) => writtenSizeMm(thread) > sizeMm);
+  return [below, above].filter((thread) => thread !== undefined);
+}
+
+function handed(thread: Thread, { hand, starts }: WrittenDesignation): Thread {
+  if (hand === undefined && starts === undefined) return thread;
+  return { ...thread, hand: hand ?? thread.hand, starts: starts ?? thread.starts };
+}
+
+/** Written without a series, threads per inch mean the unified thread where there is one (ASME B1.1's own way of writing). */
+function usual(found: readonly Thread[], written: WrittenDesignation): Thread | undefined {
+  if (found.length === 1) return found[0];
+  if (written.series !== undefined || written.tpi === undefined) return undefined;
+  const unified = found.filter(({ family }) => family === "unified");
+  return unified.length === 1 ? unified[0] : undefined;
+}
+
+function missing(text: string, written: WrittenDesignation): DesignationReading {
+  const ofKind = catalogue().filter((thread) => isOfKind(thread, written));
+  const anySeries = { ...written, series: undefined };
+  const ofAnySeries = catalogue().filter((thread) => isOfKind(thread, anySeries));
+  const held = ofWrittenSize(ofKind, written);
+  const heldOtherwise = held.length > 0 ? held : ofWrittenSize(ofAnySeries, written);
+  if (heldOtherwise.length > 0) {
+    return {
+      kind: "problem",
+      problem: { code: "pitch-not-held", read: text, held: heldOtherwise },
+    };
+  }
+  const sizeMm = written.sizesMm.at(-1) ?? 0;
+  const neighbours = neighboursOf(ofKind, sizeMm);
+  return { kind: "problem", problem: { code: "size-not-held", read: text, neighbours } };
+}
+
+function exactly(text: string): Thread | undefined {
+  const wanted = text.trim().toLowerCase();
+  return catalogue().find(
+    ({ designation, alsoCalled = [] }) =>
+      designation.toLowerCase() === wanted ||
+      alsoCalled.some((name) => name.toLowerCase() === wanted),
+  );
+}
+
+/**
+ * Finds what a written designation means: one thread, several to choose from, or why it is none.
+ * Case, spaces, a comma for the point do not matter; what follows the thread is handed back as `rest`.
+ */
+export function lookUpThread(text: string): DesignationReading {
+  const exact = exactly(text);
+  if (exact !== undefined) return { kind: "found", thread: exact, others: [] };
+  const read = text.trim();
+  const written = readDesignation(text);
+  if (written === undefined || !written.sizesMm.every(Number.isFinite)) {
+    return { kind: "problem", problem: { code: "designation-unreadable", read } };
+  }
+  const fitting = catalogue().filter(
+    (thread) => isOfKind(thread, written) && hasPitch(thread, written),
+  );
+  const found = ofWrittenSize(fitting, written);
+  if (found.length === 0) return missing(read, written);
+  const chosen = usual(found, written);
+  if (chosen === undefined) return { kind: "choices", threads: found };
+  return {
+    kind: "found",
+    thread: handed(chosen, written),
+    others: found.filter((thread) => thread !== chosen),
+    ...(written.rest === undefined ? {} : { rest: written.rest }),
+  };
+}
+
+/**
+ * The one thread that a written designation means: "m10", "M10x1.25", "#10-32 unf", "1/2 bsw", "R 3/4", "2BA".
+ * A metric size without a pitch is the coarse thread.
+ * @returns undefined when nothing or more than one thread fits; `lookUpThread` says which
+ */
+export function findThread(text: string): Thread | undefined {
+  const reading = lookUpThread(text);
+  return reading.kind === "found" ? reading.thread : undefined;
 }

@@ -1,14 +1,50 @@
 import type { Mm } from "../units";
-import { assertClassHeld } from "./held-class";
-import { r40 } from "./preferred-numbers";
-import { roundTo } from "./rounding";
-import type { Thread, ThreadLimits, ThreadSide } from "./thread";
+import {
+  externalMajorTolerance,
+  externalPitchTolerance,
+  fundamentalDeviation,
+  internalMinorTolerance,
+  internalPitchTolerance,
+  type DeviationPosition,
+} from "./iso-tolerances";
+import { roundTo } from "../units";
+import type { BasicSizes, Thread, ThreadLimits, ThreadSide } from "./thread";
 
-/** Classes held so far: ISO 965-1 medium quality, the 5H/6h pair being its rule up to M1.4. */
-const ISO_CLASSES = { external: ["6g", "6h"], internal: ["6H", "5H"] } as const;
+/** The classes that ISO 965-1 tables for bolts and for nuts; the medium quality first. Left out: none of its tables. */
+const EXTERNAL_CLASSES =
+  "6g 6h 6f 6e 4g 4h 3h4h 5g6g 5h4h 5h6h 7e6e 7g6g 7h6h 8e 8g 9e8e 9g8g".split(" ");
+const INTERNAL_CLASSES = "6H 6G 4H 5H 5G 7H 7G 8H 8G".split(" ");
+
+interface IsoClass {
+  readonly pitchGrade: number;
+  /** Grade of the crest diameter: major of a bolt, minor of a nut. */
+  readonly crestGrade: number;
+  readonly position: DeviationPosition;
+}
+
+/** Reads "6g" (both diameters) or "5g6g" (pitch diameter, then major). */
+function readClass(toleranceClass: string): IsoClass {
+  const [, pitchGrade, position, crestGrade] =
+    /^(\d)([efghGH])(?:(\d)\2)?$/.exec(toleranceClass) ?? [];
+  if (pitchGrade === undefined) throw new RangeError(`no tolerance class ${toleranceClass}`);
+  return {
+    pitchGrade: Number(pitchGrade),
+    crestGrade: Number(crestGrade ?? pitchGrade),
+    position: position as DeviationPosition,
+  };
+}
+
+/** The coarse qualities begin at the pitches where ISO 965-1 begins to table them. */
+function isTabled(pitch: Mm, side: ThreadSide, toleranceClass: string): boolean {
+  const { crestGrade, position } = readClass(toleranceClass);
+  if (fundamentalDeviation(pitch, position) === undefined) return false;
+  if (side === "external") return crestGrade < 8 || pitch >= 0.8;
+  if (crestGrade === 7) return pitch >= 0.5;
+  return crestGrade < 8 || pitch >= 0.8;
+}
 
 /** Basic sizes by ISO 724, rounded to the micrometre as its table is. */
-export function isoBasicSizes(thread: Thread): { major: Mm; pitch: Mm; minor: Mm } {
+export function isoBasicSizes(thread: Thread): BasicSizes {
   return {
     major: thread.majorMm,
     pitch: roundTo(thread.majorMm - 0.649519 * thread.pitchMm, 3),
@@ -16,109 +52,60 @@ export function isoBasicSizes(thread: Thread): { major: Mm; pitch: Mm; minor: Mm
   };
 }
 
-/** ISO 965-1 prescribes 5H and 6h for M1.4 and smaller, 6H and 6g above. */
-function isoDefaultClass(thread: Thread, side: ThreadSide): string {
-  const small = thread.majorMm <= 1.4;
-  if (side === "external") return small ? "6h" : "6g";
-  return small ? "5H" : "6H";
+/** The classes tabled for this pitch; 6g/6H first, or 6h/5H up to M1.4, where ISO 965-1 prescribes them. */
+export function isoMetricClasses(thread: Thread, side: ThreadSide): readonly string[] {
+  const all = side === "external" ? EXTERNAL_CLASSES : INTERNAL_CLASSES;
+  const tabled = all.filter((name) => isTabled(thread.pitchMm, side, name));
+  if (thread.majorMm > 1.4) return tabled;
+  const prescribed = side === "external" ? "6h" : "5H";
+  return [prescribed, ...tabled.filter((name) => name !== prescribed)];
 }
 
-/** Diameter steps of ISO 965-1; d in the formulas is the geometric mean of the step's ends. */
-const DIAMETER_STEPS = [0.99, 1.4, 2.8, 5.6, 11.2, 22.4, 45, 90] as const;
-
-function stepMean(majorMm: Mm): Mm {
-  const upper = DIAMETER_STEPS.findIndex((end, i) => i > 0 && majorMm <= end);
-  return Math.sqrt((DIAMETER_STEPS[upper - 1] ?? 1) * (DIAMETER_STEPS[upper] ?? 1));
-}
-
-/** The tabled values of ISO 965-1:2013 that differ from formula and R40, in micrometres. The table rules. */
-const TD_TABLED: Readonly<Record<string, number>> = { "0.75": 140, "4": 475 };
-const TD1_TABLED: Readonly<Record<string, number>> = { "0.5": 140, "2.5": 450 };
-const TD2_TABLED: Readonly<Record<string, number>> = { "5.6/0.5": 75, "90/5": 250 };
-const ES_G_TABLED: Readonly<Record<string, number>> = {
-  "0.5": 20,
-  "0.6": 21,
-  "0.7": 22,
-  "0.75": 22,
-  "1.25": 28,
-  "2": 38,
-  "2.5": 42,
-  "3.5": 53,
-  "4": 60,
-  "4.5": 63,
-  "5": 71,
-  "5.5": 75,
-  "6": 80,
-};
-
-function majorTolerance(pitch: Mm): number {
-  return TD_TABLED[String(pitch)] ?? r40(180 * pitch ** (2 / 3) - 3.15 / Math.sqrt(pitch));
-}
-
-/** Td2(6), the value every pitch-diameter tolerance is stepped from. */
-function pitchToleranceBase(thread: Thread): number {
-  const stepEnd = DIAMETER_STEPS.find((end, i) => i > 0 && thread.majorMm <= end);
-  const tabled = TD2_TABLED[`${stepEnd}/${thread.pitchMm}`];
-  return tabled ?? r40(90 * thread.pitchMm ** 0.4 * stepMean(thread.majorMm) ** 0.1);
-}
-
-function internalMinorTolerance(pitch: Mm, grade: "5" | "6"): number {
-  const formula = pitch >= 1 ? 230 * pitch ** 0.7 : 433 * pitch - 190 * pitch ** 1.22;
-  const grade6 = TD1_TABLED[String(pitch)] ?? formula;
-  return r40(grade6, grade === "6" ? 0 : -4);
-}
-
-function allowance(pitch: Mm, position: "g" | "h"): number {
-  if (position === "h") return 0;
-  return ES_G_TABLED[String(pitch)] ?? Math.round(15 + 11 * pitch);
-}
-
-const micrometres = (um: number): Mm => um / 1000;
 const r3 = (mm: Mm): Mm => roundTo(mm, 3);
 
 /**
  * Limits of size of an ISO metric thread, in millimetres, by ISO 965-1 (formulas of clauses 5 to 13).
  * External minor: d3 at the deepest root (maximum) and at the smallest root radius 0.125 P (minimum).
- * @throws RangeError when the class is not one of `ISO_CLASSES`
  */
 export function isoMetricLimits(
   thread: Thread,
   side: ThreadSide,
-  toleranceClass = isoDefaultClass(thread, side),
+  toleranceClass: string,
 ): ThreadLimits {
-  assertClassHeld(thread, side, toleranceClass, ISO_CLASSES[side]);
-  return side === "external"
-    ? externalLimits(thread, toleranceClass, toleranceClass === "6g" ? "g" : "h")
-    : internalLimits(thread, toleranceClass, toleranceClass === "6H" ? "6" : "5");
+  const isoClass = readClass(toleranceClass);
+  const sizes =
+    side === "external" ? externalLimits(thread, isoClass) : internalLimits(thread, isoClass);
+  return { toleranceClass, verified: true, ...sizes };
 }
 
-function externalLimits(thread: Thread, toleranceClass: string, position: "g" | "h"): ThreadLimits {
+type Sizes = Pick<ThreadLimits, "major" | "pitch" | "minor">;
+
+function externalLimits(thread: Thread, { pitchGrade, crestGrade, position }: IsoClass): Sizes {
   const basic = isoBasicSizes(thread);
   const pitch = thread.pitchMm;
-  const es = micrometres(allowance(pitch, position));
-  const tolerance2 = micrometres(Math.round(pitchToleranceBase(thread)));
+  const es = fundamentalDeviation(pitch, position) ?? 0;
   const majorMax = r3(basic.major - es);
   const pitchMax = r3(basic.pitch - es);
-  const pitchMin = r3(pitchMax - tolerance2);
+  const pitchMin = r3(pitchMax - externalPitchTolerance(thread.majorMm, pitch, pitchGrade));
   return {
-    toleranceClass,
-    major: { min: r3(majorMax - micrometres(majorTolerance(pitch))), max: majorMax },
+    major: { min: r3(majorMax - externalMajorTolerance(pitch, crestGrade)), max: majorMax },
     pitch: { min: pitchMin, max: pitchMax },
     minor: { min: r3(pitchMin - 0.616025 * pitch), max: r3(pitchMax - 0.57735 * pitch) },
   };
 }
 
-function internalLimits(thread: Thread, toleranceClass: string, grade: "5" | "6"): ThreadLimits {
+function internalLimits(thread: Thread, { pitchGrade, crestGrade, position }: IsoClass): Sizes {
   const basic = isoBasicSizes(thread);
-  // TD2(6) = 1.32 Td2(6) and TD2(5) = 1.06 Td2(6): five steps of R40 and one.
-  const tolerance2 = micrometres(
-    Math.round(r40(pitchToleranceBase(thread), grade === "6" ? 5 : 1)),
-  );
-  const tolerance1 = micrometres(Math.round(internalMinorTolerance(thread.pitchMm, grade)));
+  const pitch = thread.pitchMm;
+  const ei = fundamentalDeviation(pitch, position) ?? 0;
+  const pitchMin = r3(basic.pitch + ei);
+  const minorMin = r3(basic.minor + ei);
   return {
-    toleranceClass,
-    major: { min: basic.major },
-    pitch: { min: basic.pitch, max: r3(basic.pitch + tolerance2) },
-    minor: { min: basic.minor, max: r3(basic.minor + tolerance1) },
+    major: { min: r3(basic.major + ei) },
+    pitch: {
+      min: pitchMin,
+      max: r3(pitchMin + internalPitchTolerance(thread.majorMm, pitch, pitchGrade)),
+    },
+    minor: { min: minorMin, max: r3(minorMin + internalMinorTolerance(pitch, crestGrade)) },
   };
 }

@@ -1,9 +1,10 @@
 import type { Mm } from "../units";
-import type { Thread } from "./thread";
+import { isoBasicSizes, isoMetricClasses, isoMetricLimits } from "./iso-metric-limits";
+import type { FamilyStandard, Thread } from "./thread";
 
 /**
- * ISO 261:1998, table 2, M1 to M64. A row: nominal diameter, choice, coarse pitch (or null), fine pitches.
- * Left out: sizes over 64 mm.
+ * ISO 261:1998, table 2, M1 to M100. A row: nominal diameter, choice, coarse pitch (or null), fine pitches.
+ * Left out: sizes over 100 mm.
  */
 const ISO_261: readonly (readonly [Mm, 1 | 2 | 3, Mm | null, readonly Mm[]])[] = [
   [1, 1, 0.25, [0.2]],
@@ -59,6 +60,19 @@ const ISO_261: readonly (readonly [Mm, 1 | 2 | 3, Mm | null, readonly Mm[]])[] =
   [60, 2, 5.5, [4, 3, 2, 1.5]],
   [62, 3, null, [4, 3, 2, 1.5]],
   [64, 1, 6, [4, 3, 2, 1.5]],
+  [65, 3, null, [4, 3, 2, 1.5]],
+  [68, 2, 6, [4, 3, 2, 1.5]],
+  [70, 3, null, [6, 4, 3, 2, 1.5]],
+  [72, 1, null, [6, 4, 3, 2, 1.5]],
+  [75, 3, null, [4, 3, 2, 1.5]],
+  [76, 2, null, [6, 4, 3, 2, 1.5]],
+  [78, 3, null, [2]],
+  [80, 1, null, [6, 4, 3, 2, 1.5]],
+  [82, 3, null, [2]],
+  [85, 2, null, [6, 4, 3, 2]],
+  [90, 1, null, [6, 4, 3, 2]],
+  [95, 2, null, [6, 4, 3, 2]],
+  [100, 1, null, [6, 4, 3, 2]],
 ];
 
 function isoThread(majorMm: Mm, pitchMm: Mm, choice: 1 | 2 | 3, series: "coarse" | "fine"): Thread {
@@ -78,10 +92,18 @@ function isoThread(majorMm: Mm, pitchMm: Mm, choice: 1 | 2 | 3, series: "coarse"
   };
 }
 
-/** Every ISO metric thread from M1 to M64: the coarse pitch and the fine pitches of ISO 261. */
-export function isoMetricThreads(): Thread[] {
+/** Every ISO metric thread from M1 to M100: the coarse pitch and the fine pitches of ISO 261. */
+function isoMetricThreads(): Thread[] {
   return ISO_261.flatMap(([major, choice, coarse, fine]) => [
     ...(coarse === null ? [] : [isoThread(major, coarse, choice, "coarse")]),
     ...fine.map((pitch) => isoThread(major, pitch, choice, "fine")),
   ]);
 }
+
+/** ISO metric threads: sizes of ISO 261, limits of ISO 965-1. */
+export const isoMetric: FamilyStandard = {
+  threads: isoMetricThreads(),
+  basicSizes: isoBasicSizes,
+  classes: isoMetricClasses,
+  limits: isoMetricLimits,
+};

@@ -1,36 +1,63 @@
 import type { Mm } from "../units";
-import { isoBasicSizes, isoMetricLimits } from "./iso-metric-limits";
-import type { Thread, ThreadLimits, ThreadSide } from "./thread";
-import { unifiedBasicSizes, unifiedLimits } from "./unified-limits";
+import { FAMILIES } from "./families";
+import type {
+  BasicSizes,
+  SizeRange,
+  TaperLengths,
+  Thread,
+  ThreadLimits,
+  ThreadSide,
+} from "./thread";
 
 /**
- * Limits of size in millimetres.
- * @param toleranceClass default: 6g/6H (6h/5H up to M1.4) for metric, 2A/2B for unified
- * @throws RangeError when the family or the class has no limits in the catalogue
+ * The tolerance classes with limits for one side of a thread, the usual one first (6g/6H, 2A/2B, medium...).
+ * Empty when the standard does not have the thread on that side.
  */
-export function limits(thread: Thread, side: ThreadSide, toleranceClass?: string): ThreadLimits {
-  switch (thread.family) {
-    case "iso-metric":
-      return isoMetricLimits(thread, side, toleranceClass);
-    case "unified":
-      return unifiedLimits(thread, side, toleranceClass);
-    default:
-      throw new RangeError(`no limits are held for the family ${thread.family}`);
-  }
+export function toleranceClasses(thread: Thread, side: ThreadSide): readonly string[] {
+  return FAMILIES[thread.family].classes(thread, side);
 }
 
 /**
- * Major, pitch and minor diameter of the basic profile, in millimetres, rounded as the standard's table is
- * (ISO 724; ASME B1.1).
- * @throws RangeError when the family has no basic profile in the catalogue
+ * Limits of size in millimetres; of a taper thread, at the gauge plane.
+ * @param toleranceClass default: the first of `toleranceClasses`
+ * @throws RangeError naming the classes held when the class is not one of them, or when there are none
  */
-export function basicSizes(thread: Thread): { major: Mm; pitch: Mm; minor: Mm } {
-  switch (thread.family) {
-    case "iso-metric":
-      return isoBasicSizes(thread);
-    case "unified":
-      return unifiedBasicSizes(thread);
-    default:
-      throw new RangeError(`no basic profile is held for the family ${thread.family}`);
+export function limits(thread: Thread, side: ThreadSide, toleranceClass?: string): ThreadLimits {
+  const held = toleranceClasses(thread, side);
+  const wanted = toleranceClass ?? held[0];
+  if (wanted === undefined) {
+    throw new RangeError(`${thread.designation} is an ${thread.only} thread: no ${side} limits`);
   }
+  if (!held.includes(wanted)) {
+    throw new RangeError(
+      `${thread.designation} ${side}: class ${wanted} is not held; held are ${held.join(", ")}`,
+    );
+  }
+  return FAMILIES[thread.family].limits(thread, side, wanted);
+}
+
+/** Major, pitch and minor diameter of the basic profile, in millimetres, rounded as the standard's table is; of a taper thread, at the gauge plane. */
+export function basicSizes(thread: Thread): BasicSizes {
+  return FAMILIES[thread.family].basicSizes(thread);
+}
+
+/** Gauge length and useful thread of a taper thread, in mm; undefined for a parallel one. */
+export function taperLengths(thread: Thread): TaperLengths | undefined {
+  return thread.taper === undefined ? undefined : FAMILIES[thread.family].taperLengths?.(thread);
+}
+
+/**
+ * The sizes over the crests that a sound external part can show, in millimetres: the limits of the usual class; on a
+ * taper, from the small end to the last useful thread. Undefined for a thread that is only internal.
+ */
+export function sizesOverCrests(thread: Thread): Required<SizeRange> | undefined {
+  if (thread.only === "internal") return undefined;
+  const { min = thread.majorMm, max = thread.majorMm } = limits(thread, "external").major;
+  const lengths = taperLengths(thread);
+  if (lengths === undefined || thread.taper === undefined) return { min, max };
+  const atEnd = (fromGaugeMm: Mm) => fromGaugeMm * (thread.taper ?? 0);
+  return {
+    min: min - atEnd(lengths.gaugeMm),
+    max: max + atEnd(lengths.usefulMm - lengths.gaugeMm),
+  };
 }

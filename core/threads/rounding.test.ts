@@ -1,5 +1,5 @@
 import { r40 } from "./preferred-numbers";
-import { roundHalfEven, roundTo } from "./rounding";
+import { roundHalfEven, roundTo } from "../units";
 
 describe("rounding", () => {
   it.each([

@@ -1,36 +1,35 @@
-import { mmFromInches, type Mm } from "../units";
-import { assertClassHeld } from "./held-class";
-import { roundHalfEven, roundTo } from "./rounding";
-import type { SizeRange, Thread, ThreadLimits, ThreadSide } from "./thread";
+import { mmFromInches, roundHalfEven, roundTo } from "../units";
+import { inchSizesOf, rangeFromInches } from "./inch-size";
+import type { BasicSizes, Thread, ThreadLimits, ThreadSide } from "./thread";
 
-/** Classes held so far: the general-purpose pair of ASME B1.1. */
-const UNIFIED_CLASSES = { external: ["2A"], internal: ["2B"] } as const;
+/** Share of Td2 (class 2A) that is each class's pitch-diameter tolerance; ASME B1.1 clause 5.8. */
+const PITCH_TOLERANCE_SHARE: Readonly<Record<string, number>> = {
+  "1A": 1.5,
+  "2A": 1,
+  "3A": 0.75,
+  "1B": 1.95,
+  "2B": 1.3,
+  "3B": 0.975,
+};
 
-interface InchThread {
+interface InchSizes {
   readonly majorIn: number;
   readonly pitchIn: number;
 }
 
-function inchThread(thread: Thread): InchThread {
-  if (thread.majorInch === undefined || thread.tpi === undefined) {
-    throw new RangeError(`${thread.designation} has no inch sizes`);
-  }
-  return { majorIn: thread.majorInch, pitchIn: 1 / thread.tpi };
-}
-
 const r4 = (inches: number) => roundHalfEven(inches, 4);
 
-function basicPitchIn({ majorIn, pitchIn }: InchThread): number {
+function basicPitchIn({ majorIn, pitchIn }: InchSizes): number {
   return r4(majorIn - 0.64951905 * pitchIn);
 }
 
-function basicMinorIn({ majorIn, pitchIn }: InchThread): number {
+function basicMinorIn({ majorIn, pitchIn }: InchSizes): number {
   return r4(majorIn - 1.08253175 * pitchIn);
 }
 
 /** Basic sizes by ASME B1.1, rounded to 0.0001 in as its tables are, in millimetres. */
-export function unifiedBasicSizes(thread: Thread): { major: Mm; pitch: Mm; minor: Mm } {
-  const inch = inchThread(thread);
+export function unifiedBasicSizes(thread: Thread): BasicSizes {
+  const inch = inchSizesOf(thread);
   return {
     major: thread.majorMm,
     pitch: mmFromInches(basicPitchIn(inch)),
@@ -38,71 +37,99 @@ export function unifiedBasicSizes(thread: Thread): { major: Mm; pitch: Mm; minor
   };
 }
 
-/** Td2 of class 2A, in inches, to six decimals (1.3 of which makes 2B); the length of engagement of UNC and UNF is one diameter. */
-function pitchTolerance2A({ majorIn, pitchIn }: InchThread): number {
+/** The classes of ASME B1.1, the general-purpose one first. */
+export function unifiedClasses(_thread: Thread, side: ThreadSide): readonly string[] {
+  return side === "external" ? ["2A", "1A", "3A"] : ["2B", "1B", "3B"];
+}
+
+/** Series whose length of engagement is one diameter; the others' is nine pitches. */
+const ONE_DIAMETER = new Set(["UNC", "UNF", "4-UN", "6-UN", "8-UN"]);
+
+/** Td2 of class 2A, in inches, to six decimals: the value the other classes are shares of. */
+function pitchTolerance2A(thread: Thread): number {
+  const { majorIn, pitchIn } = inchSizesOf(thread);
+  const engagement = ONE_DIAMETER.has(thread.series) ? majorIn : 9 * pitchIn;
   const tolerance =
-    0.0015 * Math.cbrt(majorIn) + 0.0015 * Math.sqrt(majorIn) + 0.015 * pitchIn ** (2 / 3);
+    0.0015 * Math.cbrt(majorIn) + 0.0015 * Math.sqrt(engagement) + 0.015 * pitchIn ** (2 / 3);
   return roundHalfEven(tolerance, 6);
 }
 
-/** TD1 of class 2B, in inches: below 1/4 in by formula within its bounds, from 1/4 in by pitch alone. */
-function internalMinorTolerance2B({ majorIn, pitchIn }: InchThread): number {
+/** TD1 of classes 1B and 2B, in inches: below 1/4 in by formula within its bounds, from 1/4 in by pitch alone. */
+function minorTolerance2B({ majorIn, pitchIn }: InchSizes): number {
   if (majorIn >= 0.25) {
     return pitchIn > 0.25 ? 0.15 * pitchIn : 0.25 * pitchIn - 0.4 * pitchIn ** 2;
   }
-  const formula = 0.05 * pitchIn ** (2 / 3) + (0.03 * pitchIn) / majorIn - 0.002;
-  const least = 0.25 * pitchIn - 0.4 * pitchIn ** 2;
-  return Math.min(Math.max(formula, least), 0.394 * pitchIn);
+  return within(
+    minorToleranceFormula(majorIn, pitchIn),
+    0.25 * pitchIn - 0.4 * pitchIn ** 2,
+    pitchIn,
+  );
 }
 
-function rangeFromInches(min: number | undefined, max: number | undefined): SizeRange {
-  return {
-    ...(min === undefined ? {} : { min: mmFromInches(min) }),
-    ...(max === undefined ? {} : { max: mmFromInches(max) }),
-  };
+/** TD1 of class 3B, in inches; its least value changes at 13 threads per inch. */
+function minorTolerance3B({ majorIn, pitchIn }: InchSizes): number {
+  const least = pitchIn > 1 / 13 + 1e-9 ? 0.12 * pitchIn : 0.23 * pitchIn - 1.5 * pitchIn ** 2;
+  return within(minorToleranceFormula(majorIn, pitchIn), least, pitchIn);
+}
+
+function minorToleranceFormula(majorIn: number, pitchIn: number): number {
+  return 0.05 * pitchIn ** (2 / 3) + (0.03 * pitchIn) / majorIn - 0.002;
+}
+
+function within(tolerance: number, least: number, pitchIn: number): number {
+  return Math.min(Math.max(tolerance, least), 0.394 * pitchIn);
 }
 
 /**
- * Limits of size of a UNC or UNF thread in class 2A or 2B, in millimetres, by ASME B1.1 clause 5.
- * Each component is rounded to 0.0001 in before adding, the 2B minor diameter to 0.001 in from #6 up,
+ * Limits of size of a unified thread, in millimetres, by ASME B1.1 clause 5.
+ * Each component is rounded to 0.0001 in before adding, the 1B and 2B minor diameter to 0.001 in from #6 up,
  * which reproduces the published tables. External minor maximum is that of the rounded-root (UNR) form.
- * @throws RangeError when the class is not one of `UNIFIED_CLASSES`
  */
 export function unifiedLimits(
   thread: Thread,
   side: ThreadSide,
-  toleranceClass: string = UNIFIED_CLASSES[side][0],
+  toleranceClass: string,
 ): ThreadLimits {
-  assertClassHeld(thread, side, toleranceClass, UNIFIED_CLASSES[side]);
-  const inch = inchThread(thread);
-  return side === "external"
-    ? externalLimits(inch, toleranceClass)
-    : internalLimits(inch, toleranceClass);
+  const sizes =
+    side === "external"
+      ? externalLimits(thread, toleranceClass)
+      : internalLimits(thread, toleranceClass);
+  return { toleranceClass, verified: true, ...sizes };
 }
 
-function externalLimits(inch: InchThread, toleranceClass: string): ThreadLimits {
-  const tolerance2 = pitchTolerance2A(inch);
-  const allowance = r4(0.3 * r4(tolerance2));
+type Sizes = Pick<ThreadLimits, "major" | "pitch" | "minor">;
+
+function pitchTolerance(thread: Thread, toleranceClass: string): number {
+  return r4((PITCH_TOLERANCE_SHARE[toleranceClass] ?? 1) * pitchTolerance2A(thread));
+}
+
+function externalLimits(thread: Thread, toleranceClass: string): Sizes {
+  const inch = inchSizesOf(thread);
+  const allowance = toleranceClass === "3A" ? 0 : r4(0.3 * r4(pitchTolerance2A(thread)));
   const majorMax = inch.majorIn - allowance;
   const pitchMax = basicPitchIn(inch) - allowance;
-  const majorTolerance = r4(0.06 * inch.pitchIn ** (2 / 3));
+  const majorTolerance = r4((toleranceClass === "1A" ? 0.09 : 0.06) * inch.pitchIn ** (2 / 3));
   return {
-    toleranceClass,
     major: rangeFromInches(r4(majorMax - majorTolerance), r4(majorMax)),
-    pitch: rangeFromInches(r4(pitchMax - r4(tolerance2)), r4(pitchMax)),
+    pitch: rangeFromInches(r4(pitchMax - pitchTolerance(thread, toleranceClass)), r4(pitchMax)),
     minor: rangeFromInches(undefined, r4(majorMax - 1.19078493 * inch.pitchIn)),
   };
 }
 
-function internalLimits(inch: InchThread, toleranceClass: string): ThreadLimits {
+function internalLimits(thread: Thread, toleranceClass: string): Sizes {
+  const inch = inchSizesOf(thread);
   const pitchMin = basicPitchIn(inch);
   const minorMin = basicMinorIn(inch);
-  const minorMax = minorMin + r4(internalMinorTolerance2B(inch));
-  const decimals = inch.majorIn < 0.138 ? 4 : 3;
+  const closest = toleranceClass === "3B";
+  const tolerance = closest ? minorTolerance3B(inch) : minorTolerance2B(inch);
+  const decimals = closest || inch.majorIn < 0.138 ? 4 : 3;
+  const minDecimals = inch.majorIn < 0.138 ? 4 : 3;
   return {
-    toleranceClass,
     major: rangeFromInches(inch.majorIn, undefined),
-    pitch: rangeFromInches(pitchMin, r4(pitchMin + r4(1.3 * pitchTolerance2A(inch)))),
-    minor: rangeFromInches(roundTo(minorMin, decimals), roundTo(minorMax, decimals)),
+    pitch: rangeFromInches(pitchMin, r4(pitchMin + pitchTolerance(thread, toleranceClass))),
+    minor: rangeFromInches(
+      roundTo(minorMin, minDecimals),
+      roundTo(minorMin + r4(tolerance), decimals),
+    ),
   };
 }

@@ -1,11 +1,12 @@
-import { mmFromInches, pitchMmFromTpi, printFraction } from "../units";
-import type { Thread } from "./thread";
+import { inchThread, numberedSize, sizeIn16ths, type InchSize } from "./inch-size";
+import type { FamilyStandard, Thread } from "./thread";
+import { unifiedBasicSizes, unifiedClasses, unifiedLimits } from "./unified-limits";
 
 /** A row: size, UNC threads per inch (or null), UNF threads per inch (or null), choice. */
-type Row<Size> = readonly [Size, number | null, number | null, 1 | 2];
+type Row = readonly [number, number | null, number | null, 1 | 2];
 
-/** ASME B1.1 table 2, numbered sizes; diameter is 0.060 + 0.013 n in. */
-const NUMBERED: readonly Row<number>[] = [
+/** ASME B1.1 table 2, numbered sizes. */
+const NUMBERED: readonly Row[] = [
   [0, null, 80, 1],
   [1, 64, 72, 2],
   [2, 56, 64, 1],
@@ -18,8 +19,8 @@ const NUMBERED: readonly Row<number>[] = [
   [12, 24, 28, 2],
 ];
 
-/** ASME B1.1 table 2, sizes in sixteenths of an inch. Left out: UNS, UNEF and the constant-pitch series. */
-const SIXTEENTHS: readonly Row<number>[] = [
+/** ASME B1.1 table 2, sizes in sixteenths of an inch. */
+const SIXTEENTHS: readonly Row[] = [
   [4, 20, 28, 1],
   [5, 18, 24, 1],
   [6, 16, 24, 1],
@@ -46,57 +47,82 @@ const SIXTEENTHS: readonly Row<number>[] = [
   [64, 4, null, 1],
 ];
 
-interface InchSize {
-  readonly label: string;
-  readonly slug: string;
-  readonly inches: number;
-}
+/** ASME B1.1, extra-fine: threads per inch from one size in sixteenths to another; 1 in and under skip none but 3/4 series gaps. */
+const UNEF: readonly { readonly tpi: number; readonly sixteenths: readonly number[] }[] = [
+  { tpi: 32, sixteenths: [4, 5, 6] },
+  { tpi: 28, sixteenths: [7, 8] },
+  { tpi: 24, sixteenths: [9, 10, 11] },
+  { tpi: 20, sixteenths: [12, 13, 14, 15, 16] },
+  { tpi: 18, sixteenths: [17, 18, 19, 20, 21, 22, 23, 24, 25, 26, 27] },
+];
 
-function unifiedThread(size: InchSize, tpi: number, series: "UNC" | "UNF", choice: 1 | 2): Thread {
-  return {
-    id: `${series.toLowerCase()}-${size.slug}-${tpi}`,
-    designation: `${size.label}-${tpi} ${series}`,
+/** ASME B1.1, constant-pitch series: where each begins and ends, in sixteenths of an inch. */
+const CONSTANT_PITCH: readonly (readonly [tpi: number, from: number, to: number])[] = [
+  [4, 40, 64],
+  [6, 22, 64],
+  [8, 16, 64],
+  [12, 9, 64],
+  [16, 6, 64],
+  [20, 4, 48],
+  [28, 4, 24],
+  [32, 4, 16],
+];
+
+function unified(size: InchSize, tpi: number, series: string, choice: 1 | 2 | 3): Thread {
+  // A constant-pitch thread is called out "1 1/8-8 UN"; its series, 8-UN, is told by the pitch.
+  const constant = series.endsWith("-UN");
+  return inchThread(size, tpi, {
     family: "unified",
     series,
-    majorMm: mmFromInches(size.inches),
-    majorInch: size.inches,
-    pitchMm: pitchMmFromTpi(tpi),
-    tpi,
     flankAngleDeg: 60,
-    starts: 1,
-    hand: "right",
     choice,
     standard: "ASME B1.1",
-    verified: true,
-  };
+    ...(constant ? { id: `un-${size.slug}-${tpi}`, designation: `${size.label}-${tpi} UN` } : {}),
+  });
 }
 
-function bothSeries(
-  size: InchSize,
-  unc: number | null,
-  unf: number | null,
-  choice: 1 | 2,
-): Thread[] {
+function coarseAndFine(size: InchSize, [, unc, unf, choice]: Row): Thread[] {
   return [
-    ...(unc === null ? [] : [unifiedThread(size, unc, "UNC", choice)]),
-    ...(unf === null ? [] : [unifiedThread(size, unf, "UNF", choice)]),
+    ...(unc === null ? [] : [unified(size, unc, "UNC", choice)]),
+    ...(unf === null ? [] : [unified(size, unf, "UNF", choice)]),
   ];
 }
 
-/** Diameter of a numbered inch size: 0.060 + 0.013 n in, exact to the thousandth. */
-export function numberedSizeInches(number: number): number {
-  return (60 + 13 * number) / 1000;
+/** Sixteenths up to 2 in, eighths beyond, as the series table has them; odd sixteenths are secondary. */
+function constantPitchSizes(from: number, to: number): number[] {
+  return Array.from({ length: to - from + 1 }, (_, i) => from + i).filter(
+    (sixteenths) => sixteenths <= 32 || sixteenths % 2 === 0,
+  );
 }
 
-/** Every UNC and UNF thread from #0 to 4 in. */
-export function unifiedThreads(): Thread[] {
-  const numbered = NUMBERED.flatMap(([n, unc, unf, choice]) =>
-    bothSeries({ label: `#${n}`, slug: `no${n}`, inches: numberedSizeInches(n) }, unc, unf, choice),
+/** Left out: sizes over 4 in, UNS but for 1-14, and the numbered sizes of 28-UN and 32-UN, which are UNF, UNC or UNEF anyway. */
+function unifiedThreads(): Thread[] {
+  const graded = [
+    ...NUMBERED.flatMap((row) => coarseAndFine(numberedSize(row[0]), row)),
+    ...SIXTEENTHS.flatMap((row) => coarseAndFine(sizeIn16ths(row[0]), row)),
+  ];
+  const extraFine = [
+    unified(numberedSize(12), 32, "UNEF", 2),
+    ...UNEF.flatMap(({ tpi, sixteenths }) =>
+      sixteenths.map((n) => unified(sizeIn16ths(n), tpi, "UNEF", n % 2 === 0 ? 1 : 2)),
+    ),
+  ];
+  const special = [unified(sizeIn16ths(16), 14, "UNS", 2)];
+  // Where a constant pitch is also coarse, fine or extra-fine, the standard calls it by that series.
+  const named = [...graded, ...extraFine, ...special];
+  const taken = new Set(named.map(({ majorInch, tpi }) => `${majorInch}-${tpi}`));
+  const constant = CONSTANT_PITCH.flatMap(([tpi, from, to]) =>
+    constantPitchSizes(from, to)
+      .filter((n) => !taken.has(`${n / 16}-${tpi}`))
+      .map((n) => unified(sizeIn16ths(n), tpi, `${tpi}-UN`, n % 4 === 0 ? 2 : 3)),
   );
-  const fractional = SIXTEENTHS.flatMap(([sixteenths, unc, unf, choice]) => {
-    const label = printFraction({ whole: 0, numerator: sixteenths, denominator: 16 });
-    const slug = label.replace(" ", "-");
-    return bothSeries({ label, slug, inches: sixteenths / 16 }, unc, unf, choice);
-  });
-  return [...numbered, ...fractional];
+  return [...named, ...constant].sort((a, b) => a.majorMm - b.majorMm || b.pitchMm - a.pitchMm);
 }
+
+/** Unified inch threads: ASME B1.1. */
+export const unifiedStandard: FamilyStandard = {
+  threads: unifiedThreads(),
+  basicSizes: unifiedBasicSizes,
+  classes: unifiedClasses,
+  limits: unifiedLimits,
+};

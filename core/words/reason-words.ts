@@ -7,19 +7,27 @@ type Of<Code extends ReasonFigures["code"]> = Extract<ReasonFigures, { code: Cod
 const COMMONNESS_WORDS = {
   common: "A common thread.",
   uncommon: "Less common than its neighbours.",
-  rare: "Rare: outside the standards' preferred sizes.",
+  rare: "Rare: an old or special thread, or outside the preferred sizes.",
 } as const;
+
+/** A class as it follows "the smallest" and "the largest"; the names that are only ours say nothing. */
+function classWords(toleranceClass: string): string {
+  if (/^\d/.test(toleranceClass)) return ` ${toleranceClass}`;
+  if (toleranceClass === "A") return " class A";
+  return toleranceClass === "medium" ? " of the medium class" : "";
+}
 
 function outsideWords(reason: Of<"diameter-under" | "diameter-over">, units: Units): string {
   const side = reason.code === "diameter-under" ? "under the smallest" : "over the largest";
   const measured = `${printLength(reason.mm, units)} is ${printFigure(reason.byMm, units)} ${side}`;
+  const toleranceClass = classWords(reason.toleranceClass);
   if (reason.agreement === "agrees") {
-    return `${measured} ${reason.toleranceClass}, no more than a reading may be out.`;
+    return `${measured}${toleranceClass}, no more than a reading may be out.`;
   }
   const why = reason.code === "diameter-under" ? "worn" : "plated or painted";
   return reason.agreement === "strained"
-    ? `${measured} ${reason.toleranceClass}: ${why}, or not this thread.`
-    : `${measured} ${reason.toleranceClass}.`;
+    ? `${measured}${toleranceClass}: ${why}, or not this thread.`
+    : `${measured}${toleranceClass}.`;
 }
 
 function leafReasonWords(reason: Of<"leaf">, units: Units): string {
@@ -57,6 +65,8 @@ export function reasonWords(reason: ReasonFigures, units: Units): string {
       return `${printPlain(reason.threads, 1)} threads counted in ${printLength(reason.spanMm, units)}; this one shows ${printPlain(reason.expectedThreads, 1)}.`;
     case "crest-to-crest":
       return `${reason.pitches} ${reason.pitches === 1 ? "pitch measures" : "pitches measure"} ${printLength(reason.mm, units)}; this one gives ${printFigure(reason.expectedMm, units)}.`;
+    case "internal-only":
+      return "It is only made as an internal thread, so it has no crests to measure outside.";
     case "commonness":
       return COMMONNESS_WORDS[reason.common];
   }

@@ -71,6 +71,7 @@ export function suspectWords(suspect: Suspect, units: Units): string {
     case "diameter-under":
     case "diameter-over":
       return `If the diameter was really ${printRange(reason.minMm, reason.maxMm, units)}, ${fits}.`;
+    case "internal-only":
     case "commonness":
       return `Without it, ${fits}.`;
   }

@@ -1,0 +1,2 @@
+export { hexSpanner } from "./hex-spanner";
+export type { HexSpanner } from "./hex-spanner";

@@ -1,0 +1,117 @@
+import { formSizes, limits, taperLengths, type Thread } from "../threads";
+import { roundHalfEven } from "../units";
+import { drillsOf, type Drill } from "./drill-sets";
+
+/** Where the tapping drill of a thread comes from. */
+export type ChartDrillBasis =
+  /** ISO 2306: nominal diameter less the pitch, to the drill in the series. */
+  | "iso-2306"
+  /** The inch chart of the trade, about 75 % of thread. */
+  | "inch-chart"
+  /** The nearest drill to the minor diameter at the small end of a taper thread, drilled only. */
+  | "taper-small-end"
+  /** No chart is held: the largest drill within the nut's minor diameter limits, or the nearest to them. */
+  | "minor-limits";
+
+export interface ChartDrill {
+  readonly drill: Drill;
+  readonly basis: ChartDrillBasis;
+}
+
+/** The tapping drill chart of the inch trade for UNC and UNF: number, letter and fractional drills, 65 to 85 % of thread. */
+const INCH_CHART: Readonly<Record<string, string>> = {
+  "#0-80": "3/64",
+  "#1-64": "53",
+  "#1-72": "53",
+  "#2-56": "50",
+  "#2-64": "50",
+  "#3-48": "47",
+  "#3-56": "45",
+  "#4-40": "43",
+  "#4-48": "42",
+  "#5-40": "38",
+  "#5-44": "37",
+  "#6-32": "36",
+  "#6-40": "33",
+  "#8-32": "29",
+  "#8-36": "29",
+  "#10-24": "25",
+  "#10-32": "21",
+  "#12-24": "16",
+  "#12-28": "14",
+  "1/4-20": "7",
+  "1/4-28": "3",
+  "5/16-18": "F",
+  "5/16-24": "I",
+  "3/8-16": "5/16",
+  "3/8-24": "Q",
+  "7/16-14": "U",
+  "7/16-20": "25/64",
+  "1/2-13": "27/64",
+  "1/2-20": "29/64",
+  "9/16-12": "31/64",
+  "9/16-18": "33/64",
+  "5/8-11": "17/32",
+  "5/8-18": "37/64",
+  "3/4-10": "21/32",
+  "3/4-16": "11/16",
+  "7/8-9": "49/64",
+  "7/8-14": "13/16",
+  "1-8": "7/8",
+  "1-12": "59/64",
+  "1 1/8-7": "63/64",
+  "1 1/4-7": "1 7/64",
+  "1 1/2-6": "1 11/32",
+};
+
+function nearest(drills: readonly Drill[], mm: number): Drill {
+  return drills.reduce((best, drill) =>
+    Math.abs(drill.mm - mm) < Math.abs(best.mm - mm) ? drill : best,
+  );
+}
+
+const INCH_DRILLS = drillsOf(["fractional", "number", "letter"]);
+const METRIC_DRILLS = drillsOf(["metric-tenths", "metric-halves"]);
+
+/** Below 3 mm the series of ISO 2306 keeps twentieths; above it has tenths, and halves of a tenth go to the even one. */
+function isoDrill(thread: Thread): Drill {
+  const exact = thread.majorMm - thread.pitchMm;
+  if (thread.id === "iso-m4.5x0.75") return { set: "metric-tenths", mark: "3.7", mm: 3.7 };
+  const mm = exact < 3 ? roundHalfEven(exact * 20, 0) / 20 : roundHalfEven(exact, 1);
+  return { set: "metric-tenths", mark: String(mm), mm };
+}
+
+function byChart(thread: Thread): Drill | undefined {
+  const mark = INCH_CHART[thread.designation.replace(/ UN[CF]$/, "")];
+  return mark === undefined ? undefined : INCH_DRILLS.find((drill) => drill.mark === mark);
+}
+
+/** Inch drills for American threads; metric ones for the rest. */
+const drillsFor = ({ family }: Thread) =>
+  family === "unified" || family === "npt" || family === "acme" || family === "hose"
+    ? INCH_DRILLS
+    : METRIC_DRILLS;
+
+/** The largest drill that leaves the hole within the minor diameter limits of the usual class; the nearest to their middle when none does. */
+function withinMinorLimits(thread: Thread): Drill {
+  const { min = 0, max = 0 } = limits(thread, "internal").minor;
+  const drills = drillsFor(thread);
+  const largest = drills.findLast(({ mm }) => mm <= max && mm >= min);
+  return largest ?? nearest(drills, (min + max) / 2);
+}
+
+/**
+ * The tapping drill a chart gives, with where it comes from: ISO 2306 for metric, the inch chart for UNC and UNF; for
+ * a taper thread the drill nearest to the minor diameter at its small end; for the rest the largest within the limits.
+ */
+export function chartDrill(thread: Thread): ChartDrill {
+  if (thread.family === "iso-metric" || thread.series === "conduit M") {
+    return { drill: isoDrill(thread), basis: "iso-2306" };
+  }
+  const charted = byChart(thread);
+  if (charted !== undefined) return { drill: charted, basis: "inch-chart" };
+  const taper = taperLengths(thread);
+  if (taper === undefined) return { drill: withinMinorLimits(thread), basis: "minor-limits" };
+  const smallEnd = formSizes(thread, "internal").minor - taper.gaugeMm * (thread.taper ?? 0);
+  return { drill: nearest(drillsFor(thread), smallEnd), basis: "taper-small-end" };
+}

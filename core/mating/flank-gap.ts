@@ -1,0 +1,59 @@
+import { tangentRadius, threadForm, type Thread, type ThreadSide } from "../threads";
+import type { Mm } from "../units";
+
+/** A thread at definite sizes: diameters in mm, pitch, and the form's half flank angle. */
+export interface SizedThread {
+  readonly thread: Thread;
+  readonly side: ThreadSide;
+  readonly major: Mm;
+  readonly pitch: Mm;
+  readonly minor: Mm;
+}
+
+const tangent = (degrees: number) => Math.tan((degrees * Math.PI) / 180);
+
+/** Radii between which the flanks are straight: rounded crests and roots take off the ends. */
+function straightFlank(sized: SizedThread): { inner: Mm; outer: Mm } {
+  const form = threadForm(sized.thread, sized.side);
+  const { pitchMm } = sized.thread;
+  const takenOff = (diameter: Mm) => {
+    const over = Math.abs(diameter - sized.pitch) / 2;
+    const radius = tangentRadius(pitchMm, form.halfAngleDeg, over);
+    return radius * (1 - Math.sin((form.halfAngleDeg * Math.PI) / 180));
+  };
+  const [outerEnd, innerEnd] =
+    sized.side === "external" ? [form.crest, form.root] : [form.root, form.crest];
+  return {
+    outer: sized.major / 2 - (outerEnd === "rounded" ? takenOff(sized.major) : 0),
+    inner: sized.minor / 2 + (innerEnd === "rounded" ? takenOff(sized.minor) : 0),
+  };
+}
+
+/** Half the axial width of the ridge (external) or of the groove (internal) at a radius, mm. */
+function halfWidthAt(sized: SizedThread, radius: Mm): Mm {
+  const { thread, pitch } = sized;
+  return thread.pitchMm / 4 + (pitch / 2 - radius) * tangent(thread.flankAngleDeg / 2);
+}
+
+/**
+ * Axial play of a screw's ridge in a nut's groove, mm: twice the least gap between their flanks over the radii where
+ * both are straight and both are there. For equal angles and pitches it is (D2 - d2) tan(half angle). Negative when
+ * the ridge is too wide. Where they nowhere stand beside each other, the whole groove is play.
+ */
+export function axialPlay(male: SizedThread, female: SizedThread): Mm {
+  const ofMale = straightFlank(male);
+  const ofFemale = straightFlank(female);
+  const outer = Math.min(ofMale.outer, ofFemale.outer);
+  const inner = Math.max(ofMale.inner, ofFemale.inner);
+  if (outer <= inner) return female.thread.pitchMm;
+  const gapAt = (radius: Mm) => halfWidthAt(female, radius) - halfWidthAt(male, radius);
+  // The gap changes evenly with the radius, so its least value is at an end.
+  return 2 * Math.min(gapAt(outer), gapAt(inner));
+}
+
+/** Radial height over which crests of screw and nut overlap, as a share of the nut's own thread height. */
+export function overlapShare(male: SizedThread, female: SizedThread): number {
+  const height = (female.major - female.minor) / 2;
+  const overlap = (Math.min(male.major, female.major) - female.minor) / 2;
+  return height <= 0 ? 0 : Math.max(0, Math.min(1, overlap / height));
+}

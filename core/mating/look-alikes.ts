@@ -1,0 +1,129 @@
+import { basicSizes, catalogue, sizesOverCrests, threadForm, type Thread } from "../threads";
+import type { Mm } from "../units";
+import { willItGo, type Mating } from "./will-it-go";
+
+/** What tells two look-alikes apart, the easiest first. */
+export type TellingSign = "pitch" | "taper" | "diameter" | "angle" | "nothing";
+
+/** A thread that is mistaken for another, and what tells them apart. */
+export interface LookAlike {
+  readonly thread: Thread;
+  /** Its major diameter less that of the thread asked about, mm. */
+  readonly diameterMm: Mm;
+  /** How far ten of its threads run past ten of the other's, mm. */
+  readonly driftOverTenMm: Mm;
+  readonly told: TellingSign;
+  /** The thread asked about as a screw in this one's nut, and the other way round. */
+  readonly asScrew: Mating;
+  readonly asNut: Mating;
+}
+
+const SAME_SIZE_MM = 0.006;
+const SAME_PITCH_MM = 0.0015;
+
+const isSameForm = (a: Thread, b: Thread) =>
+  a.flankAngleDeg === b.flankAngleDeg &&
+  threadForm(a, "internal").crest === threadForm(b, "internal").crest &&
+  (a.taper ?? 0) === (b.taper ?? 0);
+
+/** Threads of another name with the same diameters, pitch, form and taper: by geometry one thread. */
+export function sameAs(thread: Thread): readonly Thread[] {
+  const { major, pitch } = basicSizes(thread);
+  return catalogue().filter((other) => {
+    if (other.id === thread.id || !isSameForm(thread, other)) return false;
+    if (Math.abs(other.pitchMm - thread.pitchMm) > SAME_PITCH_MM) return false;
+    const sizes = basicSizes(other);
+    return (
+      Math.abs(sizes.major - major) <= SAME_SIZE_MM && Math.abs(sizes.pitch - pitch) <= SAME_SIZE_MM
+    );
+  });
+}
+
+/** Other pitches and series of the same diameter in the same family, coarse first. */
+export function sameDiameter(thread: Thread): readonly Thread[] {
+  return catalogue()
+    .filter(
+      (other) =>
+        other.id !== thread.id &&
+        other.family === thread.family &&
+        Math.abs(other.majorMm - thread.majorMm) <= SAME_SIZE_MM,
+    )
+    .sort((a, b) => b.pitchMm - a.pitchMm);
+}
+
+/** Screws whose crests a caliper reads within this of each other may be taken for one another. */
+const CALIPER_DOUBT_MM = 0.06;
+/** A leaf this near, over ten threads, may seem to drop in. */
+const LEAF_DOUBT_OVER_TEN_MM = 1.8;
+/** One that goes on for a whole turn is believed to be the right one. */
+const BELIEVED_TURNS = 1;
+/** With less of the crests in touch than this nobody believes it. */
+const LEAST_BELIEVED_OVERLAP = 0.2;
+
+/** Whether a fitter who tries the two would believe, for a turn or more, that they belong together. */
+function seemsToGo({ outcome, turns = Infinity, overlap }: Mating): boolean {
+  if (outcome === "will-not-start" || overlap < LEAST_BELIEVED_OVERLAP) return false;
+  return turns >= BELIEVED_TURNS;
+}
+
+function measuresAlike(a: Thread, b: Thread): boolean {
+  const ofA = sizesOverCrests(a);
+  const ofB = sizesOverCrests(b);
+  if (ofA === undefined || ofB === undefined) return false;
+  const overlapping =
+    ofA.min <= ofB.max + CALIPER_DOUBT_MM && ofB.min <= ofA.max + CALIPER_DOUBT_MM;
+  return overlapping && 10 * Math.abs(a.pitchMm - b.pitchMm) <= LEAF_DOUBT_OVER_TEN_MM;
+}
+
+/** A caliper tells sizes this far apart, mm; a leaf tells this much over ten threads. */
+const TOLD_BY_CALIPER_MM = 0.2;
+const TOLD_BY_LEAF_MM = 0.3;
+
+function signOf(thread: Thread, other: Thread): TellingSign {
+  if (10 * Math.abs(thread.pitchMm - other.pitchMm) >= TOLD_BY_LEAF_MM) return "pitch";
+  if ((thread.taper ?? 0) !== (other.taper ?? 0)) return "taper";
+  if (Math.abs(thread.majorMm - other.majorMm) >= TOLD_BY_CALIPER_MM) return "diameter";
+  return thread.flankAngleDeg === other.flankAngleDeg ? "nothing" : "angle";
+}
+
+/** A size its standard hardly prefers is met less often, so it comes later. */
+const PER_CHOICE = 0.75;
+
+/** How alike two threads are: difference of diameter and drift over ten threads, in the doubt of each reading, and how rare the other is. */
+function distance({ thread, diameterMm, driftOverTenMm }: LookAlike): number {
+  const apart = Math.hypot(diameterMm / TOLD_BY_CALIPER_MM, driftOverTenMm / TOLD_BY_LEAF_MM);
+  return apart + PER_CHOICE * (thread.choice - 1);
+}
+
+const MOST_LOOK_ALIKES = 8;
+
+/**
+ * Threads that this one is mistaken for: a caliper and a leaf hardly part them, or one seems to go into the other.
+ * Worked out from the geometry; those that are the same thread by another name, or the same diameter in another
+ * pitch of the same family, are not among them unless they seem to go.
+ * @returns the likest first, at most eight
+ */
+export function confusedWith(thread: Thread): readonly LookAlike[] {
+  const same = new Set(sameAs(thread).map(({ id }) => id));
+  return catalogue()
+    .filter(
+      (other) =>
+        other.id !== thread.id &&
+        !same.has(other.id) &&
+        Math.abs(other.majorMm - thread.majorMm) < 0.12 * thread.majorMm,
+    )
+    .map((other): LookAlike => ({
+      thread: other,
+      diameterMm: other.majorMm - thread.majorMm,
+      driftOverTenMm: 10 * (other.pitchMm - thread.pitchMm),
+      told: signOf(thread, other),
+      asScrew: willItGo(thread, other),
+      asNut: willItGo(other, thread),
+    }))
+    .filter(
+      ({ thread: other, asScrew, asNut }) =>
+        measuresAlike(thread, other) || seemsToGo(asScrew) || seemsToGo(asNut),
+    )
+    .sort((a, b) => distance(a) - distance(b))
+    .slice(0, MOST_LOOK_ALIKES);
+}

@@ -1,0 +1,182 @@
+import {
+  formSizes,
+  limits,
+  taperLengths,
+  type SizeRange,
+  type Thread,
+  type ThreadSide,
+} from "../threads";
+import type { Mm } from "../units";
+import { axialPlay, overlapShare, type SizedThread } from "./flank-gap";
+
+/** How a screw and a nut take each other. */
+export type MatingOutcome = "mates" | "binds" | "loose" | "will-not-start";
+
+/** What decides it. `words` makes the sentence. */
+export type MatingCause =
+  | "fits"
+  /** The two are made to jam together: a taper pipe joint. */
+  | "taper-joint"
+  | "hand"
+  | "one-sided"
+  | "major-too-large"
+  | "root-too-large"
+  | "flanks-too-wide"
+  | "pitch-drift"
+  | "taper"
+  | "shallow"
+  | "no-overlap";
+
+export interface Mating {
+  readonly outcome: MatingOutcome;
+  readonly cause: MatingCause;
+  /** Turns until it binds; absent when it does not. */
+  readonly turns?: number;
+  /** Play along the axis in the first thread, mm. */
+  readonly axialPlay: Mm;
+  /** How far the pitches part over ten threads, mm. */
+  readonly driftOverTenMm: Mm;
+  /** Height of the overlap of crests against the nut's thread height, 0 to 1. */
+  readonly overlap: number;
+}
+
+/** Where in their limits the two parts lie: the middles, or the two ends. */
+export type MatingFit = "middle" | "loosest" | "tightest";
+
+export interface MatingOptions {
+  readonly fit?: MatingFit;
+  /** Length of thread that is to engage, mm; default the nut's own major diameter. */
+  readonly engagementMm?: Mm;
+}
+
+/** A joint with less of the thread height in touch than this strips far below its strength. */
+const LEAST_OVERLAP = 0.5;
+
+/** Threads this much too wide at the flanks, as a share of the pitch, still start and wedge. */
+const WEDGES_WITHIN = 0.02;
+
+function sizeWithin({ min, max }: SizeRange, fallback: Mm, share: number): Mm {
+  if (min === undefined || max === undefined) return max ?? min ?? fallback;
+  return min + share * (max - min);
+}
+
+/** The part at the given place in its limits; diameters that the standard leaves free as the form is made. */
+function sized(thread: Thread, side: ThreadSide, fit: MatingFit): SizedThread {
+  const made = formSizes(thread, side);
+  const band = limits(thread, side);
+  // A loose screw is small, a loose nut large.
+  const large = { middle: 0.5, loosest: 1, tightest: 0 }[fit];
+  const share = side === "internal" ? large : 1 - large;
+  return {
+    thread,
+    side,
+    major: sizeWithin(band.major, made.major, share),
+    pitch: sizeWithin(band.pitch, made.pitch, share),
+    minor: sizeWithin(band.minor, made.minor, share),
+  };
+}
+
+type Verdict = Pick<Mating, "outcome" | "cause" | "turns">;
+
+const no = (cause: MatingCause): Verdict => ({ outcome: "will-not-start", cause });
+
+/** What keeps a screw from entering at all. */
+function refusal(male: SizedThread, female: SizedThread, play: Mm): Verdict | undefined {
+  if (male.major > female.major) return no("major-too-large");
+  if (male.minor > female.minor + 0.1 * female.thread.pitchMm) return no("root-too-large");
+  if (play < -WEDGES_WITHIN * male.thread.pitchMm) return no("flanks-too-wide");
+  return undefined;
+}
+
+/** Turns of a taper screw until its pitch diameter has grown by what stood open at its small end. */
+function taperTurns(male: SizedThread, female: SizedThread): number | undefined {
+  const maleTaper = male.thread.taper ?? 0;
+  const femaleTaper = female.thread.taper ?? 0;
+  if (maleTaper === 0 && femaleTaper === 0) return undefined;
+  const gauge = (of: SizedThread) => taperLengths(of.thread)?.gaugeMm ?? 0;
+  const maleSmallEnd = male.pitch - gauge(male) * maleTaper;
+  // A taper nut's gauge plane is its mouth; it narrows inward, which closes on a parallel screw as well.
+  const open = female.pitch - maleSmallEnd;
+  const closing = Math.max(maleTaper, femaleTaper);
+  return Math.max(0, open / closing / male.thread.pitchMm);
+}
+
+function driftTurns(male: SizedThread, female: SizedThread, play: Mm): number | undefined {
+  const drift = Math.abs(lead(male.thread) - lead(female.thread)) / male.thread.starts;
+  return drift < 1e-6 ? undefined : Math.max(0, play) / drift;
+}
+
+const lead = ({ pitchMm, starts }: Thread) => pitchMm * starts;
+
+/** A screw at its small end, which is what enters first. */
+function entering(male: SizedThread): SizedThread {
+  const lengths = taperLengths(male.thread);
+  if (lengths === undefined) return male;
+  const smaller = lengths.gaugeMm * (male.thread.taper ?? 0);
+  return {
+    ...male,
+    major: male.major - smaller,
+    pitch: male.pitch - smaller,
+    minor: male.minor - smaller,
+  };
+}
+
+/** A taper screw in a taper or parallel hole of its own standard is a joint, not a jam. */
+function isTaperJoint(male: Thread, female: Thread): boolean {
+  return male.taper !== undefined && male.family === female.family && male.tpi === female.tpi;
+}
+
+function judge(
+  male: SizedThread,
+  female: SizedThread,
+  play: Mm,
+  overlap: number,
+  engagementMm: Mm,
+): Verdict {
+  const refused = refusal(entering(male), female, play);
+  if (refused !== undefined) return refused;
+  if (overlap === 0) return { outcome: "loose", cause: "no-overlap" };
+  const engaged = engagementMm / female.thread.pitchMm;
+  const drift = driftTurns(male, female, play);
+  const taper = taperTurns(male, female);
+  if (drift !== undefined && drift < Math.min(engaged, taper ?? engaged)) {
+    return { outcome: "binds", cause: "pitch-drift", turns: drift };
+  }
+  if (taper !== undefined) {
+    return isTaperJoint(male.thread, female.thread)
+      ? { outcome: "mates", cause: "taper-joint", turns: taper }
+      : { outcome: "binds", cause: "taper", turns: taper };
+  }
+  if (overlap < LEAST_OVERLAP) return { outcome: "loose", cause: "shallow" };
+  return { outcome: "mates", cause: "fits" };
+}
+
+/**
+ * Whether a screw goes into a nut or hole, by geometry: diameters, flank play (D2 - d2) tan(half angle), how many
+ * threads the difference of pitch takes to use that play up, the plane where a taper jams, the overlap left.
+ * A first account: one size for each part, no yielding metal.
+ * @param male the external thread, @param female the internal one
+ * @param options where in their limits the parts lie (default the middles of the usual classes); engagement in mm
+ */
+export function willItGo(male: Thread, female: Thread, options: MatingOptions = {}): Mating {
+  const driftOverTenMm = 10 * Math.abs(male.pitchMm - female.pitchMm);
+  if (male.only === "internal" || female.only === "external") {
+    return {
+      outcome: "will-not-start",
+      cause: "one-sided",
+      axialPlay: 0,
+      driftOverTenMm,
+      overlap: 0,
+    };
+  }
+  const fit = options.fit ?? "middle";
+  const screw = sized(male, "external", fit);
+  const nut = sized(female, "internal", fit);
+  const play = axialPlay(entering(screw), nut);
+  const overlap = overlapShare(screw, nut);
+  const verdict =
+    male.hand === female.hand
+      ? judge(screw, nut, play, overlap, options.engagementMm ?? nut.major)
+      : no("hand");
+  return { ...verdict, axialPlay: play, driftOverTenMm, overlap };
+}

@@ -1,0 +1,11 @@
+export { classOfQuality } from "./quality";
+export type { Quality } from "./quality";
+export { searchThreads } from "./search-threads";
+export type {
+  HitReason,
+  SearchOptions,
+  ThreadFilter,
+  ThreadHit,
+  ThreadSearch,
+  Understanding,
+} from "./search-threads";

@@ -1,0 +1,74 @@
+import type { Understanding } from "../search";
+import type { DesignationProblem, PitchNeighbour, Thread } from "../threads";
+import { printFigure, printLength, printPlain, printRange, type Units } from "../units";
+
+function listWords(threads: readonly Thread[], most = 6): string {
+  const names = threads.slice(0, most).map(({ designation }) => designation);
+  return threads.length > most
+    ? `${names.join(", ")} and ${threads.length - most} more`
+    : names.join(", ");
+}
+
+/** Why a written designation is none that is held, what was read and what would do. */
+export function designationProblemWords(problem: DesignationProblem): string {
+  const read = `Read “${problem.read}”`;
+  switch (problem.code) {
+    case "designation-unreadable":
+      return `${read}: neither a thread, a diameter nor a pitch. Accepted: M10x1.25, 1/2-13, 5/16 BSF, #10-32, G 1/2, 2 BA; 9.5 mm, .37 or 3/8; 1.25 pitch or 20 TPI.`;
+    case "pitch-not-held":
+      return `${read}: not a pitch or series of that size. Held: ${listWords(problem.held)}.`;
+    case "size-not-held":
+      return problem.neighbours.length === 0
+        ? `${read}: no such size is held.`
+        : `${read}: no such size is held. Nearest: ${listWords(problem.neighbours)}.`;
+  }
+}
+
+function standardPitchWords({ pitchMm, tpi }: PitchNeighbour): string {
+  return tpi === undefined ? `${printPlain(pitchMm)} mm` : `${printPlain(tpi)} TPI`;
+}
+
+/** A pitch against its standard neighbours, with the difference over ten threads. */
+export function pitchNeighboursWords(
+  pitchMm: number,
+  neighbours: readonly PitchNeighbour[],
+  units: Units,
+): string {
+  const [first, second] = neighbours;
+  if (first === undefined) return "No standard pitch is near it.";
+  if (second === undefined && Math.abs(first.overTenMm) < 0.005) {
+    return `${standardPitchWords(first)} is a standard pitch.`;
+  }
+  const own =
+    units === "mm" ? printLength(pitchMm, "mm", 3) : `${printPlain(25.4 / pitchMm, 2)} TPI`;
+  const each = neighbours.map(
+    (neighbour) =>
+      `${standardPitchWords(neighbour)} (ten threads ${printLength(Math.abs(neighbour.overTenMm), units)} ${neighbour.overTenMm > 0 ? "longer" : "shorter"} than that)`,
+  );
+  return second === undefined
+    ? `${own} is beyond the last standard pitch, ${each.join("")}.`
+    : `${own} is no standard pitch; it lies between ${each.join(" and ")}.`;
+}
+
+/** What the search took the text for, in one sentence each. */
+export function understandingWords(understanding: Understanding, units: Units): string {
+  switch (understanding.kind) {
+    case "name":
+      return "Read as a name.";
+    case "diameter":
+      return `Read as a diameter: ${printLength(understanding.mm, units)} ${understanding.side === "external" ? "over the crests" : "in the bore"}, sound, worn or plated.`;
+    case "diameter-outside":
+      return `Read as a diameter of ${printLength(understanding.mm, units)}, outside every thread held: they run from ${printRange(understanding.minMm, understanding.maxMm, units)} ${understanding.side === "external" ? "over the crests" : "in the bore"}.`;
+    case "pitch":
+      return pitchNeighboursWords(understanding.pitchMm, understanding.neighbours, units);
+    case "problem":
+      return designationProblemWords(understanding.problem);
+  }
+}
+
+/** How far a figure is outside a sound part: "+0.12" over, "−0.05" under, "inside" when within. */
+export function offWords(offMm: number, units: Units): string {
+  if (Math.abs(offMm) < 0.0005) return "inside";
+  const figure = printFigure(offMm, units);
+  return offMm > 0 ? `+${figure}` : figure;
+}
