@@ -29,8 +29,9 @@ const LETTER_THOUSANDTHS = [
 const fromThousandths = (thousandths: number): Mm => mmFromInches(thousandths / 1000);
 
 function steps(set: DrillSet, from: number, to: number, perMm: number): Drill[] {
-  return Array.from({ length: (to - from) * perMm + 1 }, (_, i) => {
-    const mm = (from * perMm + i) / perMm;
+  const first = Math.round(from * perMm);
+  return Array.from({ length: to * perMm - first + 1 }, (_, i) => {
+    const mm = (first + i) / perMm;
     return { set, mark: printPlain(mm, 1), mm };
   });
 }
@@ -48,7 +49,7 @@ function fractional(): Drill[] {
 }
 
 const DRILLS: Readonly<Record<DrillSet, readonly Drill[]>> = {
-  "metric-tenths": steps("metric-tenths", 1, 20, 10),
+  "metric-tenths": steps("metric-tenths", 0.3, 20, 10),
   "metric-halves": steps("metric-halves", 1, 100, 2),
   fractional: fractional(),
   number: NUMBER_THOUSANDTHS.map((thousandths, i) => ({

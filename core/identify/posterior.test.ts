@@ -59,7 +59,7 @@ describe("the posterior", () => {
   it("does not underflow with as many readings as may be stored", () => {
     const readings = Array.from({ length: 50 }, (): Reading => ({
       kind: "external-diameter",
-      mm: 140,
+      mm: 107,
       instrument: "micrometer",
     }));
     const result = identify(readings);

@@ -59,10 +59,12 @@ function hasPitch(thread: Thread, { pitchMm, tpi }: WrittenDesignation): boolean
 }
 
 /** The threads of the first size, in the order they may be meant, that satisfies the rest. */
-function ofWrittenSize(threads: readonly Thread[], { sizesMm }: WrittenDesignation): Thread[] {
-  for (const size of sizesMm) {
+function ofWrittenSize(threads: readonly Thread[], { sizes }: WrittenDesignation): Thread[] {
+  for (const { figure, numbered = false } of sizes) {
     const found = threads.filter(
-      (thread) => Math.abs(writtenSizeMm(thread) - size) < SIZE_TOLERANCE_MM,
+      (thread) =>
+        Math.abs(writtenSizeMm(thread) - figure) < SIZE_TOLERANCE_MM &&
+        (!numbered || thread.designation.startsWith("#")),
     );
     if (found.length > 0) return found;
   }
@@ -101,7 +103,7 @@ function missing(text: string, written: WrittenDesignation): DesignationReading 
       problem: { code: "pitch-not-held", read: text, held: heldOtherwise },
     };
   }
-  const sizeMm = written.sizesMm.at(-1) ?? 0;
+  const sizeMm = written.sizes.at(-1)?.figure ?? 0;
   const neighbours = neighboursOf(ofKind, sizeMm);
   return { kind: "problem", problem: { code: "size-not-held", read: text, neighbours } };
 }
@@ -124,7 +126,7 @@ export function lookUpThread(text: string): DesignationReading {
   if (exact !== undefined) return { kind: "found", thread: exact, others: [] };
   const read = text.trim();
   const written = readDesignation(text);
-  if (written === undefined || !written.sizesMm.every(Number.isFinite)) {
+  if (written === undefined || !written.sizes.every(({ figure }) => Number.isFinite(figure))) {
     return { kind: "problem", problem: { code: "designation-unreadable", read } };
   }
   const fitting = catalogue().filter(

@@ -1,12 +1,6 @@
+import { inInches, named } from "../testing/named-thread";
 import { MM_PER_INCH } from "../units";
 import { basicSizes, catalogue, findThread, limits, stressArea, threadById } from "./index";
-import type { Thread } from "./thread";
-
-function named(text: string): Thread {
-  const thread = findThread(text);
-  if (thread === undefined) throw new Error(`no thread ${text}`);
-  return thread;
-}
 
 /** ISO 965-2:1998, table 2, bolts 6g, mm: thread, major max, major min, pitch max, pitch min. */
 const ISO_965_2_BOLTS: readonly (readonly [string, number, number, number, number])[] = [
@@ -108,8 +102,6 @@ const ASME_B1_1_2B: readonly (readonly [string, number, number, number, number])
   ["1-12 UNF", 0.91, 0.928, 0.9459, 0.9535],
 ];
 
-const inInches = (mm: number | undefined) => Math.round(((mm ?? NaN) / MM_PER_INCH) * 1e4) / 1e4;
-
 describe("limits of size against the published tables", () => {
   it.each(ISO_965_2_BOLTS)("%s 6g", (name, majorMax, majorMin, pitchMax, pitchMin) => {
     expect(limits(named(name), "external", "6g")).toMatchObject({
@@ -127,7 +119,7 @@ describe("limits of size against the published tables", () => {
 
   it.each(ASME_B1_1_2A)("%s 2A", (name, majorMax, majorMin, pitchMax, pitchMin) => {
     const { major, pitch } = limits(named(name), "external", "2A");
-    expect([major.max, major.min, pitch.max, pitch.min].map(inInches)).toEqual([
+    expect([major.max, major.min, pitch.max, pitch.min].map((mm) => inInches(mm))).toEqual([
       majorMax,
       majorMin,
       pitchMax,
@@ -137,7 +129,7 @@ describe("limits of size against the published tables", () => {
 
   it.each(ASME_B1_1_2B)("%s 2B", (name, minorMin, minorMax, pitchMin, pitchMax) => {
     const { minor, pitch } = limits(named(name), "internal", "2B");
-    expect([minor.min, minor.max, pitch.min, pitch.max].map(inInches)).toEqual([
+    expect([minor.min, minor.max, pitch.min, pitch.max].map((mm) => inInches(mm))).toEqual([
       minorMin,
       minorMax,
       pitchMin,
@@ -201,7 +193,10 @@ describe("the catalogue", () => {
   });
 
   it("keeps external and internal threads of one size apart at every limit", () => {
-    for (const thread of catalogue()) {
+    const parallel = catalogue().filter(
+      ({ taper, only }) => taper === undefined && only === undefined,
+    );
+    for (const thread of parallel) {
       const bolt = limits(thread, "external");
       const nut = limits(thread, "internal");
       expect(bolt.major.max).toBeLessThanOrEqual(thread.majorMm);
@@ -209,7 +204,7 @@ describe("the catalogue", () => {
       expect(bolt.pitch.max).toBeLessThanOrEqual(nut.pitch.min ?? 0);
       expect(bolt.pitch.min).toBeLessThan(bolt.pitch.max ?? 0);
       expect(nut.minor.max).toBeLessThan(bolt.major.min ?? 0);
-      expect(bolt.minor.max).toBeLessThan(nut.minor.min ?? 0);
+      expect(bolt.minor.max).toBeLessThanOrEqual(nut.minor.min ?? 0);
     }
   });
 

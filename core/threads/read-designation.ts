@@ -2,10 +2,17 @@ import { mmFromInches } from "../units";
 import { numberedSizeInches } from "./inch-size";
 import type { Thread } from "./thread";
 
+/** A size as written, in mm: over the crests or, for a pipe, of its name; BA and Pg sizes are bare numbers. */
+export interface WrittenSize {
+  readonly figure: number;
+  /** Only the numbered inch sizes #0 to #12 are meant. */
+  readonly numbered?: boolean;
+}
+
 /** What a written designation asks for; absent parts were not written. */
 export interface WrittenDesignation {
-  /** Every size it may mean: "1-20" is #1 or 1 in. In mm, over the crests or, for a pipe, of its name. */
-  readonly sizesMm: readonly number[];
+  /** Every size it may mean, the likeliest first: "1-20" is #1 or 1 in. */
+  readonly sizes: readonly WrittenSize[];
   /** The series it may belong to; absent when nothing was said. */
   readonly series?: readonly string[];
   readonly family?: Thread["family"];
@@ -139,14 +146,14 @@ function readBa(written: string): WrittenDesignation | undefined {
   const groups = BA.exec(written)?.groups;
   const number = groups?.number ?? groups?.number2;
   // BA sizes are named by number; the number stands in for the size.
-  return number === undefined ? undefined : { family: "ba", sizesMm: [Number(number)] };
+  return number === undefined ? undefined : { family: "ba", sizes: [{ figure: Number(number) }] };
 }
 
 function readPg(written: string): WrittenDesignation | undefined {
   const number = PG.exec(written)?.groups?.number;
   return number === undefined
     ? undefined
-    : { family: "conduit", series: ["Pg"], sizesMm: [Number(number)] };
+    : { family: "conduit", series: ["Pg"], sizes: [{ figure: Number(number) }] };
 }
 
 function readTrapezoidal(written: string): WrittenDesignation | undefined {
@@ -156,7 +163,7 @@ function readTrapezoidal(written: string): WrittenDesignation | undefined {
   const pitch = groups.pitch === undefined ? lead : Number(groups.pitch);
   return {
     family: "trapezoidal",
-    sizesMm: [Number(groups.major)],
+    sizes: [{ figure: Number(groups.major) }],
     ...(pitch === undefined ? {} : { pitchMm: pitch }),
     ...(lead === undefined || pitch === undefined || lead === pitch
       ? {}
@@ -174,7 +181,7 @@ function readMetric(written: string): WrittenDesignation | undefined {
   const rest = isLength ? `x ${second}` : groups.rest?.trim();
   return {
     family: "iso-metric",
-    sizesMm: [Number(groups.major)],
+    sizes: [{ figure: Number(groups.major) }],
     ...(second === undefined || isLength
       ? { series: [groups.word ?? "coarse"] }
       : { pitchMm: second }),
@@ -186,7 +193,7 @@ function readPrefixed(written: string): WrittenDesignation | undefined {
   const groups = PREFIXED.exec(written)?.groups;
   if (groups?.word === undefined) return undefined;
   return {
-    sizesMm: inchSizes(groups).map(mmFromInches),
+    sizes: inchSizes(groups),
     series: SERIES_WORDS[groups.word] ?? [],
   };
 }
@@ -199,7 +206,7 @@ function readInch(written: string): WrittenDesignation | undefined {
   if (word && series === undefined) return undefined;
   const rest = groups.rest?.trim();
   return {
-    sizesMm: inchSizes(groups).map(mmFromInches),
+    sizes: inchSizes(groups),
     ...(groups.tpi === undefined ? {} : { tpi: Number(groups.tpi) }),
     ...(series === undefined ? {} : { series }),
     ...(rest ? { rest } : {}),
@@ -211,12 +218,18 @@ function fractionValue(text: string): number {
   return denominator === 0 ? Number.NaN : numerator / denominator;
 }
 
+const inches = (value: number): WrittenSize => ({ figure: mmFromInches(value) });
+const numbered = (text: string | undefined): WrittenSize => ({
+  figure: mmFromInches(numberedSizeInches(Number(text))),
+  numbered: true,
+});
+
 /** A bare whole number is a numbered size or whole inches; the catalogue tells which. */
-function inchSizes(groups: Record<string, string | undefined>): number[] {
+function inchSizes(groups: Record<string, string | undefined>): WrittenSize[] {
   const { sign, number, whole, wholeFraction, fraction, decimal, integer } = groups;
-  if (sign !== undefined) return [numberedSizeInches(Number(number))];
-  if (wholeFraction !== undefined) return [Number(whole) + fractionValue(wholeFraction)];
-  if (fraction !== undefined) return [fractionValue(fraction)];
-  if (decimal !== undefined) return [Number(decimal)];
-  return [numberedSizeInches(Number(integer)), Number(integer)];
+  if (sign !== undefined) return [numbered(number)];
+  if (wholeFraction !== undefined) return [inches(Number(whole) + fractionValue(wholeFraction))];
+  if (fraction !== undefined) return [inches(fractionValue(fraction))];
+  if (decimal !== undefined) return [inches(Number(decimal))];
+  return [numbered(integer), inches(Number(integer))];
 }

@@ -96,8 +96,21 @@ const C_TABLED: Readonly<Record<string, number>> = {
   "20": 425,
 };
 
+/** From P = 8 on the table of ISO 2903 stays under the formula of position e. */
+const E_TABLED: Readonly<Record<string, number>> = {
+  "8": 132,
+  "9": 140,
+  "10": 150,
+  "12": 160,
+  "14": 180,
+  "16": 190,
+  "18": 200,
+  "20": 212,
+};
+
 function pitchDeviation(pitch: Mm, position: string): Mm {
-  const micrometres = position === "c" ? C_TABLED[String(pitch)] : r40(50 + 11 * pitch);
+  const key = String(pitch);
+  const micrometres = position === "c" ? C_TABLED[key] : (E_TABLED[key] ?? r40(50 + 11 * pitch));
   if (micrometres === undefined) throw new RangeError(`no deviation c for pitch ${pitch}`);
   return Math.round(micrometres) / 1000;
 }

@@ -13,10 +13,10 @@ interface InchBasic {
   readonly minor: number;
 }
 
-/** Full, effective and core diameter in inches; one depth taken to 0.0001 in builds both, as the tables do. */
+/** Full, effective and core diameter in inches, each rounded to 0.0001 in once. */
 function basicInches(thread: Thread): InchBasic {
   const { majorIn, pitchIn } = inchSizesOf(thread);
-  const depth = r4(DEPTH * pitchIn);
+  const depth = DEPTH * pitchIn;
   return { major: majorIn, pitch: r4(majorIn - depth), minor: r4(majorIn - 2 * depth) };
 }
 

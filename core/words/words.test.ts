@@ -53,18 +53,18 @@ describe("sentences", () => {
 
   it("names the verdicts", () => {
     expect(verdictWords(identify(HALF_INCH))).toBe("Settled");
-    expect(verdictWords(identify(HALF_INCH.slice(0, 1)))).toBe("Down to two");
+    expect(verdictWords(identify(HALF_INCH.slice(0, 1)))).toBe("Down to four");
     expect(verdictWords(identify([]))).toBe("Wide open");
   });
 
   it("names the culprit and what it would have to be", () => {
     const result = identify([
       { kind: "external-diameter", mm: 12.52 },
-      { kind: "leaf", tpi: 12, outcome: "drops-in" },
+      { kind: "leaf", tpi: 14, outcome: "drops-in" },
     ]);
     expect(verdictWords(result)).toBe("Doesn't add up");
     expect(result.suspects[0] && suspectWords(result.suspects[0], "mm")).toBe(
-      "If the 12 TPI leaf was really 13 TPI, everything fits 1/2-13 UNC.",
+      "If the 14 TPI leaf was really 13 TPI, everything fits 1/2-13 UNC.",
     );
   });
 

@@ -1,0 +1,112 @@
+import { named } from "../testing/named-thread";
+import { basicSizes, catalogue, limits } from "../threads";
+import { confusedWith, sameAs, sameDiameter, willItGo } from "./index";
+
+const go = (male: string, female: string) => willItGo(named(male), named(female));
+
+describe("will it go", () => {
+  it("lets every thread into itself, and a taper jam in its own", () => {
+    const both = catalogue().filter(({ only }) => only === undefined);
+    for (const thread of both) {
+      const { outcome, cause } = willItGo(thread, thread);
+      expect([thread.designation, outcome]).toEqual([thread.designation, "mates"]);
+      expect(cause).toBe(thread.taper === undefined ? "fits" : "taper-joint");
+    }
+  });
+
+  it("gives the play (D2 - d2) tan 30 of a 60 degree thread at the middle of its limits", () => {
+    const thread = named("M10");
+    const d2 = limits(thread, "external").pitch;
+    const D2 = limits(thread, "internal").pitch;
+    const open = ((D2.min ?? 0) + (D2.max ?? 0) - (d2.min ?? 0) - (d2.max ?? 0)) / 2;
+    expect(willItGo(thread, thread).axialPlay).toBeCloseTo(open * Math.tan(Math.PI / 6), 9);
+  });
+
+  it("binds a 3/8-16 screw in an M10 nut after about four turns, and keeps M10 out of a 3/8-16 nut", () => {
+    const mating = go("3/8-16", "M10");
+    expect(mating).toMatchObject({ outcome: "binds", cause: "pitch-drift" });
+    // By hand: play 0.367 mm, pitches 0.0875 mm apart.
+    expect(mating.turns).toBeCloseTo(4.2, 1);
+    expect(go("M10", "3/8-16")).toMatchObject({
+      outcome: "will-not-start",
+      cause: "major-too-large",
+    });
+  });
+
+  it.each([
+    ["1/2-13", "1/2 bsw", "binds"],
+    ["5/16-18", "5/16 bsw", "mates"],
+    ["M8", "5/16-18", "binds"],
+    ["M8", "M10", "loose"],
+    ["M10", "M8", "will-not-start"],
+    ["#10-32", "3/16 bsf", "mates"],
+    ["R 1/2", "G 1/2", "binds"],
+    ["1/2 npt", "G 1/2", "binds"],
+    ["R 1/2", "Rp 1/2", "mates"],
+    ["Rp 1/2", "G 1/2", "will-not-start"],
+  ])("%s in %s: %s", (male, female, outcome) => {
+    expect(go(male, female).outcome).toBe(outcome);
+  });
+
+  it("keeps left and right hand apart, and lets left into left", () => {
+    const left = { ...named("M10"), hand: "left" as const };
+    expect(willItGo(left, named("M10"))).toMatchObject({
+      outcome: "will-not-start",
+      cause: "hand",
+    });
+    expect(willItGo(left, left).outcome).toBe("mates");
+  });
+
+  it("has more play at the loose ends of the limits than at the tight ones", () => {
+    const thread = named("1/2-13");
+    const play = (fit: "loosest" | "tightest") => willItGo(thread, thread, { fit }).axialPlay;
+    expect(play("loosest")).toBeGreaterThan(play("tightest"));
+    expect(play("tightest")).toBeGreaterThan(0);
+  });
+
+  it("binds later in a shorter engagement, or not at all", () => {
+    const [male, female] = [named("3/8-16"), named("M10")];
+    expect(willItGo(male, female, { engagementMm: 4 }).outcome).not.toBe("binds");
+  });
+});
+
+describe("threads of the same figures", () => {
+  it("links what is one thread by two names", () => {
+    expect(sameAs(named("G 1/2")).map(({ id }) => id)).toEqual(["rp-1/2"]);
+    expect(sameAs(named("1/4-26 bsf")).map(({ id }) => id)).toEqual(["brass-1/4-26"]);
+    expect(sameAs(named("M10"))).toEqual([]);
+  });
+
+  it("is mutual", () => {
+    for (const thread of catalogue()) {
+      for (const other of sameAs(thread)) expect(sameAs(other)).toContain(thread);
+    }
+  });
+
+  it("lists the other pitches of a diameter, coarse first", () => {
+    expect(sameDiameter(named("M10x1")).map(({ pitchMm }) => pitchMm)).toEqual([1.5, 1.25, 0.75]);
+  });
+});
+
+describe("what a thread is mistaken for", () => {
+  it.each([
+    ["1/2-13", "1/2-12 BSW", "pitch"],
+    ["M8", "5/16-18 UNC", "pitch"],
+    ["M10", "3/8-16 UNC", "pitch"],
+    ["1/4-20", "1/4-20 BSW", "angle"],
+    ["G 1/2", "R 1/2", "taper"],
+    ["G 1/2", "1/2-14 NPT", "taper"],
+    ["#10-32", "3/16-32 BSF", "angle"],
+  ])("%s for %s, told by the %s", (name, other, told) => {
+    const found = confusedWith(named(name)).find(({ thread }) => thread.designation === other);
+    expect(found?.told).toBe(told);
+  });
+
+  it("never lists the thread itself or its namesake, and gives the drift over ten threads", () => {
+    for (const alike of confusedWith(named("M10"))) {
+      expect(alike.thread.id).not.toBe("iso-m10x1.5");
+      expect(alike.driftOverTenMm).toBeCloseTo(10 * (alike.thread.pitchMm - 1.5), 9);
+      expect(Math.abs(basicSizes(alike.thread).major - 10)).toBeLessThan(1.2);
+    }
+  });
+});
