@@ -56,7 +56,7 @@ const SHOTS: readonly Shot[] = [
     name: "bench-phone-contradiction",
     viewport: PHONE,
     light: "light",
-    show: (page) => read(page, "12.52", "12 TPI leaf"),
+    show: (page) => read(page, "12.52", "14 TPI leaf"),
   },
   {
     name: "pad-phone",

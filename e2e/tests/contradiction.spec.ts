@@ -10,20 +10,20 @@ test("readings that contradict each other name the culprit, and taking it away s
   await page.getByLabel("Ø over crests", { exact: true }).fill("12.52");
   await page.getByRole("button", { name: "Take this diameter" }).tap();
   await page.getByRole("button", { name: /^pitch/ }).tap();
-  await page.getByRole("radio", { name: "12 TPI leaf" }).tap();
+  await page.getByRole("radio", { name: "14 TPI leaf" }).tap();
   await page.getByRole("dialog").getByRole("button", { name: "Drops in" }).tap();
   await expect(page.getByText("Doesn't add up")).toBeVisible();
   await expect(page.getByRole("region", { name: "Next" })).toContainText(
-    "If the 12 TPI leaf was really 13 TPI, everything fits 1/2-13 UNC.",
+    "If the 14 TPI leaf was really 13 TPI, everything fits 1/2-13 UNC.",
   );
-  await page.getByRole("button", { name: "Take away the reading leaf 12 TPI" }).tap();
-  await expect(page.getByText("Down to two")).toBeVisible();
+  await page.getByRole("button", { name: "Take away the reading leaf 14 TPI" }).tap();
+  await expect(page.getByText("Down to four")).toBeVisible();
 });
 
 test("a diameter outside every thread says so and what may have gone wrong", async ({ page }) => {
   await openBench(page);
   await page.getByRole("button", { name: /^Ø over crests/ }).tap();
-  await page.getByLabel("Ø over crests", { exact: true }).fill("140");
+  await page.getByLabel("Ø over crests", { exact: true }).fill("107");
   await page.getByRole("button", { name: "Take this diameter" }).tap();
   await expect(page.getByText("Outside every thread held")).toBeVisible();
   await expect(page.getByText("Something else")).toBeVisible();

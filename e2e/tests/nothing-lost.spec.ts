@@ -41,7 +41,7 @@ test("an identification in progress, an open pad and a half-typed figure survive
   await expect(page.getByLabel("Threads")).toHaveValue("13");
   await page.getByRole("button", { name: "Close", exact: true }).tap();
   await expect(page.getByRole("button", { name: /Remove the reading: Ø 12.52 mm/ })).toBeVisible();
-  await expect(page.getByText("Down to two")).toBeVisible();
+  await expect(page.getByText("Down to four")).toBeVisible();
 });
 
 test("a reading taken away comes back with undo", async ({ page }) => {
@@ -53,7 +53,7 @@ test("a reading taken away comes back with undo", async ({ page }) => {
     page.getByText("Measure over the crests, and touch", { exact: false }),
   ).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).tap();
-  await expect(page.getByText("Down to two")).toBeVisible();
+  await expect(page.getByText("Down to four")).toBeVisible();
 });
 
 test("with the server stopped a save is kept, said so, and delivered once when it is back", async ({

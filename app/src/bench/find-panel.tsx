@@ -1,7 +1,9 @@
 import {
   allReasonsWords,
-  findThread,
+  designationProblemWords,
+  lookUpThread,
   percentWords,
+  type DesignationReading,
   type Identification,
   type Units,
 } from "@root-gauge/core";
@@ -18,30 +20,42 @@ interface FindPanelProps {
   readonly onClose: () => void;
 }
 
+/** The threads that the text may mean, or the sentence that says why it is none. */
+function foundBy(reading: DesignationReading): { ids: readonly string[]; problem?: string } {
+  switch (reading.kind) {
+    case "found":
+      return { ids: [reading.thread, ...reading.others].map(({ id }) => id) };
+    case "choices":
+      return { ids: reading.threads.map(({ id }) => id) };
+    case "problem":
+      return { ids: [], problem: designationProblemWords(reading.problem) };
+  }
+}
+
 /** A thread by its name, and how it stands to the readings on the bench. */
 export function FindPanel({ identification, units, onClose }: FindPanelProps) {
   const typed = useBenchState().drafts["find"] ?? "";
-  const thread = findThread(typed);
-  const candidate = identification.candidates.find((one) => one.thread.id === thread?.id);
+  const { ids, problem } = foundBy(lookUpThread(typed));
+  const found = identification.candidates.filter(({ thread }) => ids.includes(thread.id));
   return (
     <Panel title="Find a thread by name" onClose={onClose}>
       <View gap={12}>
         <TextEntry
           label="As it is written"
           value={typed}
-          placeholder="M10x1.25, 1/2-13, #10-32 UNF"
+          placeholder="M10x1.25, 5/16 BSF, G 1/2"
           longest={40}
           autoFocus
           onChange={(text) => changeBench({ type: "draft", field: "find", text })}
         />
-        {candidate === undefined ? (
+        {problem === undefined ? null : (
           <Body color="$quiet">
-            {typed.trim() === ""
-              ? "It is set against the readings on the bench."
-              : `Read “${typed.trim()}”: not one thread of those held. Accepted: a metric size with its pitch, or an inch size with threads per inch or UNC, UNF.`}
+            {typed.trim() === "" ? "It is set against the readings on the bench." : problem}
           </Body>
-        ) : (
+        )}
+        {found.map((candidate) => (
           <CandidateCard
+            key={candidate.thread.id}
             name={candidate.thread.designation}
             probability={candidate.probability}
             reason={
@@ -49,7 +63,7 @@ export function FindPanel({ identification, units, onClose }: FindPanelProps) {
               `Nothing was read yet: ${percentWords(candidate.probability)} by how common it is.`
             }
           />
-        )}
+        ))}
       </View>
     </Panel>
   );

@@ -30,7 +30,7 @@ describe("the next step", () => {
   it("offers the leaf that separates, and says what each answer means", () => {
     showCard([diameter(12.52)]);
     expect(screen.getByText("Next: lay the 20 TPI leaf on it")).toBeTruthy();
-    expect(screen.getByText("Drops in: 1/2-20 UNF. Rocks: 1/2-13 UNC.")).toBeTruthy();
+    expect(screen.getByText("Drops in: 1/2-20 UNF. Rocks: 1/2-13 UNC or 1/2-12 BSW.")).toBeTruthy();
   });
 
   it("turns into writing up when settled", () => {
@@ -41,12 +41,12 @@ describe("the next step", () => {
   });
 
   it("names the suspect when readings contradict each other", () => {
-    showCard([diameter(12.52), { kind: "leaf", tpi: 12, outcome: "drops-in" }]);
-    expect(screen.getByText("Check this reading: leaf 12 TPI")).toBeTruthy();
+    showCard([diameter(12.52), { kind: "leaf", tpi: 14, outcome: "drops-in" }]);
+    expect(screen.getByText("Check this reading: leaf 14 TPI")).toBeTruthy();
   });
 
   it("says what may have gone wrong outside every thread", () => {
-    const asked = showCard([diameter(140)]);
+    const asked = showCard([diameter(107)]);
     fireEvent.press(screen.getByText("Read Ø again"));
     expect(asked).toEqual(["diameter"]);
   });

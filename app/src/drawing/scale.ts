@@ -20,3 +20,8 @@ const SCALE_WORDS: Readonly<Record<number, string>> = {
 export function scaleWords(scale: number): string {
   return SCALE_WORDS[scale] ?? `${scale} times full size`;
 }
+
+/** A scale that was made to fit, said to two figures: "about 17 times full size". */
+export function nearScaleWords(scale: number): string {
+  return `about ${Number(scale.toPrecision(2))} times full size`;
+}

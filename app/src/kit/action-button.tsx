@@ -11,7 +11,7 @@ export interface ActionButtonProps {
   readonly disabled?: boolean;
   readonly flex?: PressableProps["flex"];
   /** What a screen reader says, when the label alone is too short. */
-  readonly says?: string;
+  readonly says?: string | undefined;
   /** Take the focus when it appears, for the keyboard's next step. */
   readonly focusNow?: boolean;
 }

@@ -44,7 +44,7 @@ function SheetBody({ record }: { record: Kept<IdentificationRecord> }) {
               <Body>{record.notes}</Body>
             </Card>
           )}
-          <Caution thread={thread} />
+          <Caution />
         </>
       }
       second={

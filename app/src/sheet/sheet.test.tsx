@@ -29,13 +29,13 @@ describe("what a sheet is headed with", () => {
   it("names the likeliest while others stand", () => {
     expect(titleOf(diameter(12.52))).toMatchObject({
       title: "Likeliest: 1/2-13 UNC",
-      subtitle: "Down to two, 67 %",
+      subtitle: "Down to four, 58 %",
     });
   });
 
   it.each([
-    ["readings that contradict each other", [diameter(12.52), dropsIn(12)], "Doesn't add up"],
-    ["a part outside the catalogue", [diameter(140)], "Wide open"],
+    ["readings that contradict each other", [diameter(12.52), dropsIn(14)], "Doesn't add up"],
+    ["a part outside the catalogue", [diameter(107)], "Wide open"],
   ] as const)("names no thread for %s", (_name, readings, subtitle) => {
     const title = titleOf(...readings);
     expect(title).toMatchObject({ title: "Not known yet", subtitle });

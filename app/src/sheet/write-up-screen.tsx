@@ -79,7 +79,7 @@ export function WriteUpScreen() {
           <>
             <ReadingList readings={part.readings} units={units} />
             {thread === undefined ? null : <ThreadFacts thread={thread} units={units} />}
-            <Caution thread={thread} />
+            <Caution />
           </>
         }
       />

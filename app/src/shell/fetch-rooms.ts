@@ -10,6 +10,11 @@ export function fetchRoomsAhead(): () => void {
       import("../app/jobs/index"),
       import("../app/jobs/[id]"),
       import("../app/sheet/[id]"),
+      import("../app/charts/index"),
+      import("../app/charts/thread"),
+      import("../app/charts/compare"),
+      import("../app/charts/drills"),
+      import("../app/charts/convert"),
     ]);
   }, AFTER_MS);
   return () => clearTimeout(timer);

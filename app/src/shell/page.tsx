@@ -10,7 +10,7 @@ import { useLayout } from "../kit/wide";
 export interface PageHeadProps {
   readonly title: string;
   /** Where Back goes when there is nothing to go back to. */
-  readonly backTo?: "/" | "/jobs";
+  readonly backTo?: "/" | "/jobs" | "/charts";
   readonly aside?: ReactNode;
 }
 

@@ -1,15 +1,18 @@
 import Anvil from "lucide-react-native/icons/anvil";
 import ClipboardList from "lucide-react-native/icons/clipboard-list";
+import Ruler from "lucide-react-native/icons/ruler";
 
 /** The rooms that can be entered. */
 export const ROOMS = [
   { name: "Bench", path: "/", icon: Anvil },
   { name: "Jobs", path: "/jobs", icon: ClipboardList },
+  { name: "Charts", path: "/charts", icon: Ruler },
 ] as const;
 
 export type Room = (typeof ROOMS)[number];
 
 /** The room an address belongs to: the sheets belong to Jobs, the writing-up to the Bench. */
 export function roomOf(pathname: string): Room["name"] {
+  if (pathname.startsWith("/charts")) return "Charts";
   return pathname.startsWith("/jobs") || pathname.startsWith("/sheet") ? "Jobs" : "Bench";
 }

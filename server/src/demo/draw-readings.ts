@@ -1,4 +1,4 @@
-import { limits, threadById, tpiFromPitchMm, type Reading, type Thread } from "@root-gauge/core";
+import { sizesOverCrests, threadById, tpiFromPitchMm, type Reading, type Thread } from "@root-gauge/core";
 import type { SeededRandom } from "./random";
 import type { DemoFastener } from "./scenario";
 
@@ -21,11 +21,8 @@ function catalogued(id: string): Thread {
 }
 
 function trueSizes(truth: DemoFastener["truth"], random: SeededRandom): TrueSizes {
-  if (typeof truth !== "string") {
-    return { majorMm: truth.majorMm, pitchMm: 25.4 / truth.tpi, tpi: truth.tpi };
-  }
   const thread = catalogued(truth);
-  const { min = thread.majorMm, max = thread.majorMm } = limits(thread, "external").major;
+  const { min, max } = sizesOverCrests(thread) ?? { min: thread.majorMm, max: thread.majorMm };
   const majorMm = (min + max) / 2 + random.normal() * (max - min) * PART_SD_OF_BAND;
   return { majorMm, pitchMm: thread.pitchMm, tpi: thread.tpi };
 }

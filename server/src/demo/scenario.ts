@@ -4,8 +4,8 @@ export type PitchMethod = "leaf" | "count" | "crest-to-crest";
 /** A fastener of the scenario as it truly is; the readings are drawn from it. */
 export interface DemoFastener {
   readonly position: string;
-  /** A thread of the catalogue by id, or the bare sizes of one that the catalogue does not hold. */
-  readonly truth: string | { readonly majorMm: number; readonly tpi: number };
+  /** A thread of the catalogue by id. */
+  readonly truth: string;
   readonly pitchBy: PitchMethod;
   readonly notes: string;
 }
@@ -24,9 +24,21 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
     fasteners: [
       {
         position: "Frame bolt, lower left",
-        truth: { majorMm: 12.61, tpi: 12 },
+        truth: "bsw-1/2-12",
         pitchBy: "leaf",
-        notes: "Original bolt, no mark on the head. Kept in the tray until someone knows it.",
+        notes: "Original bolt, no mark on the head.",
+      },
+      {
+        position: "Treadle adjuster",
+        truth: "bsf-5/16-22",
+        pitchBy: "leaf",
+        notes: "",
+      },
+      {
+        position: "Roller hook, left",
+        truth: "ba-2",
+        pitchBy: "crest-to-crest",
+        notes: "",
       },
       {
         position: "Ink disc bracket",
@@ -105,6 +117,60 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
         truth: "iso-m5x0.8",
         pitchBy: "crest-to-crest",
         notes: "",
+      },
+    ],
+  },
+  {
+    name: "Damp-room air and water line",
+    origin: "mixed",
+    fasteners: [
+      {
+        position: "Port of the regulator",
+        truth: "g-1/2",
+        pitchBy: "leaf",
+        notes: "Weeps: an American nipple was forced in. Pressure: the maker's specification rules.",
+      },
+      {
+        position: "Nipple taken out",
+        truth: "npt-1/2",
+        pitchBy: "crest-to-crest",
+        notes: "",
+      },
+      {
+        position: "Drain cock",
+        truth: "r-3/8",
+        pitchBy: "leaf",
+        notes: "",
+      },
+    ],
+  },
+  {
+    name: "Folding machine",
+    origin: "Japan, 1987",
+    fasteners: [
+      {
+        position: "Fold plate stop",
+        truth: "iso-m8x1",
+        pitchBy: "leaf",
+        notes: "",
+      },
+      {
+        position: "Lead screw of the side lay",
+        truth: "tr-16x4",
+        pitchBy: "crest-to-crest",
+        notes: "",
+      },
+    ],
+  },
+  {
+    name: "Nipping press",
+    origin: "unknown, about 1890",
+    fasteners: [
+      {
+        position: "Main screw",
+        truth: "square-1-1/2-3",
+        pitchBy: "crest-to-crest",
+        notes: "Worn, no mark at all.",
       },
     ],
   },

@@ -1,0 +1,5 @@
+import { DrillsScreen } from "../../charts/drills/drills-screen";
+
+export default function DrillsRoute() {
+  return <DrillsScreen />;
+}

@@ -1,0 +1,5 @@
+import { ThreadsScreen } from "../../charts/threads/threads-screen";
+
+export default function ThreadsRoute() {
+  return <ThreadsScreen />;
+}

@@ -1,0 +1,100 @@
+import {
+  matingOutcomeWords,
+  matingWords,
+  willItGo,
+  type Mating,
+  type MatingOutcome,
+  type Thread,
+  type Units,
+} from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { useMemo } from "react";
+import { useSettings } from "../../data/settings";
+import { PitchDrift } from "../../drawing/pitch-drift";
+import { ProfileOverlay } from "../../drawing/profile-overlay";
+import { CopyButton } from "../../kit/copy-button";
+import { Card } from "../../kit/surface";
+import { Body, Figure, Heading, Label } from "../../kit/text";
+import { VerdictMark } from "../../kit/verdict-mark";
+import { compareFacts, type CompareFact } from "./compare-facts";
+
+const MARK = {
+  mates: "settled",
+  loose: "open",
+  binds: "contradictory",
+  "will-not-start": "contradictory",
+} as const satisfies Record<MatingOutcome, string>;
+
+function WillItGo({ male, female, units }: { male: Thread; female: Thread; units: Units }) {
+  const mating: Mating = useMemo(() => willItGo(male, female), [male, female]);
+  return (
+    <View flexDirection="row" gap={8} alignItems="flex-start">
+      <View paddingTop={2}>
+        <VerdictMark verdict={MARK[mating.outcome]} />
+      </View>
+      <View flex={1}>
+        <Figure>{`${matingOutcomeWords(mating)}: screw ${male.designation}, nut ${female.designation}`}</Figure>
+        <Body color="$quiet">{matingWords(mating, male, female, units)}</Body>
+      </View>
+    </View>
+  );
+}
+
+function FactRow({ fact }: { fact: CompareFact }) {
+  return (
+    <View role="row" paddingVertical={6} borderTopWidth={1} borderColor="$line" gap={2}>
+      <Label role="rowheader">
+        {fact.difference === "" ? fact.name : `${fact.name}, second less first ${fact.difference}`}
+      </Label>
+      <View flexDirection="row" gap={8}>
+        <Figure role="cell" flex={1} userSelect="text">
+          {fact.first}
+        </Figure>
+        <Figure role="cell" flex={1} userSelect="text">
+          {fact.second}
+        </Figure>
+      </View>
+    </View>
+  );
+}
+
+/** Two threads against each other: profiles to scale, drift over ten threads, will it go both ways, figures. */
+export function CompareView({ first, second }: { first: Thread; second: Thread }) {
+  const { units } = useSettings();
+  const facts = compareFacts(first, second, units);
+  const asText = () =>
+    [
+      `${first.designation} against ${second.designation}`,
+      ...facts.map((fact) => `${fact.name}: ${fact.first} / ${fact.second}`),
+      matingWords(willItGo(first, second), first, second, units),
+      matingWords(willItGo(second, first), second, first, units),
+    ].join("\n");
+  return (
+    <View gap={12}>
+      <ProfileOverlay first={first} second={second} units={units} />
+      <PitchDrift first={first} second={second} units={units} />
+      <Card gap={12}>
+        <Heading>Will it go</Heading>
+        <WillItGo male={first} female={second} units={units} />
+        <WillItGo male={second} female={first} units={units} />
+        <Label>
+          At the middle of the usual limits, new and clean. Never force a thread that binds.
+        </Label>
+      </Card>
+      <Card role="table" aria-label="Figures side by side">
+        <View role="row" flexDirection="row" gap={8} paddingBottom={6}>
+          <Heading role="columnheader" flex={1}>
+            {first.designation}
+          </Heading>
+          <Heading role="columnheader" flex={1}>
+            {second.designation}
+          </Heading>
+        </View>
+        {facts.map((fact) => (
+          <FactRow key={fact.name} fact={fact} />
+        ))}
+      </Card>
+      <CopyButton label="Copy the comparison" text={asText} />
+    </View>
+  );
+}

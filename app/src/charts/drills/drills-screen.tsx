@@ -1,0 +1,199 @@
+import {
+  DRILL_BASIS_WORDS,
+  DRILL_SETS,
+  DRILL_SET_WORDS,
+  chartDrill,
+  designationProblemWords,
+  drillWords,
+  lengthProblemWords,
+  lookUpThread,
+  readLength,
+  type DesignationReading,
+  type Thread,
+  type Units,
+} from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { useMemo } from "react";
+import { FlatList } from "react-native";
+import { changeCharts, useChartsState, type ChartsState } from "../../data/charts-state";
+import { useSettings } from "../../data/settings";
+import { ActionButton } from "../../kit/action-button";
+import { CopyButton } from "../../kit/copy-button";
+import { downloadCsv } from "../../kit/csv";
+import { Card } from "../../kit/surface";
+import { Body, Figure, Label, Small } from "../../kit/text";
+import { TextEntry } from "../../kit/text-entry";
+import { ToggleChips } from "../../kit/toggle-chips";
+import { PAGE_WIDTH } from "../../shell/page";
+import { ChartsHead } from "../charts-head";
+import { drillList, type DrillRow } from "./drill-list";
+import { PercentChart } from "./percent-chart";
+
+const SIZES = { minMm: 0.1, maxMm: 120 };
+const SET_CHOICES = DRILL_SETS.map((value) => ({ value, label: DRILL_SET_WORDS[value] }));
+const HEADS = ["Drill", "mm", "in", "Difference, mm", "Share of thread", "What it means"];
+
+const cellsOf = (row: DrillRow) => [
+  row.name,
+  row.mm,
+  row.inches,
+  row.difference,
+  row.percent,
+  row.suits,
+];
+
+function threadProblem(text: string, reading: DesignationReading): string | undefined {
+  if (text.trim() === "" || reading.kind === "found") return undefined;
+  if (reading.kind === "problem") return designationProblemWords(reading.problem);
+  const names = reading.threads.slice(0, 5).map(({ designation }) => designation);
+  return `Read “${text.trim()}”: more than one thread. Say which: ${names.join(", ")}${reading.threads.length > 5 ? " and others" : ""}.`;
+}
+
+function Entries({ state, units }: { state: ChartsState; units: Units }) {
+  const { drillSize, drillThread, drillSets } = state;
+  const size = readLength(drillSize, units, SIZES);
+  const reading = lookUpThread(drillThread);
+  return (
+    <View gap={12}>
+      <View flexDirection="row" flexWrap="wrap" gap={12}>
+        <View flex={1} minWidth={160}>
+          <TextEntry
+            label="For the thread"
+            value={drillThread}
+            placeholder="M10, 1/2-13"
+            longest={40}
+            problem={threadProblem(drillThread, reading)}
+            onChange={(text) => changeCharts({ drillThread: text })}
+          />
+        </View>
+        <View flex={1} minWidth={160}>
+          <TextEntry
+            label={`Nearest to a size, ${units}`}
+            value={drillSize}
+            placeholder="8.53, 27/64"
+            longest={40}
+            problem={
+              drillSize.trim() === "" || size.ok
+                ? undefined
+                : lengthProblemWords(size.problem, units)
+            }
+            onChange={(text) => changeCharts({ drillSize: text })}
+          />
+        </View>
+      </View>
+      <View gap={6}>
+        <Label>Drill sets you own</Label>
+        <ToggleChips
+          name="Drill sets you own"
+          values={drillSets}
+          choices={SET_CHOICES}
+          onChange={(sets) => changeCharts({ drillSets: [...sets] })}
+        />
+      </View>
+    </View>
+  );
+}
+
+function ThreadCard({ thread, units }: { thread: Thread; units: Units }) {
+  const { drill, basis } = chartDrill(thread);
+  return (
+    <Card gap={8}>
+      <Figure fontSize="$heading" lineHeight="$heading">
+        {`${thread.designation}: ${drillWords(drill)}`}
+      </Figure>
+      <Small>{`Chart drill by ${DRILL_BASIS_WORDS[basis]}.`}</Small>
+      <PercentChart thread={thread} units={units} />
+    </Card>
+  );
+}
+
+function DrillItem({ row, units }: { row: DrillRow; units: Units }) {
+  const figures = units === "mm" ? [row.mm, row.inches] : [row.inches, row.mm];
+  return (
+    <View
+      role="listitem"
+      minHeight={44}
+      paddingVertical={6}
+      borderBottomWidth={1}
+      borderColor="$line"
+      justifyContent="center"
+    >
+      <View flexDirection="row" gap={8} alignItems="center">
+        <Figure width={84}>{row.name}</Figure>
+        <Figure width={64} textAlign="right" fontWeight="500">
+          {figures[0]}
+        </Figure>
+        <Figure width={64} textAlign="right" fontWeight="500" color="$quiet">
+          {figures[1]}
+        </Figure>
+        {row.difference === "" ? null : (
+          <Figure width={64} textAlign="right" fontWeight="500">
+            {row.difference}
+          </Figure>
+        )}
+        <Figure flex={1} textAlign="right">
+          {row.percent}
+        </Figure>
+      </View>
+      {row.suits === "" ? null : (
+        <Small>
+          {row.withinLimits === false ? `${row.suits}; outside the nut’s limits` : row.suits}
+        </Small>
+      )}
+    </View>
+  );
+}
+
+/** Every drill by size: the nearest to a size, or what each leaves of a thread. */
+export function DrillsScreen() {
+  const { units } = useSettings();
+  const state = useChartsState();
+  const { drillSize, drillThread, drillSets } = state;
+  const size = readLength(drillSize, units, SIZES);
+  const sizeMm = size.ok ? size.mm : undefined;
+  const reading = useMemo(() => lookUpThread(drillThread), [drillThread]);
+  const thread = reading.kind === "found" ? reading.thread : undefined;
+  const rows = useMemo(
+    () => drillList({ sets: drillSets, sizeMm, thread }),
+    [drillSets, sizeMm, thread],
+  );
+  return (
+    <View flex={1} minHeight={0} render="main">
+      <ChartsHead />
+      <FlatList
+        role="list"
+        tabIndex={0}
+        keyboardShouldPersistTaps="handled"
+        data={rows}
+        keyExtractor={({ key }) => key}
+        renderItem={({ item }) => <DrillItem row={item} units={units} />}
+        initialNumToRender={20}
+        contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}
+        ListHeaderComponent={
+          <View gap={12} paddingBottom={12}>
+            <Entries state={state} units={units} />
+            {thread === undefined ? null : <ThreadCard thread={thread} units={units} />}
+            <Label>
+              {`Drill, ${units}, ${units === "mm" ? "in" : "mm"}${sizeMm === undefined ? "" : ", difference in mm"}${thread === undefined ? "" : ", share of full thread"}`}
+            </Label>
+          </View>
+        }
+        ListEmptyComponent={
+          <Body>No drill: choose at least one of the drill sets, or another size.</Body>
+        }
+        ListFooterComponent={
+          <View flexDirection="row" flexWrap="wrap" gap={8} paddingTop={12}>
+            <ActionButton
+              label="Export as CSV"
+              onPress={() => downloadCsv("drills", HEADS, rows.map(cellsOf))}
+            />
+            <CopyButton
+              says="Copy the drills"
+              text={() => rows.map((row) => cellsOf(row).filter(Boolean).join("\t")).join("\n")}
+            />
+          </View>
+        }
+      />
+    </View>
+  );
+}

@@ -1,0 +1,78 @@
+import {
+  DRILL_BASIS_WORDS,
+  chartDrill,
+  clearanceHoles,
+  drillWords,
+  hexSpanner,
+  percentThread,
+  printLength,
+  tapDrills,
+  type Thread,
+  type Units,
+} from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import { changeCharts, useChartsState } from "../../data/charts-state";
+import { ActionButton } from "../../kit/action-button";
+import { Facts, type Fact } from "../../kit/facts";
+import { Card } from "../../kit/surface";
+import { Body, Figure, Heading, Small } from "../../kit/text";
+
+/** The hole to tap, the hole to clear and the spanner, in the units asked for. */
+export function holeFacts(thread: Thread, units: Units): Fact[] {
+  const { drill } = chartDrill(thread);
+  const clearance = clearanceHoles(thread);
+  const spanner = hexSpanner(thread);
+  const percent = Math.round(percentThread(thread, drill.mm));
+  return [
+    ["Tapping drill", `${drillWords(drill)} (${printLength(drill.mm, units)})`],
+    ["Share of full thread", `${percent} %`],
+    ...(clearance === undefined
+      ? []
+      : (["close", "normal", "free"] as const).map((fit): Fact => [
+          `Clearance, ${fit}`,
+          `${clearance[fit].mark} (${printLength(clearance[fit].mm, units)})`,
+        ])),
+    ...(spanner === undefined
+      ? []
+      : [
+          [
+            "Spanner, hexagon bolt",
+            `${spanner.mark} (${printLength(spanner.acrossFlatsMm, units)})`,
+          ] as const,
+        ]),
+  ];
+}
+
+/** Drill, clearance and spanner of a thread, and drills of the owned sets that would do. */
+export function HolesCard({ thread, units }: { thread: Thread; units: Units }) {
+  const router = useRouter();
+  const { drillSets } = useChartsState();
+  const { basis } = chartDrill(thread);
+  const standard = clearanceHoles(thread)?.standard;
+  const ranked = tapDrills(thread, { sets: drillSets, most: 5 });
+  const toDrills = () => {
+    changeCharts({ drillThread: thread.designation });
+    router.push("/charts/drills");
+  };
+  return (
+    <Card gap={8}>
+      <Heading>Holes and spanner</Heading>
+      <Facts facts={holeFacts(thread, units)} />
+      <Small>{`Drill by ${DRILL_BASIS_WORDS[basis]}.${standard === undefined ? "" : ` Clearance by ${standard}.`}`}</Small>
+      {thread.taper === undefined && ranked.length > 0 ? (
+        <View gap={4}>
+          <Body color="$quiet">Nearest to 70 % from your drill sets</Body>
+          <View flexDirection="row" flexWrap="wrap" gap={8}>
+            {ranked.map(({ drill, percent }) => (
+              <Figure key={`${drill.set} ${drill.mark}`}>
+                {`${drillWords(drill)}, ${Math.round(percent)} %`}
+              </Figure>
+            ))}
+          </View>
+        </View>
+      ) : null}
+      <ActionButton label="All drills for this thread" onPress={toDrills} />
+    </Card>
+  );
+}

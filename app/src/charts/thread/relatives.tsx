@@ -1,0 +1,104 @@
+import {
+  confusedWith,
+  matingWords,
+  sameAs,
+  sameDiameter,
+  tellApartWords,
+  type LookAlike,
+  type Thread,
+  type Units,
+} from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import { useMemo } from "react";
+import { ActionButton } from "../../kit/action-button";
+import { Pressable } from "../../kit/pressable";
+import { Card } from "../../kit/surface";
+import { Body, Figure, Heading, Label } from "../../kit/text";
+import { comparePath, threadPath } from "../links";
+
+function ThreadLinks({ label, threads }: { label: string; threads: readonly Thread[] }) {
+  const router = useRouter();
+  if (threads.length === 0) return null;
+  return (
+    <View gap={6}>
+      <Label>{label}</Label>
+      <View flexDirection="row" flexWrap="wrap" gap={8}>
+        {threads.map((thread) => (
+          <Pressable
+            key={thread.id}
+            paddingHorizontal={12}
+            borderWidth={1}
+            borderColor="$edge"
+            onPress={() => router.push(threadPath(thread.id))}
+          >
+            <Figure>{thread.designation}</Figure>
+          </Pressable>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+/** Threads of the same figures by another name, and the same diameter in other pitches. */
+export function RelativesCard({ thread }: { thread: Thread }) {
+  const same = useMemo(() => sameAs(thread), [thread]);
+  const diameter = useMemo(() => sameDiameter(thread), [thread]);
+  if (same.length + diameter.length === 0) return null;
+  return (
+    <Card gap={12}>
+      <Heading>Relatives</Heading>
+      <ThreadLinks label="The same thread by another name" threads={same} />
+      <ThreadLinks label="Same family and diameter, other pitch" threads={diameter} />
+    </Card>
+  );
+}
+
+function LookAlikeItem({
+  alike,
+  thread,
+  units,
+}: {
+  alike: LookAlike;
+  thread: Thread;
+  units: Units;
+}) {
+  const router = useRouter();
+  const other = alike.thread;
+  return (
+    <View role="listitem" gap={4} paddingTop={12} borderTopWidth={1} borderColor="$line">
+      <Figure fontSize={18} lineHeight={22}>
+        {other.designation}
+      </Figure>
+      <Body>{tellApartWords(alike, thread, units)}</Body>
+      <Body color="$quiet">{matingWords(alike.asScrew, thread, other, units)}</Body>
+      <Body color="$quiet">{matingWords(alike.asNut, other, thread, units)}</Body>
+      <ActionButton
+        label="Compare"
+        says={`Compare ${thread.designation} with ${other.designation}`}
+        onPress={() => router.push(comparePath(thread.id, other.id))}
+      />
+    </View>
+  );
+}
+
+/** What a thread is mistaken for, how to tell them apart, and what happens when they meet. */
+export function MistakenForCard({ thread, units }: { thread: Thread; units: Units }) {
+  const alikes = useMemo(() => confusedWith(thread), [thread]);
+  return (
+    <Card gap={12}>
+      <Heading>Mistaken for</Heading>
+      {alikes.length === 0 ? (
+        <Body color="$quiet">
+          Nothing in the catalogue measures like it or seems to go into it.
+        </Body>
+      ) : (
+        <View role="list" gap={12}>
+          {alikes.map((alike) => (
+            <LookAlikeItem key={alike.thread.id} alike={alike} thread={thread} units={units} />
+          ))}
+        </View>
+      )}
+    </Card>
+  );
+}

@@ -1,0 +1,77 @@
+import {
+  angleWords,
+  basicSizes,
+  classNameWords,
+  limits,
+  pitchWords,
+  printFigure,
+  printLength,
+  printPlain,
+  stressArea,
+  toleranceClasses,
+  type SizeRange,
+  type Thread,
+  type ThreadSide,
+  type Units,
+} from "@root-gauge/core";
+import type { Fact } from "../../kit/facts";
+
+const decimalsOf = (units: Units) => (units === "mm" ? 3 : 4);
+
+function areaWords(thread: Thread, units: Units): string {
+  const area = stressArea(thread);
+  return units === "mm" ? `${printPlain(area, 1)} mm²` : `${printPlain(area / 25.4 ** 2, 4)} in²`;
+}
+
+/** Families whose bolts are loaded in tension, so that a stress area means something. */
+const IN_TENSION = new Set(["iso-metric", "unified", "whitworth", "ba", "cycle"]);
+
+/** The basic figures of a thread, in the units asked for. */
+export function basicFacts(thread: Thread, units: Units): Fact[] {
+  const { major, pitch, minor } = basicSizes(thread);
+  const decimals = decimalsOf(units);
+  return [
+    ["Major diameter, basic", printLength(major, units, decimals)],
+    ["Pitch diameter, basic", printLength(pitch, units, decimals)],
+    ["Minor diameter, basic", printLength(minor, units, decimals)],
+    ["Pitch", `${pitchWords(thread.pitchMm, "mm")} · ${pitchWords(thread.pitchMm, "in")}`],
+    ["Flank angle", angleWords(thread.flankAngleDeg)],
+    ...(IN_TENSION.has(thread.family)
+      ? [["Tensile stress area", areaWords(thread, units)] as const]
+      : []),
+    ["Standard", thread.standard],
+  ];
+}
+
+/** The heads of the limits table. */
+export function limitHeads(units: Units): readonly string[] {
+  return ["Class", "Major", "Pitch Ø", "Minor"].map((head, i) =>
+    i === 0 ? head : `${head}, ${units}`,
+  );
+}
+
+function rangeCell({ min, max }: SizeRange, units: Units): string {
+  const end = (mm: number | undefined) =>
+    mm === undefined ? "free" : printFigure(mm, units, decimalsOf(units));
+  return `${end(min)}–${end(max)}`;
+}
+
+/** Limits of every class of one side, a row each; an estimate carries a star. */
+export function limitRows(thread: Thread, side: ThreadSide, units: Units): readonly string[][] {
+  return toleranceClasses(thread, side).map((toleranceClass) => {
+    const { major, pitch, minor, verified } = limits(thread, side, toleranceClass);
+    return [
+      `${classNameWords(toleranceClass)}${verified ? "" : "*"}`,
+      ...[major, pitch, minor].map((range) => rangeCell(range, units)),
+    ];
+  });
+}
+
+/** Whether any class of the thread is an estimate. */
+export function hasEstimates(thread: Thread): boolean {
+  return (["external", "internal"] as const).some((side) =>
+    toleranceClasses(thread, side).some(
+      (toleranceClass) => !limits(thread, side, toleranceClass).verified,
+    ),
+  );
+}

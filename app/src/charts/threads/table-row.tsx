@@ -1,0 +1,131 @@
+import type { ThreadColumn } from "@root-gauge/core";
+import { useTheme, View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import Pin from "lucide-react-native/icons/pin";
+import PinOff from "lucide-react-native/icons/pin-off";
+import { memo } from "react";
+import { togglePin } from "../../data/charts-state";
+import { Pressable } from "../../kit/pressable";
+import { Figure } from "../../kit/text";
+import { threadPath } from "../links";
+import { COLUMN_WIDTHS, FIGURE_COLUMNS } from "./columns";
+import { PointFigure } from "./point-figure";
+
+export const PIN_WIDTH = 44;
+
+export interface TableRowProps {
+  readonly id: string;
+  readonly cells: Readonly<Record<ThreadColumn, string>>;
+  readonly index: number;
+  readonly top: number;
+  readonly height: number;
+  readonly width: number;
+  readonly verified: boolean;
+  /** A metric pitch gives no whole number of threads to the inch, so that figure stands back. */
+  readonly metric: boolean;
+  readonly pinned: boolean;
+}
+
+const FIGURES = (Object.keys(COLUMN_WIDTHS) as ThreadColumn[]).filter(
+  (column) => column !== "designation",
+);
+
+function Cell({ column, text, quiet }: { column: ThreadColumn; text: string; quiet: boolean }) {
+  const colour = quiet || text === "–" ? "$quiet" : "$ink";
+  return (
+    <View role="cell" width={COLUMN_WIDTHS[column]} paddingHorizontal={6} justifyContent="center">
+      {column === "tpi" ? (
+        <PointFigure text={text} decimals={2} color={colour} />
+      ) : (
+        <Figure
+          numberOfLines={1}
+          color={colour}
+          fontWeight="500"
+          textAlign={FIGURE_COLUMNS.has(column) ? "right" : "left"}
+        >
+          {text}
+        </Figure>
+      )}
+    </View>
+  );
+}
+
+/** One thread: its pin and name stand still at the left, its figures scroll beside them. */
+export const TableRow = memo(function TableRow({
+  id,
+  cells,
+  index,
+  top,
+  height,
+  width,
+  verified,
+  metric,
+  pinned,
+}: TableRowProps) {
+  const router = useRouter();
+  const theme = useTheme();
+  const open = () => router.push(threadPath(id));
+  const PinIcon = pinned ? PinOff : Pin;
+  return (
+    <View
+      role="row"
+      aria-rowindex={index + 2}
+      position="absolute"
+      top={top}
+      left={0}
+      width={width}
+      height={height}
+      flexDirection="row"
+      borderBottomWidth={1}
+      borderColor="$line"
+      backgroundColor={pinned ? "$card" : "$plate"}
+      cursor="pointer"
+      onPress={open}
+    >
+      <View
+        role="rowheader"
+        position="sticky"
+        left={0}
+        zIndex={1}
+        width={PIN_WIDTH + COLUMN_WIDTHS.designation}
+        flexDirection="row"
+        backgroundColor={pinned ? "$card" : "$plate"}
+        borderRightWidth={1}
+        borderColor="$line"
+      >
+        <Pressable
+          width={PIN_WIDTH}
+          alignItems="center"
+          aria-label={`${pinned ? "Unpin" : "Pin"} ${cells.designation}`}
+          focusVisibleStyle={{ outlineOffset: -4 }}
+          onPress={(event) => {
+            event.stopPropagation();
+            togglePin(id);
+          }}
+        >
+          <PinIcon size={18} color={pinned ? theme.brass.val : theme.quiet.val} />
+        </Pressable>
+        <Pressable
+          flex={1}
+          minWidth={0}
+          paddingHorizontal={6}
+          focusVisibleStyle={{ outlineOffset: -4 }}
+          onPress={(event) => {
+            event.stopPropagation();
+            open();
+          }}
+        >
+          <Figure numberOfLines={1}>{`${cells.designation}${verified ? "" : "*"}`}</Figure>
+        </Pressable>
+      </View>
+      {FIGURES.map((column) => (
+        <Cell
+          key={column}
+          column={column}
+          text={cells[column]}
+          quiet={column === "tpi" && metric}
+        />
+      ))}
+    </View>
+  );
+});

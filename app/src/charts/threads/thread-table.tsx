@@ -1,0 +1,157 @@
+import { threadRow, type Thread, type ThreadColumn, type ThreadRowOptions } from "@root-gauge/core";
+import { useTheme, View, type TamaguiElement } from "@tamagui/core";
+import {
+  flexRender,
+  getCoreRowModel,
+  getSortedRowModel,
+  useReactTable,
+  type Header,
+  type SortingState,
+} from "@tanstack/react-table";
+import { useVirtualizer } from "@tanstack/react-virtual";
+import ArrowDown from "lucide-react-native/icons/arrow-down";
+import ArrowUp from "lucide-react-native/icons/arrow-up";
+import { useEffect, useMemo, useRef } from "react";
+import { Pressable } from "../../kit/pressable";
+import { Label } from "../../kit/text";
+import { COLUMN_WIDTHS, FIGURE_COLUMNS, threadColumns } from "./columns";
+import { PIN_WIDTH, TableRow } from "./table-row";
+
+export const ROW_HEIGHT = 44;
+/** Enough rows beyond the edge that a fast thumb never sees a blank. */
+const OVERSCAN = 24;
+
+export interface ThreadTableProps {
+  readonly threads: readonly Thread[];
+  readonly options: ThreadRowOptions;
+  readonly pinned: readonly string[];
+  readonly sorting: SortingState;
+  readonly onSort: (sorting: SortingState) => void;
+  /** Said in the place of rows when there are none. */
+  readonly children?: React.ReactNode;
+}
+
+function HeadCell({ header }: { header: Header<Thread, unknown> }) {
+  const theme = useTheme();
+  const column = header.id as ThreadColumn;
+  const sorted = header.column.getIsSorted();
+  const Arrow = sorted === "desc" ? ArrowDown : ArrowUp;
+  const words = (
+    <Label color="$ink" numberOfLines={2} textAlign={FIGURE_COLUMNS.has(column) ? "right" : "left"}>
+      {flexRender(header.column.columnDef.header, header.getContext())}
+    </Label>
+  );
+  const isName = column === "designation";
+  return (
+    <View
+      role="columnheader"
+      aria-sort={sorted === "asc" ? "ascending" : sorted === "desc" ? "descending" : "none"}
+      width={COLUMN_WIDTHS[column] + (isName ? PIN_WIDTH : 0)}
+      paddingLeft={isName ? PIN_WIDTH : 0}
+      justifyContent="center"
+      backgroundColor="$plate"
+      {...(isName ? { position: "sticky" as const, left: 0, zIndex: 1 } : {})}
+    >
+      {isName ? (
+        <View paddingHorizontal={6}>{words}</View>
+      ) : (
+        <Pressable
+          flexDirection="row"
+          alignItems="center"
+          justifyContent={FIGURE_COLUMNS.has(column) ? "flex-end" : "flex-start"}
+          gap={2}
+          paddingHorizontal={6}
+          focusVisibleStyle={{ outlineOffset: -4 }}
+          onPress={header.column.getToggleSortingHandler()}
+        >
+          {sorted === false ? null : <Arrow size={14} color={theme.ink.val} aria-hidden />}
+          {words}
+        </Pressable>
+      )}
+    </View>
+  );
+}
+
+/** The whole catalogue, or what a search left of it: only the rows in sight are made. */
+export function ThreadTable({
+  threads,
+  options,
+  pinned,
+  sorting,
+  onSort,
+  children,
+}: ThreadTableProps) {
+  const scroller = useRef<TamaguiElement>(null);
+  const columns = useMemo(() => threadColumns(options), [options]);
+  const data = useMemo(() => [...threads], [threads]);
+  // eslint-plugin-react-hooks: the table hands out functions of its own, so the compiler leaves this part alone.
+  const table = useReactTable({
+    data,
+    columns,
+    state: { sorting },
+    onSortingChange: (next) => onSort(typeof next === "function" ? next(sorting) : next),
+    getRowId: ({ id }) => id,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+  });
+  const { rows } = table.getRowModel();
+  const virtualizer = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => scroller.current as HTMLElement | null,
+    estimateSize: () => ROW_HEIGHT,
+    overscan: OVERSCAN,
+  });
+  useEffect(() => {
+    virtualizer.scrollToOffset(0);
+  }, [virtualizer, threads, sorting]);
+  const width = PIN_WIDTH + Object.values(COLUMN_WIDTHS).reduce((sum, one) => sum + one, 0);
+  return (
+    <View
+      ref={scroller}
+      flex={1}
+      minHeight={0}
+      overflow="scroll"
+      tabIndex={0}
+      role="table"
+      aria-label="Threads"
+      aria-rowcount={rows.length + 1}
+      {...{ style: { overscrollBehavior: "contain" } }}
+    >
+      <View role="rowgroup" position="sticky" top={0} zIndex={2} width={width}>
+        <View
+          role="row"
+          aria-rowindex={1}
+          flexDirection="row"
+          minHeight={ROW_HEIGHT}
+          backgroundColor="$plate"
+          borderBottomWidth={2}
+          borderColor="$edge"
+        >
+          {table.getFlatHeaders().map((header) => (
+            <HeadCell key={header.id} header={header} />
+          ))}
+        </View>
+      </View>
+      <View role="rowgroup" height={virtualizer.getTotalSize()} width={width}>
+        {virtualizer.getVirtualItems().map(({ index, start }) => {
+          const row = rows[index];
+          return row === undefined ? null : (
+            <TableRow
+              key={row.id}
+              id={row.id}
+              cells={threadRow(row.original, options)}
+              index={index}
+              top={start}
+              height={ROW_HEIGHT}
+              width={width}
+              verified={row.original.verified}
+              metric={row.original.tpi === undefined}
+              pinned={pinned.includes(row.id)}
+            />
+          );
+        })}
+      </View>
+      {rows.length === 0 ? children : null}
+    </View>
+  );
+}

@@ -1,0 +1,166 @@
+import {
+  threadById,
+  threadColumnHeads,
+  threadRow,
+  type ThreadColumn,
+  type ThreadRowOptions,
+} from "@root-gauge/core";
+import { useTheme, View } from "@tamagui/core";
+import type { SortingState } from "@tanstack/react-table";
+import Download from "lucide-react-native/icons/download";
+import SlidersHorizontal from "lucide-react-native/icons/sliders-horizontal";
+import { useMemo, useState } from "react";
+import { ScrollView } from "react-native";
+import { changeCharts, useChartsState } from "../../data/charts-state";
+import { useSettings } from "../../data/settings";
+import { downloadCsv } from "../../kit/csv";
+import { Panel } from "../../kit/panel";
+import { Pressable } from "../../kit/pressable";
+import { SearchField } from "../../kit/search-field";
+import { Body, Heading, Small } from "../../kit/text";
+import { useLayout } from "../../kit/wide";
+import { ChartsHead } from "../charts-head";
+import { CompareView } from "../compare/compare-view";
+import { filterWords } from "./filter-words";
+import { Filters } from "./filters";
+import { PinnedBar } from "./pinned-bar";
+import { SearchSummary } from "./search-summary";
+import { ThreadTable } from "./thread-table";
+import { useThreadSearch } from "./use-thread-search";
+
+function IconAction({
+  label,
+  icon: Icon,
+  onPress,
+}: {
+  label: string;
+  icon: typeof Download;
+  onPress: () => void;
+}) {
+  const theme = useTheme();
+  return (
+    <Pressable
+      width={52}
+      minHeight={52}
+      alignItems="center"
+      borderWidth={1}
+      borderColor="$edge"
+      backgroundColor="$card"
+      aria-label={label}
+      onPress={onPress}
+    >
+      <Icon size={22} color={theme.ink.val} />
+    </Pressable>
+  );
+}
+
+function NothingFound() {
+  return (
+    <View padding={16} gap={8}>
+      <Body>No thread held answers to that.</Body>
+      <Small>
+        Try a size as you measured it (9.5 mm, .37, 3/8), a name (M10x1.25, 5/16 BSF, G 1/2) or a
+        pitch (1.25 pitch, 20 TPI), or take filters away.
+      </Small>
+    </View>
+  );
+}
+
+/** What a wide screen shows beside the table: the filters, and the two pinned rows against each other. */
+function Beside({ children, pinned }: { children: React.ReactNode; pinned: readonly string[] }) {
+  const [first, second] = pinned.flatMap((id) => threadById(id) ?? []);
+  return (
+    <ScrollView style={{ width: 400, flexGrow: 0 }} tabIndex={0}>
+      <View padding={12} gap={16}>
+        {first !== undefined && second !== undefined ? (
+          <View gap={8}>
+            <Heading>Pinned, side by side</Heading>
+            <CompareView first={first} second={second} />
+          </View>
+        ) : null}
+        {children}
+      </View>
+    </ScrollView>
+  );
+}
+
+/** Every thread, found by name, diameter or pitch; two may be pinned to compare. */
+export function ThreadsScreen() {
+  const { units } = useSettings();
+  const { wide } = useLayout();
+  const state = useChartsState();
+  const { query, side, quality, pinned } = state;
+  const [filtersOpen, setFiltersOpen] = useState(false);
+  const [sorting, setSorting] = useState<SortingState>([]);
+  const search = useThreadSearch(state, units);
+  const threads = useMemo(() => search.hits.map(({ thread }) => thread), [search]);
+  const options = useMemo<ThreadRowOptions>(
+    () => ({ units, side, quality }),
+    [units, side, quality],
+  );
+  const exportCsv = () => {
+    const heads = threadColumnHeads(options);
+    const columns = Object.keys(heads) as ThreadColumn[];
+    const rows = threads.map((thread) => {
+      const cells = threadRow(thread, options);
+      return columns.map((column) => cells[column]);
+    });
+    downloadCsv(
+      "threads",
+      columns.map((column) => heads[column]),
+      rows,
+    );
+  };
+  return (
+    <View flex={1} minHeight={0} render="main">
+      <ChartsHead />
+      <View flex={1} minHeight={0} flexDirection="row">
+        <View flex={1} minWidth={0} minHeight={0}>
+          <View paddingHorizontal={12} paddingTop={12} paddingBottom={4} gap={4}>
+            <View flexDirection="row" gap={8}>
+              <SearchField
+                name="Find a thread"
+                nativeID="find-thread"
+                value={query}
+                placeholder="M10, 9.5 mm, 3/8, 20 TPI"
+                onChange={(text) => {
+                  setSorting([]);
+                  changeCharts({ query: text });
+                }}
+              />
+              {wide ? null : (
+                <IconAction
+                  label="Filters and limits"
+                  icon={SlidersHorizontal}
+                  onPress={() => setFiltersOpen(true)}
+                />
+              )}
+              <IconAction label="Export these rows as CSV" icon={Download} onPress={exportCsv} />
+            </View>
+            <SearchSummary search={search} units={units} filtered={filterWords(state)} />
+          </View>
+          <ThreadTable
+            threads={threads}
+            options={options}
+            pinned={pinned}
+            sorting={sorting}
+            onSort={setSorting}
+          >
+            <NothingFound />
+          </ThreadTable>
+          <PinnedBar pinned={pinned} />
+        </View>
+        {wide ? (
+          <Beside pinned={pinned}>
+            <Filters state={state} />
+          </Beside>
+        ) : null}
+      </View>
+      {filtersOpen && !wide ? (
+        <Panel title="Filters and limits" onClose={() => setFiltersOpen(false)}>
+          <Filters state={state} />
+        </Panel>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,22 @@
+import Papa from "papaparse";
+
+/** A table as comma-separated values, each cell quoted where it must be. */
+export function csvOf(heads: readonly string[], rows: readonly (readonly string[])[]): string {
+  return Papa.unparse({ fields: [...heads], data: rows.map((row) => [...row]) });
+}
+
+/** Hands a table to the browser as a file to keep. */
+export function downloadCsv(
+  name: string,
+  heads: readonly string[],
+  rows: readonly (readonly string[])[],
+): void {
+  // The mark tells spreadsheet programs that the text is UTF-8.
+  const file = new Blob(["\uFEFF", csvOf(heads, rows)], { type: "text/csv;charset=utf-8" });
+  const address = URL.createObjectURL(file);
+  const link = document.createElement("a");
+  link.href = address;
+  link.download = `${name}.csv`;
+  link.click();
+  URL.revokeObjectURL(address);
+}

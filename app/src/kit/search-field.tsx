@@ -1,0 +1,67 @@
+import { useTheme, View } from "@tamagui/core";
+import Search from "lucide-react-native/icons/search";
+import X from "lucide-react-native/icons/x";
+import { TextInput } from "react-native";
+import { Pressable } from "./pressable";
+
+export interface SearchFieldProps {
+  /** What is searched, for a screen reader. */
+  readonly name: string;
+  readonly value: string;
+  readonly placeholder: string;
+  readonly onChange: (text: string) => void;
+  readonly nativeID?: string;
+}
+
+/** One field that searches as it is typed into, with a key that empties it. */
+export function SearchField({ name, value, placeholder, onChange, nativeID }: SearchFieldProps) {
+  const theme = useTheme();
+  return (
+    <View
+      flex={1}
+      minWidth={0}
+      flexDirection="row"
+      alignItems="center"
+      minHeight={52}
+      borderWidth={1}
+      borderColor="$edge"
+      borderRadius={4}
+      backgroundColor="$card"
+      paddingLeft={12}
+    >
+      <Search size={20} color={theme.quiet.val} aria-hidden />
+      <TextInput
+        {...(nativeID === undefined ? {} : { nativeID })}
+        aria-label={name}
+        value={value}
+        onChangeText={onChange}
+        placeholder={placeholder}
+        placeholderTextColor={theme.quiet.val}
+        autoCapitalize="none"
+        autoCorrect={false}
+        maxLength={60}
+        style={{
+          flex: 1,
+          minWidth: 0,
+          minHeight: 50,
+          paddingHorizontal: 8,
+          color: theme.ink.val,
+          fontFamily: '"Barlow Semi Condensed", Barlow, sans-serif',
+          fontSize: 18,
+          fontWeight: "600",
+        }}
+      />
+      {value === "" ? null : (
+        <Pressable
+          width={48}
+          minHeight={50}
+          alignItems="center"
+          aria-label={`Empty ${name}`}
+          onPress={() => onChange("")}
+        >
+          <X size={20} color={theme.quiet.val} />
+        </Pressable>
+      )}
+    </View>
+  );
+}
