@@ -88,7 +88,7 @@ export type {
 } from "./holes";
 export { hexSpanner } from "./fasteners";
 export type { HexSpanner } from "./fasteners";
-export { classOfQuality, searchThreads } from "./search";
+export { classOfQuality, prepareSearch, searchThreads } from "./search";
 export type {
   HitReason,
   Quality,

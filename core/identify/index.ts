@@ -1,3 +1,4 @@
+export { commonnessWeight } from "./commonness";
 export { decisiveReason, identify } from "./identify";
 export type { Candidate, Identification, IdentifyOptions } from "./identify";
 export { LEAVES, rankLeaves, sameLeaf } from "./leaves";

@@ -1,6 +1,6 @@
 export { classOfQuality } from "./quality";
 export type { Quality } from "./quality";
-export { searchThreads } from "./search-threads";
+export { prepareSearch, searchThreads } from "./search-threads";
 export type {
   HitReason,
   SearchOptions,

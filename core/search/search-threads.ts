@@ -1,3 +1,4 @@
+import { commonnessWeight } from "../identify";
 import {
   catalogue,
   lookUpThread,
@@ -96,6 +97,11 @@ function byName(text: string, threads: readonly Thread[]): Thread[] {
   );
 }
 
+/** A caliper reads no finer than this, mm: what is off by less counts as inside. */
+const CALIPER_DOUBT_MM = 0.04;
+
+const doubtfully = (offMm: Mm) => Math.floor(Math.abs(offMm) / CALIPER_DOUBT_MM);
+
 function byDiameter(mm: Mm, side: ThreadSide, threads: readonly Thread[]): ThreadHit[] {
   return threads
     .flatMap((thread): { thread: Thread; offMm: Mm }[] => {
@@ -104,7 +110,12 @@ function byDiameter(mm: Mm, side: ThreadSide, threads: readonly Thread[]): Threa
       const offMm = mm < reach.min ? mm - reach.min : Math.max(0, mm - reach.max);
       return [{ thread, offMm }];
     })
-    .sort((a, b) => Math.abs(a.offMm) - Math.abs(b.offMm) || a.thread.choice - b.thread.choice)
+    .sort(
+      (a, b) =>
+        doubtfully(a.offMm) - doubtfully(b.offMm) ||
+        commonnessWeight(b.thread) - commonnessWeight(a.thread) ||
+        Math.abs(a.offMm) - Math.abs(b.offMm),
+    )
     .map(({ thread, offMm }) => ({ thread, reason: { kind: "diameter", offMm } }));
 }
 
@@ -157,6 +168,18 @@ function searchNames(text: string, threads: readonly Thread[]): ThreadSearch {
         ? problem.neighbours
         : [];
   return { hits: listed(kept(near), "name"), understood: [{ kind: "problem", problem }] };
+}
+
+/**
+ * Works out beforehand what every search needs (names, sizes within reach on both sides), so that the first keystroke
+ * is as quick as the next.
+ */
+export function prepareSearch(): void {
+  for (const thread of catalogue()) {
+    namesOf(thread);
+    reachOf(thread, "external", catalogue());
+    reachOf(thread, "internal", catalogue());
+  }
 }
 
 /**

@@ -33,12 +33,13 @@ describe("searching the catalogue", () => {
     expect(worn?.reason).toEqual({ kind: "diameter", offMm: expect.closeTo(9.6 - 9.732, 9) });
   });
 
-  it("orders diameters by how far outside they are", () => {
+  it("orders diameters by how far outside they are, in steps of a caliper's doubt", () => {
     const offs = searchThreads("9.5 mm", MM).hits.flatMap(({ reason }) =>
-      reason.kind === "diameter" ? [Math.abs(reason.offMm)] : [],
+      reason.kind === "diameter" ? [Math.floor(Math.abs(reason.offMm) / 0.04)] : [],
     );
     expect(offs.length).toBeGreaterThan(5);
     expect(offs).toEqual([...offs].sort((a, b) => a - b));
+    expect(namesFor("9.5 mm").slice(0, 6)).toContain("3/8-16 UNC");
   });
 
   it("finds a nut by its bore", () => {

@@ -4,9 +4,12 @@ import { printLength, printPlain, type Units } from "../units";
 import { pitchWords } from "./figures";
 import { angleWords } from "./thread-words";
 
+/** Turns under which nobody would say that it had started. */
+const AT_ONCE = 0.75;
+
 /** "at once", "after about a turn", "after about 4 turns". */
 function turnsWords(turns: number): string {
-  if (turns < 0.75) return "at once";
+  if (turns < AT_ONCE) return "at once";
   if (turns < 1.5) return "after about a turn";
   return `after about ${Math.round(turns)} turns`;
 }
@@ -19,8 +22,9 @@ const OUTCOME_WORDS = {
 } as const;
 
 /** The outcome in few words, for beside a mark. */
-export function matingOutcomeWords({ outcome, cause }: Mating): string {
-  return cause === "no-overlap" ? "Slides through" : OUTCOME_WORDS[outcome];
+export function matingOutcomeWords({ outcome, cause, turns = Infinity }: Mating): string {
+  if (cause === "no-overlap") return "Slides through";
+  return turns < AT_ONCE && outcome === "binds" ? "Binds at once" : OUTCOME_WORDS[outcome];
 }
 
 /** One sentence on how a screw and a nut take each other, with its figures. */

@@ -66,9 +66,8 @@ export function understandingWords(understanding: Understanding, units: Units): 
   }
 }
 
-/** How far a figure is outside a sound part: "+0.12" over, "−0.05" under, "inside" when within. */
+/** How far a figure is outside a sound part: "0.12 over", "0.05 under", "inside its limits". */
 export function offWords(offMm: number, units: Units): string {
-  if (Math.abs(offMm) < 0.0005) return "inside";
-  const figure = printFigure(offMm, units);
-  return offMm > 0 ? `+${figure}` : figure;
+  if (Math.abs(offMm) < 0.005) return "inside its limits";
+  return `${printFigure(Math.abs(offMm), units)} ${offMm > 0 ? "over" : "under"}`;
 }

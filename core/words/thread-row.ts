@@ -24,7 +24,7 @@ export function threadColumnHeads({
   return {
     designation: "Thread",
     major: `Major, ${units}`,
-    pitch: "Pitch, mm",
+    pitch: `Pitch, ${units}`,
     tpi: "TPI",
     drill: "Tap drill",
     clearance: "Clearance",
@@ -58,7 +58,7 @@ export function threadRow(
   return {
     designation: thread.designation,
     major: printFigure(thread.majorMm, options.units, options.units === "mm" ? 3 : 4),
-    pitch: thread.pitchMm.toFixed(3),
+    pitch: printFigure(thread.pitchMm, options.units, options.units === "mm" ? 3 : 4),
     tpi:
       thread.tpi === undefined
         ? tpiFromPitchMm(thread.pitchMm).toFixed(1)

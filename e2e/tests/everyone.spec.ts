@@ -30,6 +30,15 @@ async function sideways(page: Page): Promise<number> {
   return page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 }
 
+/** The charts and what shows that each has come. */
+const CHARTS = [
+  ["/charts", "M1 x 0.25"],
+  ["/charts/thread?id=npt-1/2", "Limits of size"],
+  ["/charts/compare?a=unc-3/8-16&b=iso-m10x1.5", "Will it go"],
+  ["/charts/drills", "Share of full thread, against"],
+  ["/charts/convert", "A pitch"],
+] as const;
+
 for (const colorScheme of ["light", "dark"] as const) {
   for (const [size, use] of [
     ["phone", PHONE],
@@ -59,6 +68,11 @@ for (const colorScheme of ["light", "dark"] as const) {
         await page.getByRole("button", { name: "Jobs", exact: true }).click();
         await expect(page.getByText("one part written up")).toBeVisible();
         expect(await violations(page)).toEqual([]);
+        for (const [path, shown] of CHARTS) {
+          await page.goto(path);
+          await page.getByText(shown).first().waitFor();
+          expect(await violations(page)).toEqual([]);
+        }
       });
     });
   }
@@ -79,6 +93,11 @@ for (const width of [360, 768, 1920]) {
       await page.goto("/write-up");
       await page.getByText("Write it up").first().waitFor();
       expect(await sideways(page)).toBeLessThanOrEqual(0);
+      for (const [path, shown] of CHARTS) {
+        await page.goto(path);
+        await page.getByText(shown).first().waitFor();
+        expect(await sideways(page)).toBeLessThanOrEqual(0);
+      }
     });
   });
 }

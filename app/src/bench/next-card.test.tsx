@@ -29,8 +29,8 @@ describe("the next step", () => {
 
   it("offers the leaf that separates, and says what each answer means", () => {
     showCard([diameter(12.52)]);
-    expect(screen.getByText("Next: lay the 20 TPI leaf on it")).toBeTruthy();
-    expect(screen.getByText("Drops in: 1/2-20 UNF. Rocks: 1/2-13 UNC or 1/2-12 BSW.")).toBeTruthy();
+    expect(screen.getByText("Next: lay the 13 TPI leaf on it")).toBeTruthy();
+    expect(screen.getByText("Drops in: 1/2-13 UNC. Rocks: 1/2-20 UNF or 1/2-12 BSW.")).toBeTruthy();
   });
 
   it("turns into writing up when settled", () => {

@@ -9,6 +9,8 @@ export interface OverlayLayout {
   readonly scale: number;
   /** The diameters are too far apart to draw both where they are: crests are laid on one line. */
   readonly crestsTogether: boolean;
+  /** The height the drawing needs, px. */
+  readonly height: number;
   readonly pitches: readonly [number, number];
 }
 
@@ -21,7 +23,7 @@ const PITCHES_SHOWN = 3;
 export function overlayLayout(
   first: Thread,
   second: Thread,
-  { width, height }: { width: number; height: number },
+  { width, mostHeight }: { width: number; mostHeight: number },
 ): OverlayLayout {
   const sizes = [formSizes(first, "external"), formSizes(second, "external")] as const;
   const coarser = Math.max(first.pitchMm, second.pitchMm);
@@ -32,21 +34,21 @@ export function overlayLayout(
   const top = Math.max(tops[0], tops[1]);
   const bottom = Math.min(tops[0] - depths[0], tops[1] - depths[1]);
   const across = (width - 2 * MARGIN) / (PITCHES_SHOWN * coarser);
-  const up = (height - 2 * MARGIN) / (top - bottom);
+  const up = (mostHeight - 2 * MARGIN) / (top - bottom);
   const scale = Math.min(across, up);
-  const topY = (height - (top - bottom) * scale) / 2;
+  const topY = MARGIN;
   const place = (i: 0 | 1): ProfilePlace => ({
     scale,
     x0: MARGIN + (coarser / 2) * scale,
     // The axis lies where this screw's crest comes to its own height under the higher crest.
     axisY: topY + (top - tops[i] + crests[i]) * scale,
   });
-  const shown = (pitchMm: number) =>
-    Math.floor((width - 2 * MARGIN - (coarser / 2) * scale) / (pitchMm * scale) + 0.5);
+  const shown = (pitchMm: number) => width / (pitchMm * scale);
   return {
     places: [place(0), place(1)],
     scale: scale / PX_PER_MM,
     crestsTogether,
+    height: (top - bottom) * scale + 2 * MARGIN,
     pitches: [shown(first.pitchMm), shown(second.pitchMm)],
   };
 }

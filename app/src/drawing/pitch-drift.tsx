@@ -73,6 +73,9 @@ export function PitchDrift({
           <Text x={MARGIN} y={18} fill={colour} {...FONT}>
             {`${first.designation}, ten threads`}
           </Text>
+          <Text x={MARGIN} y={86} fill={colour} {...FONT}>
+            {second.designation}
+          </Text>
           <Text x={width - MARGIN} y={106} fill={colour} textAnchor="end" {...FONT}>
             {words}
           </Text>

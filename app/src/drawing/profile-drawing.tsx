@@ -1,6 +1,5 @@
 import {
   angleWords,
-  formSizes,
   pitchWords,
   printFigure,
   threadProfile,
@@ -8,8 +7,8 @@ import {
   type Units,
 } from "@root-gauge/core";
 import { useTheme, View } from "@tamagui/core";
-import { useState } from "react";
-import Svg, { G, Line, Path, Text } from "react-native-svg";
+import { useId, useState } from "react";
+import Svg, { ClipPath, G, Line, Path, Rect, Text } from "react-native-svg";
 import { Label } from "../kit/text";
 import { Dimension, WEIGHT } from "./lines";
 import { profileLayout, type ProfileLayout } from "./profile-layout";
@@ -28,19 +27,23 @@ function Metal({ thread, layout, paint }: { thread: Thread; layout: ProfileLayou
   const { place, pitches, left, right } = layout;
   const screw = profilePath(threadProfile(thread, "external"), thread.pitchMm, pitches, place);
   const nut = profilePath(threadProfile(thread, "internal"), thread.pitchMm, pitches, place);
+  const clip = useId();
   return (
-    <G>
+    <G clipPath={`url(#${clip})`}>
+      <ClipPath id={clip}>
+        <Rect x={left} y={0} width={right - left} height={HEIGHT} />
+      </ClipPath>
       {thread.only === "internal" ? null : (
         <>
           <Path
-            d={`${screw} L ${right} ${HEIGHT} L ${left} ${HEIGHT} Z`}
+            d={`${screw} V ${2 * HEIGHT} H ${-HEIGHT} Z`}
             fill={paint.line}
             fillOpacity={0.14}
           />
           <Path d={screw} stroke={paint.line} strokeWidth={2} fill="none" />
         </>
       )}
-      <Path d={`${nut} L ${right} 0 L ${left} 0 Z`} fill={paint.line} fillOpacity={0.06} />
+      <Path d={`${nut} V ${-HEIGHT} H ${-HEIGHT} Z`} fill={paint.line} fillOpacity={0.06} />
       <Path
         d={nut}
         stroke={paint.line}
@@ -53,26 +56,18 @@ function Metal({ thread, layout, paint }: { thread: Thread; layout: ProfileLayou
 }
 
 function Diameters({
-  thread,
   layout,
   units,
   paint,
 }: {
-  thread: Thread;
   layout: ProfileLayout;
   units: Units;
   paint: Paint;
 }) {
-  const sizes = formSizes(thread, thread.only ?? "external");
   const decimals = units === "mm" ? 3 : 4;
-  const lines = [
-    { name: "major", mm: sizes.major, y: layout.majorY },
-    { name: "pitch", mm: sizes.pitch, y: layout.pitchY },
-    { name: "minor", mm: sizes.minor, y: layout.minorY },
-  ];
   return (
     <G>
-      {lines.map(({ name, mm, y }, i) => (
+      {layout.diameters.map(({ name, mm, y, labelY }) => (
         <G key={name}>
           <Line
             x1={layout.left}
@@ -84,7 +79,7 @@ function Diameters({
             strokeDasharray="10 3 2 3"
             strokeOpacity={0.7}
           />
-          <Text x={layout.right + 12} y={layout.labelYs[i]} fill={paint.line} {...FONT}>
+          <Text x={layout.right + 12} y={labelY} fill={paint.line} {...FONT}>
             {`${name} Ø ${printFigure(mm, units, decimals)}`}
           </Text>
         </G>
@@ -151,7 +146,7 @@ export function ProfileDrawing({ thread, units }: { thread: Thread; units: Units
         {layout === undefined ? null : (
           <Svg width={width} height={HEIGHT} aria-hidden>
             <Metal thread={thread} layout={layout} paint={paint} />
-            <Diameters thread={thread} layout={layout} units={units} paint={paint} />
+            <Diameters layout={layout} units={units} paint={paint} />
             <PitchAndAngle thread={thread} layout={layout} units={units} paint={paint} />
           </Svg>
         )}

@@ -1,6 +1,14 @@
-import { formSizes, type Thread } from "@root-gauge/core";
+import { basicSizes, formSizes, type Mm, type Thread } from "@root-gauge/core";
 import type { ProfilePlace } from "./profile-path";
 import { PX_PER_MM } from "./scale";
+
+/** A diameter of the form by name. */
+export interface NamedDiameter {
+  readonly name: string;
+  readonly mm: Mm;
+  readonly y: number;
+  readonly labelY: number;
+}
 
 /** Where everything on a thread's drawing stands, in px. */
 export interface ProfileLayout {
@@ -12,21 +20,31 @@ export interface ProfileLayout {
   readonly left: number;
   readonly right: number;
   readonly majorY: number;
-  readonly pitchY: number;
-  readonly minorY: number;
-  /** Where the names of the three diameters stand, kept clear of each other. */
-  readonly labelYs: readonly [number, number, number];
+  /** The named diameters from the outside in, each with the height of its line and of its name. */
+  readonly diameters: readonly NamedDiameter[];
   readonly dimensionY: number;
   readonly angleY: number;
 }
 
 const LEFT = 12;
 /** Room at the right for the names of the diameters. */
-const LABELS = 132;
+const LABELS = 150;
 const PITCHES = 2;
 const ABOVE = 64;
-const BELOW = 46;
+const BELOW = 50;
 const LABEL_STEP = 18;
+
+/** Major, pitch and minor diameter; where a screw's root lies deeper than the basic minor, that as well. */
+function namedDiameters(thread: Thread): readonly { name: string; mm: Mm }[] {
+  const { major, pitch, minor } = basicSizes(thread);
+  const root = formSizes(thread, thread.only ?? "external").minor;
+  return [
+    { name: "major", mm: major },
+    { name: "pitch", mm: pitch },
+    { name: "minor", mm: minor },
+    ...(minor - root > 1e-6 ? [{ name: "screw root", mm: root }] : []),
+  ];
+}
 
 /** Lays a profile out at the largest scale that fits, two pitches long. */
 export function profileLayout(
@@ -45,9 +63,6 @@ export function profileLayout(
   const spare = height - ABOVE - BELOW - depth * scale;
   const majorY = ABOVE + spare / 2;
   const yOf = (diameter: number) => majorY + ((sizes.major - diameter) / 2) * scale;
-  const pitchY = yOf(sizes.pitch);
-  const minorY = yOf(sizes.minor);
-  const middleLabel = Math.max(pitchY + 5, majorY + 5 + LABEL_STEP);
   return {
     place: {
       scale,
@@ -61,9 +76,11 @@ export function profileLayout(
     left,
     right: left + drawn,
     majorY,
-    pitchY,
-    minorY,
-    labelYs: [majorY + 5, middleLabel, Math.max(minorY + 5, middleLabel + LABEL_STEP)],
+    diameters: namedDiameters(thread).reduce<NamedDiameter[]>((placedSoFar, { name, mm }) => {
+      const above = placedSoFar.at(-1)?.labelY ?? -Infinity;
+      const y = yOf(mm);
+      return [...placedSoFar, { name, mm, y, labelY: Math.max(y + 5, above + LABEL_STEP) }];
+    }, []),
     dimensionY: majorY - 22,
     angleY: majorY + 5 + Math.min(14, (depth * scale) / 3),
   };

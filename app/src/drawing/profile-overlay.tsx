@@ -8,7 +8,8 @@ import { overlayLayout } from "./overlay-layout";
 import { profilePath } from "./profile-path";
 import { nearScaleWords } from "./scale";
 
-const HEIGHT = 210;
+const MOST_HEIGHT = 210;
+const BEFORE_MEASURED = 120;
 const DASHES = "6 4";
 
 function Key({ name, dashed, colour }: { name: string; dashed: boolean; colour: string }) {
@@ -45,7 +46,8 @@ export function ProfileOverlay({
   const theme = useTheme();
   const [width, setWidth] = useState(0);
   const colour = theme.scribe.val;
-  const layout = width === 0 ? undefined : overlayLayout(first, second, { width, height: HEIGHT });
+  const layout =
+    width === 0 ? undefined : overlayLayout(first, second, { width, mostHeight: MOST_HEIGHT });
   const path = (thread: Thread, at: 0 | 1) =>
     layout === undefined
       ? ""
@@ -59,13 +61,13 @@ export function ProfileOverlay({
   return (
     <View backgroundColor="$marking" borderRadius={4} overflow="hidden">
       <View
-        height={HEIGHT}
+        height={layout?.height ?? BEFORE_MEASURED}
         role="img"
         aria-label={`Profiles of ${first.designation} and ${second.designation} over each other`}
         onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
       >
         {layout === undefined ? null : (
-          <Svg width={width} height={HEIGHT} aria-hidden>
+          <Svg width={width} height={layout.height} aria-hidden>
             <Path d={path(first, 0)} stroke={colour} strokeWidth={2} fill="none" />
             <Path
               d={path(second, 1)}

@@ -1,8 +1,8 @@
-import Papa from "papaparse";
+import { unparse } from "papaparse";
 
 /** A table as comma-separated values, each cell quoted where it must be. */
 export function csvOf(heads: readonly string[], rows: readonly (readonly string[])[]): string {
-  return Papa.unparse({ fields: [...heads], data: rows.map((row) => [...row]) });
+  return unparse({ fields: [...heads], data: rows.map((row) => [...row]) });
 }
 
 /** Hands a table to the browser as a file to keep. */

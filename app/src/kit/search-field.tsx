@@ -1,6 +1,7 @@
 import { useTheme, View } from "@tamagui/core";
 import Search from "lucide-react-native/icons/search";
 import X from "lucide-react-native/icons/x";
+import { useState } from "react";
 import { TextInput } from "react-native";
 import { Pressable } from "./pressable";
 
@@ -16,6 +17,7 @@ export interface SearchFieldProps {
 /** One field that searches as it is typed into, with a key that empties it. */
 export function SearchField({ name, value, placeholder, onChange, nativeID }: SearchFieldProps) {
   const theme = useTheme();
+  const [focused, setFocused] = useState(false);
   return (
     <View
       flex={1}
@@ -25,6 +27,11 @@ export function SearchField({ name, value, placeholder, onChange, nativeID }: Se
       minHeight={52}
       borderWidth={1}
       borderColor="$edge"
+      // The ring stands round the whole field, not round the bare input in it.
+      outlineStyle="solid"
+      outlineOffset={1}
+      outlineColor="$brass"
+      outlineWidth={focused ? 3 : 0}
       borderRadius={4}
       backgroundColor="$card"
       paddingLeft={12}
@@ -40,7 +47,10 @@ export function SearchField({ name, value, placeholder, onChange, nativeID }: Se
         autoCapitalize="none"
         autoCorrect={false}
         maxLength={60}
+        onFocus={() => setFocused(true)}
+        onBlur={() => setFocused(false)}
         style={{
+          outlineWidth: 0,
           flex: 1,
           minWidth: 0,
           minHeight: 50,

@@ -15,6 +15,7 @@ export function fetchRoomsAhead(): () => void {
       import("../app/charts/compare"),
       import("../app/charts/drills"),
       import("../app/charts/convert"),
+      import("../kit/csv"),
     ]);
   }, AFTER_MS);
   return () => clearTimeout(timer);

@@ -1,4 +1,10 @@
-import { sizesOverCrests, threadById, tpiFromPitchMm, type Reading, type Thread } from "@root-gauge/core";
+import {
+  sizesOverCrests,
+  threadById,
+  tpiFromPitchMm,
+  type Reading,
+  type Thread,
+} from "@root-gauge/core";
 import type { SeededRandom } from "./random";
 import type { DemoFastener } from "./scenario";
 

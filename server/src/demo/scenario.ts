@@ -128,7 +128,8 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
         position: "Port of the regulator",
         truth: "g-1/2",
         pitchBy: "leaf",
-        notes: "Weeps: an American nipple was forced in. Pressure: the maker's specification rules.",
+        notes:
+          "Weeps: an American nipple was forced in. Pressure: the maker's specification rules.",
       },
       {
         position: "Nipple taken out",

@@ -83,12 +83,12 @@ export function CompareView({ first, second }: { first: Thread; second: Thread }
       </Card>
       <Card role="table" aria-label="Figures side by side">
         <View role="row" flexDirection="row" gap={8} paddingBottom={6}>
-          <Heading role="columnheader" flex={1}>
+          <Figure role="columnheader" flex={1} fontSize="$heading" lineHeight="$heading">
             {first.designation}
-          </Heading>
-          <Heading role="columnheader" flex={1}>
+          </Figure>
+          <Figure role="columnheader" flex={1} fontSize="$heading" lineHeight="$heading">
             {second.designation}
-          </Heading>
+          </Figure>
         </View>
         {facts.map((fact) => (
           <FactRow key={fact.name} fact={fact} />

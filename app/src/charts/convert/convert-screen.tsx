@@ -22,13 +22,18 @@ import { PITCH_ACCEPTED, readPitch } from "./read-pitch";
 
 const LENGTHS = { minMm: 0.001, maxMm: 100_000 };
 
-function LengthCard({ text, units }: { text: string; units: Units }) {
+interface ConvertCardProps {
+  readonly text: string;
+  readonly units: Units;
+}
+
+function LengthCard({ text, units }: ConvertCardProps) {
   const read = readLength(text, units, LENGTHS);
   const facts = read.ok ? lengthConversions(read.mm) : [];
   const problem =
     text.trim() === "" || read.ok ? undefined : lengthProblemWords(read.problem, units);
   return (
-    <Card gap={8} flex={1}>
+    <Card gap={8}>
       <Heading>Length</Heading>
       <TextEntry
         label={`A length; a bare figure is ${units}`}
@@ -50,13 +55,13 @@ function LengthCard({ text, units }: { text: string; units: Units }) {
   );
 }
 
-function PitchCard({ text, units }: { text: string; units: Units }) {
+function PitchCard({ text, units }: ConvertCardProps) {
   const read = readPitch(text, units);
   const facts = read.kind === "pitch" ? pitchConversions(read.pitchMm) : [];
   const problem =
     read.kind === "unreadable" ? `Read “${read.read}”: not a pitch. ${PITCH_ACCEPTED}` : undefined;
   return (
-    <Card gap={8} flex={1}>
+    <Card gap={8}>
       <Heading>Pitch</Heading>
       <TextEntry
         label={`A pitch; a bare figure is ${units === "mm" ? "mm" : "threads per inch"}`}
@@ -86,6 +91,7 @@ export function ConvertScreen() {
   const { units } = useSettings();
   const { wide } = useLayout();
   const { convertText, convertPitch } = useChartsState();
+  const column = wide ? { flex: 1 } : {};
   return (
     <View flex={1} minHeight={0} render="main">
       <ChartsHead />
@@ -98,8 +104,12 @@ export function ConvertScreen() {
           width="100%"
           maxWidth={2 * PAGE_WIDTH}
         >
-          <LengthCard text={convertText} units={units} />
-          <PitchCard text={convertPitch} units={units} />
+          <View {...column}>
+            <LengthCard text={convertText} units={units} />
+          </View>
+          <View {...column}>
+            <PitchCard text={convertPitch} units={units} />
+          </View>
         </View>
       </ScrollView>
     </View>

@@ -19,11 +19,12 @@ import { changeCharts, useChartsState, type ChartsState } from "../../data/chart
 import { useSettings } from "../../data/settings";
 import { ActionButton } from "../../kit/action-button";
 import { CopyButton } from "../../kit/copy-button";
-import { downloadCsv } from "../../kit/csv";
+import { exportCsv } from "../../kit/export-csv";
 import { Card } from "../../kit/surface";
 import { Body, Figure, Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
 import { ToggleChips } from "../../kit/toggle-chips";
+import { useLayout } from "../../kit/wide";
 import { PAGE_WIDTH } from "../../shell/page";
 import { ChartsHead } from "../charts-head";
 import { drillList, type DrillRow } from "./drill-list";
@@ -157,43 +158,55 @@ export function DrillsScreen() {
     () => drillList({ sets: drillSets, sizeMm, thread }),
     [drillSets, sizeMm, thread],
   );
+  const { wide } = useLayout();
+  const card = thread === undefined ? null : <ThreadCard thread={thread} units={units} />;
   return (
     <View flex={1} minHeight={0} render="main">
       <ChartsHead />
-      <FlatList
-        role="list"
-        tabIndex={0}
-        keyboardShouldPersistTaps="handled"
-        data={rows}
-        keyExtractor={({ key }) => key}
-        renderItem={({ item }) => <DrillItem row={item} units={units} />}
-        initialNumToRender={20}
-        contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}
-        ListHeaderComponent={
-          <View gap={12} paddingBottom={12}>
-            <Entries state={state} units={units} />
-            {thread === undefined ? null : <ThreadCard thread={thread} units={units} />}
-            <Label>
-              {`Drill, ${units}, ${units === "mm" ? "in" : "mm"}${sizeMm === undefined ? "" : ", difference in mm"}${thread === undefined ? "" : ", share of full thread"}`}
-            </Label>
+      <View flex={1} minHeight={0} flexDirection="row">
+        <FlatList
+          role="list"
+          tabIndex={0}
+          keyboardShouldPersistTaps="handled"
+          data={rows}
+          keyExtractor={({ key }) => key}
+          renderItem={({ item }) => <DrillItem row={item} units={units} />}
+          initialNumToRender={20}
+          contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}
+          ListHeaderComponent={
+            <View gap={12} paddingBottom={12}>
+              <Entries state={state} units={units} />
+              {!wide && sizeMm === undefined ? card : null}
+              <Label>
+                {`Drill, ${units}, ${units === "mm" ? "in" : "mm"}${sizeMm === undefined ? "" : ", difference in mm"}${thread === undefined ? "" : ", share of full thread"}`}
+              </Label>
+            </View>
+          }
+          ListEmptyComponent={
+            <Body>No drill: choose at least one of the drill sets, or another size.</Body>
+          }
+          ListFooterComponent={
+            <View gap={12} paddingTop={12}>
+              {!wide && sizeMm !== undefined ? card : null}
+              <View flexDirection="row" flexWrap="wrap" alignItems="flex-start" gap={8}>
+                <ActionButton
+                  label="Export as CSV"
+                  onPress={() => void exportCsv("drills", HEADS, rows.map(cellsOf))}
+                />
+                <CopyButton
+                  says="Copy the drills"
+                  text={() => rows.map((row) => cellsOf(row).filter(Boolean).join("\t")).join("\n")}
+                />
+              </View>
+            </View>
+          }
+        />
+        {wide && card !== null ? (
+          <View width={460} padding={12}>
+            {card}
           </View>
-        }
-        ListEmptyComponent={
-          <Body>No drill: choose at least one of the drill sets, or another size.</Body>
-        }
-        ListFooterComponent={
-          <View flexDirection="row" flexWrap="wrap" gap={8} paddingTop={12}>
-            <ActionButton
-              label="Export as CSV"
-              onPress={() => downloadCsv("drills", HEADS, rows.map(cellsOf))}
-            />
-            <CopyButton
-              says="Copy the drills"
-              text={() => rows.map((row) => cellsOf(row).filter(Boolean).join("\t")).join("\n")}
-            />
-          </View>
-        }
-      />
+        ) : null}
+      </View>
     </View>
   );
 }

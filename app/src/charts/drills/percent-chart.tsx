@@ -11,8 +11,8 @@ import { LineChart } from "react-native-chart-kit";
 import { Small } from "../../kit/text";
 
 const HEIGHT = 220;
-const FULLEST = 95;
-const SHALLOWEST = 45;
+const FULLEST = 100;
+const SHALLOWEST = 40;
 const POINTS = 11;
 /** Every how many points a size is written under the axis. */
 const LABEL_EVERY = 2;
@@ -51,7 +51,7 @@ export function PercentChart({ thread, units }: { thread: Thread; units: Units }
           height={HEIGHT}
           yAxisSuffix=" %"
           fromNumber={100}
-          segments={5}
+          segments={6}
           withShadow={false}
           withVerticalLines={false}
           chartConfig={{

@@ -49,7 +49,7 @@ export function RelativesCard({ thread }: { thread: Thread }) {
     <Card gap={12}>
       <Heading>Relatives</Heading>
       <ThreadLinks label="The same thread by another name" threads={same} />
-      <ThreadLinks label="Same family and diameter, other pitch" threads={diameter} />
+      <ThreadLinks label="Others of this diameter in the family" threads={diameter} />
     </Card>
   );
 }

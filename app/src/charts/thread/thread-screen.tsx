@@ -36,7 +36,7 @@ function PageButtons({ thread, units }: { thread: Thread; units: Units }) {
   const { pinned } = useChartsState();
   const isPinned = pinned.includes(thread.id);
   return (
-    <View flexDirection="row" flexWrap="wrap" gap={8}>
+    <View flexDirection="row" flexWrap="wrap" alignItems="flex-start" gap={8}>
       <ActionButton
         label={isPinned ? "Unpin" : "Pin to compare"}
         onPress={() => togglePin(thread.id)}

@@ -7,20 +7,21 @@ import {
   threadColumnHeads,
   type Thread,
   type ThreadColumn,
+  type ThreadHit,
   type ThreadRowOptions,
 } from "@root-gauge/core";
 import { createColumnHelper } from "@tanstack/react-table";
 
 /** The width of each column in px; the designation stands still while the others scroll. */
 export const COLUMN_WIDTHS: Readonly<Record<ThreadColumn, number>> = {
-  designation: 132,
-  major: 78,
-  pitch: 78,
-  tpi: 58,
+  designation: 140,
+  major: 66,
+  pitch: 62,
+  tpi: 54,
   drill: 84,
   clearance: 84,
   spanner: 84,
-  limits: 210,
+  limits: 224,
 };
 
 /** Columns whose figures are lined up on the right, so that their points stand under each other. */
@@ -51,14 +52,14 @@ const SORT_BY: Readonly<
   limits: limitToSortBy,
 };
 
-const helper = createColumnHelper<Thread>();
+const helper = createColumnHelper<ThreadHit>();
 
 /** The columns of the thread table for the units, side and quality shown. */
 export function threadColumns(options: ThreadRowOptions) {
   const heads = threadColumnHeads(options);
   return (Object.keys(COLUMN_WIDTHS) as ThreadColumn[]).map((column) =>
     helper.accessor(
-      (thread) =>
+      ({ thread }) =>
         column === "designation" ? thread.designation : SORT_BY[column](thread, options),
       {
         id: column,

@@ -47,7 +47,7 @@ export function PinnedBar({ pinned }: { pinned: readonly string[] }) {
       {second === undefined ? (
         <Small flex={1}>Pin a second row to compare.</Small>
       ) : (
-        <View flex={1} minWidth={100}>
+        <View flex={1} minWidth={100} maxWidth={240}>
           <ActionButton
             primary
             label="Compare"

@@ -2,11 +2,10 @@ import type { ThreadColumn } from "@root-gauge/core";
 import { useTheme, View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import Pin from "lucide-react-native/icons/pin";
-import PinOff from "lucide-react-native/icons/pin-off";
 import { memo } from "react";
 import { togglePin } from "../../data/charts-state";
 import { Pressable } from "../../kit/pressable";
-import { Figure } from "../../kit/text";
+import { Figure, Label } from "../../kit/text";
 import { threadPath } from "../links";
 import { COLUMN_WIDTHS, FIGURE_COLUMNS } from "./columns";
 import { PointFigure } from "./point-figure";
@@ -20,6 +19,8 @@ export interface TableRowProps {
   readonly top: number;
   readonly height: number;
   readonly width: number;
+  /** Why it is among the hits, in a word: how far the figure is off. */
+  readonly note: string;
   readonly verified: boolean;
   /** A metric pitch gives no whole number of threads to the inch, so that figure stands back. */
   readonly metric: boolean;
@@ -58,6 +59,7 @@ export const TableRow = memo(function TableRow({
   top,
   height,
   width,
+  note,
   verified,
   metric,
   pinned,
@@ -65,7 +67,6 @@ export const TableRow = memo(function TableRow({
   const router = useRouter();
   const theme = useTheme();
   const open = () => router.push(threadPath(id));
-  const PinIcon = pinned ? PinOff : Pin;
   return (
     <View
       role="row"
@@ -103,7 +104,11 @@ export const TableRow = memo(function TableRow({
             togglePin(id);
           }}
         >
-          <PinIcon size={18} color={pinned ? theme.brass.val : theme.quiet.val} />
+          <Pin
+            size={18}
+            color={pinned ? theme.brass.val : theme.quiet.val}
+            fill={pinned ? theme.brass.val : "none"}
+          />
         </Pressable>
         <Pressable
           flex={1}
@@ -115,7 +120,11 @@ export const TableRow = memo(function TableRow({
             open();
           }}
         >
-          <Figure numberOfLines={1}>{`${cells.designation}${verified ? "" : "*"}`}</Figure>
+          <Figure
+            numberOfLines={1}
+            lineHeight={20}
+          >{`${cells.designation}${verified ? "" : "*"}`}</Figure>
+          {note === "" ? null : <Label numberOfLines={1}>{note}</Label>}
         </Pressable>
       </View>
       {FIGURES.map((column) => (

@@ -1,4 +1,9 @@
-import { threadRow, type Thread, type ThreadColumn, type ThreadRowOptions } from "@root-gauge/core";
+import {
+  threadRow,
+  type ThreadColumn,
+  type ThreadHit,
+  type ThreadRowOptions,
+} from "@root-gauge/core";
 import { useTheme, View, type TamaguiElement } from "@tamagui/core";
 import {
   flexRender,
@@ -15,6 +20,7 @@ import { useEffect, useMemo, useRef } from "react";
 import { Pressable } from "../../kit/pressable";
 import { Label } from "../../kit/text";
 import { COLUMN_WIDTHS, FIGURE_COLUMNS, threadColumns } from "./columns";
+import { hitNote } from "./hit-note";
 import { PIN_WIDTH, TableRow } from "./table-row";
 
 export const ROW_HEIGHT = 44;
@@ -22,7 +28,7 @@ export const ROW_HEIGHT = 44;
 const OVERSCAN = 24;
 
 export interface ThreadTableProps {
-  readonly threads: readonly Thread[];
+  readonly hits: readonly ThreadHit[];
   readonly options: ThreadRowOptions;
   readonly pinned: readonly string[];
   readonly sorting: SortingState;
@@ -31,7 +37,7 @@ export interface ThreadTableProps {
   readonly children?: React.ReactNode;
 }
 
-function HeadCell({ header }: { header: Header<Thread, unknown> }) {
+function HeadCell({ header }: { header: Header<ThreadHit, unknown> }) {
   const theme = useTheme();
   const column = header.id as ThreadColumn;
   const sorted = header.column.getIsSorted();
@@ -74,7 +80,7 @@ function HeadCell({ header }: { header: Header<Thread, unknown> }) {
 
 /** The whole catalogue, or what a search left of it: only the rows in sight are made. */
 export function ThreadTable({
-  threads,
+  hits,
   options,
   pinned,
   sorting,
@@ -83,14 +89,13 @@ export function ThreadTable({
 }: ThreadTableProps) {
   const scroller = useRef<TamaguiElement>(null);
   const columns = useMemo(() => threadColumns(options), [options]);
-  const data = useMemo(() => [...threads], [threads]);
-  // eslint-plugin-react-hooks: the table hands out functions of its own, so the compiler leaves this part alone.
+  const data = useMemo(() => [...hits], [hits]);
   const table = useReactTable({
     data,
     columns,
     state: { sorting },
     onSortingChange: (next) => onSort(typeof next === "function" ? next(sorting) : next),
-    getRowId: ({ id }) => id,
+    getRowId: ({ thread }) => thread.id,
     getCoreRowModel: getCoreRowModel(),
     getSortedRowModel: getSortedRowModel(),
   });
@@ -103,7 +108,7 @@ export function ThreadTable({
   });
   useEffect(() => {
     virtualizer.scrollToOffset(0);
-  }, [virtualizer, threads, sorting]);
+  }, [virtualizer, hits, sorting]);
   const width = PIN_WIDTH + Object.values(COLUMN_WIDTHS).reduce((sum, one) => sum + one, 0);
   return (
     <View
@@ -135,17 +140,20 @@ export function ThreadTable({
       <View role="rowgroup" height={virtualizer.getTotalSize()} width={width}>
         {virtualizer.getVirtualItems().map(({ index, start }) => {
           const row = rows[index];
-          return row === undefined ? null : (
+          if (row === undefined) return null;
+          const { thread, reason } = row.original;
+          return (
             <TableRow
               key={row.id}
               id={row.id}
-              cells={threadRow(row.original, options)}
+              cells={threadRow(thread, options)}
+              note={hitNote(reason, options.units)}
               index={index}
               top={start}
               height={ROW_HEIGHT}
               width={width}
-              verified={row.original.verified}
-              metric={row.original.tpi === undefined}
+              verified={thread.verified}
+              metric={thread.tpi === undefined}
               pinned={pinned.includes(row.id)}
             />
           );

@@ -1,4 +1,5 @@
 import {
+  prepareSearch,
   threadById,
   threadColumnHeads,
   threadRow,
@@ -9,11 +10,11 @@ import { useTheme, View } from "@tamagui/core";
 import type { SortingState } from "@tanstack/react-table";
 import Download from "lucide-react-native/icons/download";
 import SlidersHorizontal from "lucide-react-native/icons/sliders-horizontal";
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { ScrollView } from "react-native";
 import { changeCharts, useChartsState } from "../../data/charts-state";
 import { useSettings } from "../../data/settings";
-import { downloadCsv } from "../../kit/csv";
+import { exportCsv } from "../../kit/export-csv";
 import { Panel } from "../../kit/panel";
 import { Pressable } from "../../kit/pressable";
 import { SearchField } from "../../kit/search-field";
@@ -84,6 +85,9 @@ function Beside({ children, pinned }: { children: React.ReactNode; pinned: reado
   );
 }
 
+/** The table is shown first; the search is made ready while nobody types yet. */
+const PREPARE_AFTER_MS = 150;
+
 /** Every thread, found by name, diameter or pitch; two may be pinned to compare. */
 export function ThreadsScreen() {
   const { units } = useSettings();
@@ -93,19 +97,22 @@ export function ThreadsScreen() {
   const [filtersOpen, setFiltersOpen] = useState(false);
   const [sorting, setSorting] = useState<SortingState>([]);
   const search = useThreadSearch(state, units);
-  const threads = useMemo(() => search.hits.map(({ thread }) => thread), [search]);
+  useEffect(() => {
+    const timer = setTimeout(prepareSearch, PREPARE_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, []);
   const options = useMemo<ThreadRowOptions>(
     () => ({ units, side, quality }),
     [units, side, quality],
   );
-  const exportCsv = () => {
+  const exportRows = () => {
     const heads = threadColumnHeads(options);
     const columns = Object.keys(heads) as ThreadColumn[];
-    const rows = threads.map((thread) => {
+    const rows = search.hits.map(({ thread }) => {
       const cells = threadRow(thread, options);
       return columns.map((column) => cells[column]);
     });
-    downloadCsv(
+    void exportCsv(
       "threads",
       columns.map((column) => heads[column]),
       rows,
@@ -135,12 +142,12 @@ export function ThreadsScreen() {
                   onPress={() => setFiltersOpen(true)}
                 />
               )}
-              <IconAction label="Export these rows as CSV" icon={Download} onPress={exportCsv} />
+              <IconAction label="Export these rows as CSV" icon={Download} onPress={exportRows} />
             </View>
             <SearchSummary search={search} units={units} filtered={filterWords(state)} />
           </View>
           <ThreadTable
-            threads={threads}
+            hits={search.hits}
             options={options}
             pinned={pinned}
             sorting={sorting}

@@ -1,11 +1,12 @@
-import { catalogue, identify, type Reading } from "@root-gauge/core";
-import { launchBrowser } from "./support/browser";
-import { startTestServer } from "./support/server";
+import { catalogue, confusedWith, identify, type Reading } from "@root-gauge/core";
+import { launchBrowser } from "../support/browser";
+import { startTestServer } from "../support/server";
+import { benchCatalogue } from "./catalogue";
+import { print, quantile, spreadWords, timed } from "./report";
+import { benchSearch } from "./search";
 
-const RUNS = 500;
-const WARM_UP = 50;
 const LOADS = 5;
-const AIM_MS = 3;
+const AIM_MS = 4;
 
 const READINGS: readonly Reading[] = [
   { kind: "external-diameter", mm: 12.52 },
@@ -13,24 +14,26 @@ const READINGS: readonly Reading[] = [
   { kind: "count", threads: 13, spanMm: 25.4 },
 ];
 
-function print(line: string): void {
-  process.stdout.write(`${line}\n`);
-}
-
-function quantile(values: readonly number[], share: number): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? Number.NaN;
-}
-
 function benchIdentify(): void {
-  const times = Array.from({ length: RUNS + WARM_UP }, () => {
-    const start = performance.now();
-    identify(READINGS);
-    return performance.now() - start;
-  }).slice(WARM_UP);
+  const times = timed(() => identify(READINGS), 500, 50);
   print(
-    `identify, ${catalogue().length} threads, three readings, ${RUNS} runs: median ${quantile(times, 0.5).toFixed(3)} ms, p95 ${quantile(times, 0.95).toFixed(3)} ms (aim: median under ${AIM_MS} ms)`,
+    `identify, ${catalogue().length} threads, three readings, ${times.length} runs: ${spreadWords(times)} (aim: p95 under ${AIM_MS} ms)`,
   );
+}
+
+function benchLookAlikes(): void {
+  const threads = catalogue();
+  let at = 0;
+  const next = () => threads[(at++ * 37) % threads.length];
+  const times = timed(
+    () => {
+      const thread = next();
+      if (thread !== undefined) confusedWith(thread);
+    },
+    300,
+    30,
+  );
+  print(`look-alikes of a thread, ${times.length} threads: ${spreadWords(times)}`);
 }
 
 interface Load {
@@ -73,5 +76,8 @@ async function benchLoad(): Promise<void> {
   );
 }
 
+await benchCatalogue();
+benchSearch();
 benchIdentify();
+benchLookAlikes();
 await benchLoad();

@@ -1,0 +1,6 @@
+import { offWords, type HitReason, type Units } from "@root-gauge/core";
+
+/** How a thread found by diameter stands to the figure: inside its limits, or how far off. */
+export function hitNote(reason: HitReason, units: Units): string {
+  return reason.kind === "diameter" ? offWords(reason.offMm, units) : "";
+}
