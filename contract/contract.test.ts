@@ -12,7 +12,7 @@ const INPUT = {
 describe("readings at the border", () => {
   it.each([
     { kind: "external-diameter", mm: 0.5 },
-    { kind: "external-diameter", mm: 150, instrument: "rule", condition: "worn" },
+    { kind: "external-diameter", mm: 200, instrument: "rule", condition: "worn" },
     { kind: "leaf", tpi: 4.5, outcome: "unsure" },
     { kind: "leaf", pitchMm: 1.25, outcome: "rocks", threadsEngaged: 3 },
     { kind: "count", threads: 12.5, spanMm: 25.4 },

@@ -140,6 +140,7 @@ export {
   LEAF_OUTCOME_WORDS,
   allReasonsWords,
   angleWords,
+  areaWords,
   classNameWords,
   countProblemWords,
   designationProblemWords,

@@ -119,6 +119,58 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
+    name: "charts-phone",
+    viewport: PHONE,
+    light: "light",
+    show: async (page) => {
+      await button(page, "Charts").click();
+      await page.getByLabel("Find a thread", { exact: true }).fill("9.5 mm");
+    },
+  },
+  {
+    name: "charts-wide",
+    viewport: WIDE,
+    light: "light",
+    show: async (page) => {
+      await button(page, "Charts").click();
+      await page.getByLabel("Find a thread", { exact: true }).fill("1/2");
+      await button(page, "Pin 1/2-13 UNC").click();
+      await button(page, "Pin 1/2-12 BSW").click();
+    },
+  },
+  {
+    name: "thread-phone-lamp",
+    viewport: PHONE,
+    light: "dark",
+    show: (page) => openThread(page, "5/16-22 BSF"),
+  },
+  {
+    name: "thread-wide",
+    viewport: WIDE,
+    light: "light",
+    show: (page) => openThread(page, "1/2-14 NPT"),
+  },
+  {
+    name: "compare-phone",
+    viewport: PHONE,
+    light: "light",
+    show: async (page) => {
+      await openThread(page, "M10 x 1.5");
+      await button(page, "Compare M10 x 1.5 with 3/8-16 UNC").click();
+      await page.getByText("Will it go").waitFor();
+    },
+  },
+  {
+    name: "drills-phone",
+    viewport: PHONE,
+    light: "light",
+    show: async (page) => {
+      await button(page, "Charts").click();
+      await button(page, "Drills").click();
+      await page.getByLabel("For the thread").fill("M8");
+    },
+  },
+  {
     name: "sheet-phone-lamp",
     viewport: PHONE,
     light: "dark",
@@ -128,6 +180,13 @@ const SHOTS: readonly Shot[] = [
     },
   },
 ];
+
+async function openThread(page: Page, designation: string): Promise<void> {
+  await button(page, "Charts").click();
+  await page.getByLabel("Find a thread", { exact: true }).fill(designation);
+  await page.getByRole("button", { name: designation, exact: true }).click();
+  await page.getByText("Limits of size").waitFor();
+}
 
 async function take(browser: Browser, address: string, shot: Shot): Promise<void> {
   const context = await browser.newContext({

@@ -1,6 +1,6 @@
 import { formSizes, limits, taperLengths, type Thread } from "../threads";
 import { roundHalfEven } from "../units";
-import { drillsOf, type Drill } from "./drill-sets";
+import { DRILL_SETS, drillsOf, type Drill } from "./drill-sets";
 
 /** Where the tapping drill of a thread comes from. */
 export type ChartDrillBasis =
@@ -72,6 +72,7 @@ function nearest(drills: readonly Drill[], mm: number): Drill {
 
 const INCH_DRILLS = drillsOf(["fractional", "number", "letter"]);
 const METRIC_DRILLS = drillsOf(["metric-tenths", "metric-halves"]);
+const ALL_DRILLS = drillsOf(DRILL_SETS);
 
 /** Below 3 mm the series of ISO 2306 keeps twentieths; above it has tenths, and halves of a tenth go to the even one. */
 function isoDrill(thread: Thread): Drill {
@@ -92,12 +93,15 @@ const drillsFor = ({ family }: Thread) =>
     ? INCH_DRILLS
     : METRIC_DRILLS;
 
-/** The largest drill that leaves the hole within the minor diameter limits of the usual class; the nearest to their middle when none does. */
+/**
+ * The largest drill that leaves the hole within the minor diameter limits of the usual class: one of the thread's own
+ * system if it can be, else of the other, else the nearest to their middle.
+ */
 function withinMinorLimits(thread: Thread): Drill {
   const { min = 0, max = 0 } = limits(thread, "internal").minor;
-  const drills = drillsFor(thread);
-  const largest = drills.findLast(({ mm }) => mm <= max && mm >= min);
-  return largest ?? nearest(drills, (min + max) / 2);
+  const own = drillsFor(thread);
+  const largest = (drills: readonly Drill[]) => drills.findLast(({ mm }) => mm <= max && mm >= min);
+  return largest(own) ?? largest(ALL_DRILLS) ?? nearest(own, (min + max) / 2);
 }
 
 /**

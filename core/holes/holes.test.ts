@@ -131,8 +131,16 @@ describe("ranked tapping drills", () => {
     const ranked = tapDrills(thread, { sets: ["metric-halves"], percent: 75 });
     expect(ranked[0]?.drill.mark).toBe("8.5");
     expect(ranked.every(({ drill }) => drill.set === "metric-halves")).toBe(true);
-    const misses = ranked.map(({ percent }) => Math.abs(percent - 75));
-    expect(misses).toEqual([...misses].sort((a, b) => a - b));
+    for (const within of [true, false]) {
+      const misses = ranked
+        .filter(({ withinLimits }) => withinLimits === within)
+        .map(({ percent }) => Math.abs(percent - 75));
+      expect(misses).toEqual([...misses].sort((a, b) => a - b));
+    }
+    const firstOutside = ranked.findIndex(({ withinLimits }) => withinLimits === false);
+    expect(ranked.slice(firstOutside).every(({ withinLimits }) => withinLimits === false)).toBe(
+      true,
+    );
   });
 
   it("says what a share means and whether the hole is within the nut's limits", () => {

@@ -50,8 +50,8 @@ export function asTapDrill(thread: Thread, drill: Drill): TapDrill {
 }
 
 /**
- * Drills from the given sets that will do for tapping, ranked by how near they come to the percent of thread wished
- * for; none over the thread's major diameter or fuller than 100 %.
+ * Drills from the given sets that will do for tapping: first those that leave the hole within the nut's limits, then
+ * the rest, each ranked by how near they come to the percent of thread wished for; none over the thread's major diameter or fuller than 100 %.
  */
 export function tapDrills(thread: Thread, options: TapDrillOptions = {}): readonly TapDrill[] {
   const {
@@ -62,6 +62,10 @@ export function tapDrills(thread: Thread, options: TapDrillOptions = {}): readon
   return drillsOf(sets)
     .map((drill) => asTapDrill(thread, drill))
     .filter((tapDrill) => tapDrill.percent > 0 && tapDrill.percent <= 100)
-    .sort((a, b) => Math.abs(a.percent - percent) - Math.abs(b.percent - percent))
+    .sort(
+      (a, b) =>
+        Number(a.withinLimits === false) - Number(b.withinLimits === false) ||
+        Math.abs(a.percent - percent) - Math.abs(b.percent - percent),
+    )
     .slice(0, most);
 }

@@ -12,8 +12,8 @@ const INSTRUMENT_SD = { caliper: 0.02, micrometer: 0.005, rule: 0.3 } as const;
 /** Chance that the figure is plainly wrong: jaws not zeroed, a digit slipped, the wrong thing measured. */
 const BLUNDER = 1e-4;
 
-/** Diameters a part on the bench may have, 0.5 to 150 mm: a blunder or an unknown thread is even over their logarithm. */
-const LOG_DIAMETER_SPAN = Math.log(150 / 0.5);
+/** Diameters a part on the bench may have, 0.5 to 200 mm: a blunder or an unknown thread is even over their logarithm. */
+const LOG_DIAMETER_SPAN = Math.log(200 / 0.5);
 
 /** What share of parts lies inside its band, has lost metal, or has gained some (plating, paint, rust). */
 const CONDITION_SHARES: Readonly<

@@ -9,10 +9,10 @@ const METRIC_LEAVES = [
   5, 5.5, 6,
 ] as const;
 
-/** The leaves of an ordinary 60-degree inch gauge, threads per inch. */
+/** The leaves of ordinary inch gauges, 60 and 55 degrees together, with the pipe pitches 11.5, 19 and 27; threads per inch. */
 const INCH_LEAVES = [
-  4, 4.5, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 16, 18, 20, 22, 24, 26, 28, 30, 32, 36, 40, 44, 48, 56,
-  64, 72, 80,
+  4, 4.5, 5, 6, 7, 8, 9, 10, 11, 11.5, 12, 13, 14, 16, 18, 19, 20, 22, 24, 26, 27, 28, 30, 32, 36,
+  40, 44, 48, 56, 64, 72, 80,
 ] as const;
 
 /** Every leaf offered: the metric set, then the inch set. */

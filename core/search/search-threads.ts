@@ -3,6 +3,7 @@ import {
   catalogue,
   lookUpThread,
   nearestPitches,
+  threadUses,
   type DesignationProblem,
   type PitchNeighbour,
   type Thread,
@@ -73,15 +74,18 @@ function passes(thread: Thread, { family, series, flankAngleDeg }: ThreadFilter)
   );
 }
 
-const squeezed = (text: string) => text.toLowerCase().replace(/[\s"×]/g, "");
+const squeezed = (text: string) => text.toLowerCase().replace(/[\s"×-]/g, "");
 
 const names = new Map<string, string>();
 
-/** All that a thread is called, run together once. */
-function namesOf({ id, designation, alsoCalled = [], series }: Thread): string {
+/** All that a thread is called, its family and the parts it is met on, run together once. */
+function namesOf(thread: Thread): string {
+  const { id, designation, alsoCalled = [], series, family } = thread;
   const known = names.get(id);
   if (known !== undefined) return known;
-  const made = [designation, ...alsoCalled, series].map(squeezed).join(" ");
+  const made = [designation, ...alsoCalled, series, family, ...threadUses(thread).slice(1)]
+    .map(squeezed)
+    .join(" ");
   names.set(id, made);
   return made;
 }

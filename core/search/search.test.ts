@@ -16,6 +16,13 @@ describe("searching the catalogue", () => {
     expect(namesFor("m10").every((name) => /^M10(\D|$)|^M100/.test(name))).toBe(true);
     expect(namesFor("5/16 bsf")).toEqual(["5/16-22 BSF"]);
     expect(namesFor("npt").length).toBeGreaterThan(10);
+    expect(namesFor("1-1/2")[0]).toMatch(/^1 1\/2-/);
+  });
+
+  it("finds by the part a thread is met on, and by family", () => {
+    expect(namesFor("sparking plug")).toContain("M14 x 1.25");
+    expect(namesFor("grease nipple")).toContain("1/8-27 NPT");
+    expect(namesFor("trapezoidal").every((name) => name.startsWith("Tr "))).toBe(true);
   });
 
   it("finds by diameter every thread whose sound size holds it, and says how far off the worn ones are", () => {

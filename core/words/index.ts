@@ -17,6 +17,7 @@ export type { ThreadColumn, ThreadRowOptions } from "./thread-row";
 export {
   FAMILY_WORDS,
   angleWords,
+  areaWords,
   classNameWords,
   sizeNoteWords,
   sizeRangeWords,

@@ -1,5 +1,5 @@
 import type { SizeNote, SizeRange, Thread, ThreadFamily, ThreadUse } from "../threads";
-import { printLength, printPlain, printRange, type Units } from "../units";
+import { MM_PER_INCH, printLength, printPlain, printRange, type Units } from "../units";
 
 export const FAMILY_WORDS: Readonly<Record<ThreadFamily, string>> = {
   "iso-metric": "ISO metric",
@@ -74,6 +74,13 @@ export function sizeRangeWords({ min, max }: SizeRange, units: Units): string {
   if (min !== undefined && max !== undefined) return printRange(min, max, units, decimals);
   if (max !== undefined) return `${printLength(max, units, decimals)} at most`;
   return min === undefined ? "free" : `${printLength(min, units, decimals)} at least`;
+}
+
+/** An area: "58 mm²" or "0.0899 in²". */
+export function areaWords(mm2: number, units: Units): string {
+  return units === "mm"
+    ? `${printPlain(mm2, 1)} mm²`
+    : `${printPlain(mm2 / MM_PER_INCH ** 2, 4)} in²`;
 }
 
 /** How a class is spoken of: "6g", "class A", "medium", or that its limits are an estimate. */

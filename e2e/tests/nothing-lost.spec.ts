@@ -15,7 +15,7 @@ test("bad readings are answered with a sentence, and stay in the field", async (
     ["0", "a size is more than nothing"],
     ["-4", "a size is more than nothing"],
     ["5 m", "“m” is not a unit used here"],
-    ["5000", "Accepted: 0.50–150.00 mm"],
+    ["5000", "Accepted: 0.50–200.00 mm"],
     ["bolt", "not a figure"],
     ["1/0", "nothing can be cut into 0 parts"],
     ["1 1/2 3/4", "more than one fraction"],

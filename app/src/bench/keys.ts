@@ -1,3 +1,5 @@
+import { isTyping } from "../kit/is-typing";
+
 /** The keys of the wide bench. A field that has the focus keeps its own keys. */
 export const BENCH_KEYS = [
   { key: "d", does: "read the diameter" },
@@ -11,10 +13,6 @@ export const BENCH_KEYS = [
 ] as const;
 
 export type BenchKey = (typeof BENCH_KEYS)[number]["key"];
-
-function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
-}
 
 /** The bench key that was pressed, unless a field has the focus or a modifier is held. */
 export function benchKeyOf(event: KeyboardEvent): BenchKey | undefined {

@@ -5,7 +5,7 @@ import { compareFacts } from "./compare/compare-facts";
 import { lengthConversions, pitchConversions } from "./convert/conversions";
 import { readPitch } from "./convert/read-pitch";
 import { drillList } from "./drills/drill-list";
-import { comparePath, threadPath } from "./links";
+import { comparePath, threadPath } from "../shell/links";
 import { holeFacts } from "./thread/holes-card";
 import { basicFacts, hasEstimates, limitRows } from "./thread/thread-figures";
 import { COLUMN_WIDTHS, threadColumns } from "./threads/columns";
@@ -105,12 +105,12 @@ describe("a thread's figures", () => {
   });
 
   it("list every class, an estimate with its star", () => {
-    expect(limitRows(named("1/2-13"), "internal", "in").map(([name]) => name)).toEqual([
+    expect(limitRows(named("1/2-13"), "internal", "in").map(({ name }) => name)).toEqual([
       "2B",
       "1B",
       "3B",
     ]);
-    expect(limitRows(named("1/4-26 cycle"), "external", "mm")[0]?.[0]).toBe("estimated*");
+    expect(limitRows(named("1/4-26 cycle"), "external", "mm")[0]?.name).toBe("estimated*");
     expect(limitRows(named("Rp 1/2"), "external", "mm")).toEqual([]);
     expect(hasEstimates(named("1/4-26 cycle"))).toBe(true);
     expect(hasEstimates(named("M10"))).toBe(false);
@@ -125,10 +125,7 @@ describe("a thread's figures", () => {
       ["Clearance, free", "19/64 (0.2969 in)"],
       ["Spanner, hexagon bolt", "7/16 in (0.4375 in)"],
     ]);
-    expect(holeFacts(named("R 1/2"), "mm").map(([name]) => name)).toEqual([
-      "Tapping drill",
-      "Share of full thread",
-    ]);
+    expect(holeFacts(named("R 1/2"), "mm").map(([name]) => name)).toEqual(["Tapping drill"]);
   });
 
   it("stand against another's with the difference", () => {

@@ -22,6 +22,9 @@ export function useSettings(): Settings {
   return useSyncExternalStore(store.subscribe, store.get, store.get);
 }
 
+/** The same, for a listener outside of any screen. */
+export const currentSettings = (): Settings => store.get();
+
 export function changeSettings(change: Partial<Settings>): void {
   store.set({ ...store.get(), ...change });
 }

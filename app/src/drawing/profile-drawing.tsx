@@ -15,7 +15,8 @@ import { profileLayout, type ProfileLayout } from "./profile-layout";
 import { profilePath } from "./profile-path";
 import { nearScaleWords } from "./scale";
 
-const HEIGHT = 250;
+const MOST_HEIGHT = 260;
+const BEFORE_MEASURED = 190;
 const FONT = { fontFamily: "Barlow Semi Condensed", fontSize: 14, fontWeight: "600" } as const;
 
 interface Paint {
@@ -24,26 +25,26 @@ interface Paint {
 }
 
 function Metal({ thread, layout, paint }: { thread: Thread; layout: ProfileLayout; paint: Paint }) {
-  const { place, pitches, left, right } = layout;
+  const { place, pitches, left, right, height } = layout;
   const screw = profilePath(threadProfile(thread, "external"), thread.pitchMm, pitches, place);
   const nut = profilePath(threadProfile(thread, "internal"), thread.pitchMm, pitches, place);
   const clip = useId();
   return (
     <G clipPath={`url(#${clip})`}>
       <ClipPath id={clip}>
-        <Rect x={left} y={0} width={right - left} height={HEIGHT} />
+        <Rect x={left} y={0} width={right - left} height={height} />
       </ClipPath>
       {thread.only === "internal" ? null : (
         <>
           <Path
-            d={`${screw} V ${2 * HEIGHT} H ${-HEIGHT} Z`}
+            d={`${screw} V ${2 * height} H ${-height} Z`}
             fill={paint.line}
             fillOpacity={0.14}
           />
           <Path d={screw} stroke={paint.line} strokeWidth={2} fill="none" />
         </>
       )}
-      <Path d={`${nut} V ${-HEIGHT} H ${-HEIGHT} Z`} fill={paint.line} fillOpacity={0.06} />
+      <Path d={`${nut} V ${-height} H ${-height} Z`} fill={paint.line} fillOpacity={0.06} />
       <Path
         d={nut}
         stroke={paint.line}
@@ -134,17 +135,18 @@ export function ProfileDrawing({ thread, units }: { thread: Thread; units: Units
   const theme = useTheme();
   const [width, setWidth] = useState(0);
   const paint = { line: theme.scribe.val, ground: theme.marking.val };
-  const layout = width === 0 ? undefined : profileLayout(thread, { width, height: HEIGHT });
+  const layout =
+    width === 0 ? undefined : profileLayout(thread, { width, mostHeight: MOST_HEIGHT });
   return (
     <View backgroundColor="$marking" borderRadius={4} overflow="hidden">
       <View
-        height={HEIGHT}
+        height={layout?.height ?? BEFORE_MEASURED}
         role="img"
         aria-label={`The form of ${thread.designation}, drawn to scale`}
         onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
       >
         {layout === undefined ? null : (
-          <Svg width={width} height={HEIGHT} aria-hidden>
+          <Svg width={width} height={layout.height} aria-hidden>
             <Metal thread={thread} layout={layout} paint={paint} />
             <Diameters layout={layout} units={units} paint={paint} />
             <PitchAndAngle thread={thread} layout={layout} units={units} paint={paint} />

@@ -14,6 +14,8 @@ export interface NamedDiameter {
 export interface ProfileLayout {
   readonly place: ProfilePlace;
   readonly pitches: number;
+  /** The height the drawing needs. */
+  readonly height: number;
   readonly pitchPx: number;
   /** Drawing scale, times full size. */
   readonly scale: number;
@@ -49,19 +51,18 @@ function namedDiameters(thread: Thread): readonly { name: string; mm: Mm }[] {
 /** Lays a profile out at the largest scale that fits, two pitches long. */
 export function profileLayout(
   thread: Thread,
-  { width, height }: { width: number; height: number },
+  { width, mostHeight }: { width: number; mostHeight: number },
 ): ProfileLayout {
   const sizes = formSizes(thread, thread.only ?? "external");
   const right = Math.max(LEFT + 80, width - LABELS);
   const across = (right - LEFT) / (PITCHES * thread.pitchMm);
   const depth = (sizes.major - sizes.minor) / 2;
-  const up = (height - ABOVE - BELOW) / depth;
+  const up = (mostHeight - ABOVE - BELOW) / depth;
   const scale = Math.min(across, up);
   const pitchPx = thread.pitchMm * scale;
   const drawn = PITCHES * pitchPx;
   const left = LEFT + Math.max(0, (right - LEFT - drawn) / 2);
-  const spare = height - ABOVE - BELOW - depth * scale;
-  const majorY = ABOVE + spare / 2;
+  const majorY = ABOVE;
   const yOf = (diameter: number) => majorY + ((sizes.major - diameter) / 2) * scale;
   return {
     place: {
@@ -71,6 +72,7 @@ export function profileLayout(
       ...(thread.taper === undefined ? {} : { taper: thread.taper }),
     },
     pitches: PITCHES,
+    height: ABOVE + depth * scale + BELOW,
     pitchPx,
     scale: scale / PX_PER_MM,
     left,

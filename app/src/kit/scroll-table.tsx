@@ -5,7 +5,11 @@ export interface ScrollTableProps {
   /** What the table holds, for a screen reader. */
   readonly name: string;
   readonly heads: readonly string[];
-  readonly rows: readonly (readonly string[])[];
+  /** Each row's head, and its cells; a cell of several lines has them one under the other. */
+  readonly rows: readonly {
+    readonly head: string;
+    readonly cells: readonly (readonly string[])[];
+  }[];
   /** Width of the first column, which stands still, and of the others, px. */
   readonly widths: { readonly first: number; readonly other: number };
 }
@@ -13,7 +17,6 @@ export interface ScrollTableProps {
 /** A small table of figures: it scrolls sideways under its first column. */
 export function ScrollTable({ name, heads, rows, widths }: ScrollTableProps) {
   const width = widths.first + (heads.length - 1) * widths.other;
-  const cellWidth = (i: number) => (i === 0 ? widths.first : widths.other);
   const still = { position: "sticky", left: 0, backgroundColor: "$card", zIndex: 1 } as const;
   return (
     <View role="table" aria-label={name} overflow="scroll" tabIndex={0}>
@@ -22,7 +25,7 @@ export function ScrollTable({ name, heads, rows, widths }: ScrollTableProps) {
           <View
             key={head}
             role="columnheader"
-            width={cellWidth(i)}
+            width={i === 0 ? widths.first : widths.other}
             minHeight={36}
             justifyContent="center"
             {...(i === 0 ? still : {})}
@@ -33,32 +36,27 @@ export function ScrollTable({ name, heads, rows, widths }: ScrollTableProps) {
           </View>
         ))}
       </View>
-      {rows.map((row, at) => (
+      {rows.map(({ head, cells }) => (
         <View
-          key={row[0] ?? at}
+          key={head}
           role="row"
           flexDirection="row"
           width={width}
-          minHeight={40}
-          alignItems="stretch"
+          minHeight={44}
+          paddingVertical={4}
           borderBottomWidth={1}
           borderColor="$line"
         >
-          {row.map((cell, i) => (
-            <View
-              key={i}
-              role={i === 0 ? "rowheader" : "cell"}
-              width={cellWidth(i)}
-              justifyContent="center"
-              {...(i === 0 ? still : {})}
-            >
-              <Figure
-                fontWeight={i === 0 ? "600" : "500"}
-                textAlign={i === 0 ? "left" : "right"}
-                userSelect="text"
-              >
-                {cell}
-              </Figure>
+          <View role="rowheader" width={widths.first} justifyContent="center" {...still}>
+            <Figure>{head}</Figure>
+          </View>
+          {cells.map((lines, i) => (
+            <View key={i} role="cell" width={widths.other} justifyContent="center">
+              {lines.map((line, at) => (
+                <Figure key={at} fontWeight="500" textAlign="right" userSelect="text">
+                  {line}
+                </Figure>
+              ))}
             </View>
           ))}
         </View>

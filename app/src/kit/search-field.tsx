@@ -1,7 +1,7 @@
 import { useTheme, View } from "@tamagui/core";
 import Search from "lucide-react-native/icons/search";
 import X from "lucide-react-native/icons/x";
-import { useState } from "react";
+import { useState, type RefObject } from "react";
 import { TextInput } from "react-native";
 import { Pressable } from "./pressable";
 
@@ -11,11 +11,12 @@ export interface SearchFieldProps {
   readonly value: string;
   readonly placeholder: string;
   readonly onChange: (text: string) => void;
-  readonly nativeID?: string;
+  /** To put the focus there from a key. */
+  readonly field?: RefObject<TextInput | null>;
 }
 
 /** One field that searches as it is typed into, with a key that empties it. */
-export function SearchField({ name, value, placeholder, onChange, nativeID }: SearchFieldProps) {
+export function SearchField({ name, value, placeholder, onChange, field }: SearchFieldProps) {
   const theme = useTheme();
   const [focused, setFocused] = useState(false);
   return (
@@ -38,7 +39,7 @@ export function SearchField({ name, value, placeholder, onChange, nativeID }: Se
     >
       <Search size={20} color={theme.quiet.val} aria-hidden />
       <TextInput
-        {...(nativeID === undefined ? {} : { nativeID })}
+        ref={field}
         aria-label={name}
         value={value}
         onChangeText={onChange}
@@ -50,6 +51,7 @@ export function SearchField({ name, value, placeholder, onChange, nativeID }: Se
         onFocus={() => setFocused(true)}
         onBlur={() => setFocused(false)}
         style={{
+          outlineStyle: "solid",
           outlineWidth: 0,
           flex: 1,
           minWidth: 0,

@@ -13,6 +13,7 @@ import { PageActions, PageColumns, PageHead } from "../shell/page";
 import { CalloutCard } from "./callout-card";
 import { Caution } from "./caution";
 import { ReadingList } from "./reading-list";
+import { threadPath } from "../shell/links";
 import { SheetDrawing } from "./sheet-drawing";
 import { sheetTitle } from "./sheet-title";
 import { ThreadFacts } from "./thread-facts";
@@ -26,6 +27,7 @@ function putOnBench(record: IdentificationRecord): void {
 }
 
 function SheetBody({ record }: { record: Kept<IdentificationRecord> }) {
+  const router = useRouter();
   const { units } = useSettings();
   const { threadId } = sheetTitle(record.result);
   const thread = threadId === undefined ? undefined : threadById(threadId);
@@ -50,7 +52,13 @@ function SheetBody({ record }: { record: Kept<IdentificationRecord> }) {
       second={
         <>
           <ReadingList readings={record.readings} units={units} />
-          {thread === undefined ? null : <ThreadFacts thread={thread} units={units} />}
+          {thread === undefined ? null : (
+            <ThreadFacts
+              thread={thread}
+              units={units}
+              onChart={() => router.push(threadPath(thread.id))}
+            />
+          )}
         </>
       }
     />

@@ -54,7 +54,7 @@ describe("the call-out card", () => {
 
 describe("the thread's sizes", () => {
   it("are ISO 965-2's for an M10 bolt, in millimetres", () => {
-    show(<ThreadFacts thread={named("M10")} units="mm" />);
+    show(<ThreadFacts thread={named("M10")} units="mm" onChart={() => undefined} />);
     for (const figure of [
       "10.000 mm",
       "9.732–9.968 mm",
@@ -68,7 +68,7 @@ describe("the thread's sizes", () => {
   });
 
   it("are ASME B1.1's for 1/2-13, in inches", () => {
-    show(<ThreadFacts thread={named("1/2-13")} units="in" />);
+    show(<ThreadFacts thread={named("1/2-13")} units="in" onChart={() => undefined} />);
     for (const figure of [
       "0.5000 in",
       "0.4876–0.4985 in",

@@ -1,59 +1,50 @@
 import {
+  angleWords,
+  areaWords,
   basicSizes,
   limits,
   pitchWords,
   printLength,
-  printPlain,
-  printRange,
+  sizeRangeWords,
   stressArea,
-  type SizeRange,
   type Thread,
   type Units,
 } from "@root-gauge/core";
-import { View } from "@tamagui/core";
+import { ActionButton } from "../kit/action-button";
+import { Facts, type Fact } from "../kit/facts";
 import { Card } from "../kit/surface";
-import { Body, Figure, Heading, Small } from "../kit/text";
-
-function rangeWords({ min, max }: SizeRange, units: Units): string {
-  const decimals = units === "mm" ? 3 : 4;
-  if (min !== undefined && max !== undefined) return printRange(min, max, units, decimals);
-  if (max !== undefined) return `${printLength(max, units, decimals)} at most`;
-  return min === undefined ? "free" : `${printLength(min, units, decimals)} at least`;
-}
+import { Heading, Small } from "../kit/text";
 
 /** Tables give limits to the micrometre, and to a ten-thousandth of an inch. */
-function factsOf(thread: Thread, units: Units): readonly (readonly [string, string])[] {
-  const { toleranceClass, major, pitch, minor } = limits(thread, "external");
-  const area =
-    units === "mm"
-      ? `${printPlain(stressArea(thread), 1)} mm²`
-      : `${printPlain(stressArea(thread) / 25.4 ** 2, 4)} in²`;
+function factsOf(thread: Thread, units: Units): Fact[] {
+  const { toleranceClass, major, pitch, minor } = limits(thread, thread.only ?? "external");
   return [
     ["Major diameter, basic", printLength(basicSizes(thread).major, units, units === "mm" ? 3 : 4)],
-    [`Major diameter, ${toleranceClass}`, rangeWords(major, units)],
-    [`Pitch diameter, ${toleranceClass}`, rangeWords(pitch, units)],
-    [`Minor diameter, ${toleranceClass}`, rangeWords(minor, units)],
+    [`Major diameter, ${toleranceClass}`, sizeRangeWords(major, units)],
+    [`Pitch diameter, ${toleranceClass}`, sizeRangeWords(pitch, units)],
+    [`Minor diameter, ${toleranceClass}`, sizeRangeWords(minor, units)],
     ["Pitch", pitchWords(thread.pitchMm, units)],
-    ["Flank angle", `${printPlain(thread.flankAngleDeg)}°`],
-    ["Tensile stress area", area],
+    ["Flank angle", angleWords(thread.flankAngleDeg)],
+    ["Tensile stress area", areaWords(stressArea(thread), units)],
     ["Standard", thread.standard],
   ];
 }
 
-/** The thread's true sizes, as the standard gives them. */
-export function ThreadFacts({ thread, units }: { thread: Thread; units: Units }) {
+export interface ThreadFactsProps {
+  readonly thread: Thread;
+  readonly units: Units;
+  /** Opens the thread's page in the charts. */
+  readonly onChart: () => void;
+}
+
+/** The thread's true sizes, as the standard gives them, and the way to its page in the charts. */
+export function ThreadFacts({ thread, units, onChart }: ThreadFactsProps) {
   return (
-    <Card gap={4}>
+    <Card gap={8}>
       <Heading>{thread.designation}</Heading>
-      {factsOf(thread, units).map(([name, figure]) => (
-        <View key={name} flexDirection="row" flexWrap="wrap" gap={8} paddingVertical={4}>
-          <Body flex={1} minWidth={150} color="$quiet">
-            {name}
-          </Body>
-          <Figure>{figure}</Figure>
-        </View>
-      ))}
+      <Facts facts={factsOf(thread, units)} />
       {thread.verified ? null : <Small>Not verified against a published table.</Small>}
+      <ActionButton label="All about this thread" onPress={onChart} />
     </Card>
   );
 }

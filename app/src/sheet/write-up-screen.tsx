@@ -16,6 +16,7 @@ import { PageActions, PageColumns, PageHead } from "../shell/page";
 import { CalloutCard } from "./callout-card";
 import { Caution } from "./caution";
 import { JobPicker } from "./job-picker";
+import { threadPath } from "../shell/links";
 import { ReadingList } from "./reading-list";
 import { sheetTitle } from "./sheet-title";
 import { ThreadFacts } from "./thread-facts";
@@ -78,7 +79,13 @@ export function WriteUpScreen() {
         second={
           <>
             <ReadingList readings={part.readings} units={units} />
-            {thread === undefined ? null : <ThreadFacts thread={thread} units={units} />}
+            {thread === undefined ? null : (
+              <ThreadFacts
+                thread={thread}
+                units={units}
+                onChart={() => router.push(threadPath(thread.id))}
+              />
+            )}
             <Caution />
           </>
         }

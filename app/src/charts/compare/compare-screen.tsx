@@ -7,7 +7,7 @@ import { CopyButton } from "../../kit/copy-button";
 import { Body } from "../../kit/text";
 import { UnitsSwitch } from "../../kit/units-switch";
 import { PAGE_WIDTH, PageHead } from "../../shell/page";
-import { asLink, comparePath } from "../links";
+import { asLink, comparePath } from "../../shell/links";
 import { CompareView } from "./compare-view";
 
 /** Two threads side by side at an address of their own. */

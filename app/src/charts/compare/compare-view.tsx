@@ -12,7 +12,9 @@ import { useMemo } from "react";
 import { useSettings } from "../../data/settings";
 import { PitchDrift } from "../../drawing/pitch-drift";
 import { ProfileOverlay } from "../../drawing/profile-overlay";
+import { ActionButton } from "../../kit/action-button";
 import { CopyButton } from "../../kit/copy-button";
+import { exportCsv } from "../../kit/export-csv";
 import { Card } from "../../kit/surface";
 import { Body, Figure, Heading, Label } from "../../kit/text";
 import { VerdictMark } from "../../kit/verdict-mark";
@@ -94,7 +96,19 @@ export function CompareView({ first, second }: { first: Thread; second: Thread }
           <FactRow key={fact.name} fact={fact} />
         ))}
       </Card>
-      <CopyButton label="Copy the comparison" text={asText} />
+      <View flexDirection="row" flexWrap="wrap" alignItems="flex-start" gap={8}>
+        <CopyButton label="Copy the comparison" text={asText} />
+        <ActionButton
+          label="Export as CSV"
+          onPress={() =>
+            void exportCsv(
+              `${first.designation} and ${second.designation}`,
+              ["", first.designation, second.designation, "Second less first"],
+              facts.map((fact) => [fact.name, fact.first, fact.second, fact.difference]),
+            )
+          }
+        />
+      </View>
     </View>
   );
 }

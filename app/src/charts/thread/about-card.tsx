@@ -15,9 +15,10 @@ import { basicFacts } from "./thread-figures";
 /** What the thread is, what it is for, what its name does not say, and its basic figures. */
 export function AboutCard({ thread, units }: { thread: Thread; units: Units }) {
   const { family, series, alsoCalled = [], choice } = thread;
+  const familyName = FAMILY_WORDS[family];
   const kind = [
-    FAMILY_WORDS[family],
-    series,
+    familyName,
+    series.toLowerCase() === familyName.toLowerCase() ? "" : series,
     choice === 1 ? "" : choice === 2 ? "second choice" : "third choice",
   ].filter(Boolean);
   return (

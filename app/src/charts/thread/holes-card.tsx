@@ -18,6 +18,10 @@ import { Facts, type Fact } from "../../kit/facts";
 import { Card } from "../../kit/surface";
 import { Body, Figure, Heading, Small } from "../../kit/text";
 
+/** Nuts of power screws are bored to their minor diameter, and taper holes to their small end: there is no share to choose. */
+const isTapped = ({ family, taper }: Thread) =>
+  taper === undefined && !["trapezoidal", "acme", "square"].includes(family);
+
 /** The hole to tap, the hole to clear and the spanner, in the units asked for. */
 export function holeFacts(thread: Thread, units: Units): Fact[] {
   const { drill } = chartDrill(thread);
@@ -26,7 +30,7 @@ export function holeFacts(thread: Thread, units: Units): Fact[] {
   const percent = Math.round(percentThread(thread, drill.mm));
   return [
     ["Tapping drill", `${drillWords(drill)} (${printLength(drill.mm, units)})`],
-    ["Share of full thread", `${percent} %`],
+    ...(isTapped(thread) ? [["Share of full thread", `${percent} %`] as const] : []),
     ...(clearance === undefined
       ? []
       : (["close", "normal", "free"] as const).map((fit): Fact => [
@@ -50,7 +54,7 @@ export function HolesCard({ thread, units }: { thread: Thread; units: Units }) {
   const { drillSets } = useChartsState();
   const { basis } = chartDrill(thread);
   const standard = clearanceHoles(thread)?.standard;
-  const ranked = tapDrills(thread, { sets: drillSets, most: 5 });
+  const ranked = isTapped(thread) ? tapDrills(thread, { sets: drillSets, most: 5 }) : [];
   const toDrills = () => {
     changeCharts({ drillThread: thread.designation });
     router.push("/charts/drills");
@@ -60,7 +64,7 @@ export function HolesCard({ thread, units }: { thread: Thread; units: Units }) {
       <Heading>Holes and spanner</Heading>
       <Facts facts={holeFacts(thread, units)} />
       <Small>{`Drill by ${DRILL_BASIS_WORDS[basis]}.${standard === undefined ? "" : ` Clearance by ${standard}.`}`}</Small>
-      {thread.taper === undefined && ranked.length > 0 ? (
+      {ranked.length > 0 ? (
         <View gap={4}>
           <Body color="$quiet">Nearest to 70 % from your drill sets</Body>
           <View flexDirection="row" flexWrap="wrap" gap={8}>

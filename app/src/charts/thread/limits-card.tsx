@@ -6,14 +6,14 @@ import { exportCsv } from "../../kit/export-csv";
 import { ScrollTable } from "../../kit/scroll-table";
 import { Card } from "../../kit/surface";
 import { Heading, Label, Small } from "../../kit/text";
-import { hasEstimates, limitHeads, limitRows } from "./thread-figures";
+import { hasEstimates, limitCells, limitHeads, limitRows } from "./thread-figures";
 
 const SIDES: readonly { side: ThreadSide; label: string }[] = [
   { side: "external", label: "Screw (external)" },
   { side: "internal", label: "Nut or hole (internal)" },
 ];
 
-const WIDTHS = { first: 72, other: 116 };
+const WIDTHS = { first: 84, other: 84 };
 
 /** The usual classes come first; the rest are shown when asked for. */
 const SHOWN_AT_FIRST = 5;
@@ -29,7 +29,7 @@ export function LimitsCard({ thread, units }: { thread: Thread; units: Units }) 
     exportCsv(
       `limits ${thread.designation}`,
       ["Side", ...heads],
-      tables.flatMap(({ side, rows }) => rows.map((row) => [side, ...row])),
+      tables.flatMap(({ side, rows }) => rows.map((row) => [side, ...limitCells(row)])),
     );
   return (
     <Card gap={12}>
@@ -41,7 +41,10 @@ export function LimitsCard({ thread, units }: { thread: Thread; units: Units }) 
             <ScrollTable
               name={`Limits, ${label}`}
               heads={heads}
-              rows={showAll ? rows : rows.slice(0, SHOWN_AT_FIRST)}
+              rows={(showAll ? rows : rows.slice(0, SHOWN_AT_FIRST)).map(({ name, limits }) => ({
+                head: name,
+                cells: limits,
+              }))}
               widths={WIDTHS}
             />
           </View>

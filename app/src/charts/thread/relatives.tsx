@@ -15,7 +15,7 @@ import { ActionButton } from "../../kit/action-button";
 import { Pressable } from "../../kit/pressable";
 import { Card } from "../../kit/surface";
 import { Body, Figure, Heading, Label } from "../../kit/text";
-import { comparePath, threadPath } from "../links";
+import { comparePath, threadPath } from "../../shell/links";
 
 function ThreadLinks({ label, threads }: { label: string; threads: readonly Thread[] }) {
   const router = useRouter();

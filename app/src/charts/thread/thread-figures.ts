@@ -1,12 +1,12 @@
 import {
   angleWords,
+  areaWords,
   basicSizes,
   classNameWords,
   limits,
   pitchWords,
   printFigure,
   printLength,
-  printPlain,
   stressArea,
   toleranceClasses,
   type SizeRange,
@@ -17,11 +17,6 @@ import {
 import type { Fact } from "../../kit/facts";
 
 const decimalsOf = (units: Units) => (units === "mm" ? 3 : 4);
-
-function areaWords(thread: Thread, units: Units): string {
-  const area = stressArea(thread);
-  return units === "mm" ? `${printPlain(area, 1)} mm²` : `${printPlain(area / 25.4 ** 2, 4)} in²`;
-}
 
 /** Families whose bolts are loaded in tension, so that a stress area means something. */
 const IN_TENSION = new Set(["iso-metric", "unified", "whitworth", "ba", "cycle"]);
@@ -37,7 +32,7 @@ export function basicFacts(thread: Thread, units: Units): Fact[] {
     ["Pitch", `${pitchWords(thread.pitchMm, "mm")} · ${pitchWords(thread.pitchMm, "in")}`],
     ["Flank angle", angleWords(thread.flankAngleDeg)],
     ...(IN_TENSION.has(thread.family)
-      ? [["Tensile stress area", areaWords(thread, units)] as const]
+      ? [["Tensile stress area", areaWords(stressArea(thread), units)] as const]
       : []),
     ["Standard", thread.standard],
   ];
@@ -50,21 +45,32 @@ export function limitHeads(units: Units): readonly string[] {
   );
 }
 
-function rangeCell({ min, max }: SizeRange, units: Units): string {
+/** One class of one side: its name, and for major, pitch and minor diameter the upper and the lower limit. */
+export interface LimitRow {
+  readonly name: string;
+  readonly limits: readonly (readonly [upper: string, lower: string])[];
+}
+
+function endsOf({ min, max }: SizeRange, units: Units): readonly [upper: string, lower: string] {
   const end = (mm: number | undefined) =>
     mm === undefined ? "free" : printFigure(mm, units, decimalsOf(units));
-  return `${end(min)}–${end(max)}`;
+  return [end(max), end(min)];
 }
 
 /** Limits of every class of one side, a row each; an estimate carries a star. */
-export function limitRows(thread: Thread, side: ThreadSide, units: Units): readonly string[][] {
+export function limitRows(thread: Thread, side: ThreadSide, units: Units): readonly LimitRow[] {
   return toleranceClasses(thread, side).map((toleranceClass) => {
     const { major, pitch, minor, verified } = limits(thread, side, toleranceClass);
-    return [
-      `${classNameWords(toleranceClass)}${verified ? "" : "*"}`,
-      ...[major, pitch, minor].map((range) => rangeCell(range, units)),
-    ];
+    return {
+      name: `${classNameWords(toleranceClass)}${verified ? "" : "*"}`,
+      limits: [major, pitch, minor].map((range) => endsOf(range, units)),
+    };
   });
+}
+
+/** The same row as cells of text: "6g", "9.732–9.968"... */
+export function limitCells({ name, limits: ends }: LimitRow): readonly string[] {
+  return [name, ...ends.map(([upper, lower]) => `${lower}–${upper}`)];
 }
 
 /** Whether any class of the thread is an estimate. */

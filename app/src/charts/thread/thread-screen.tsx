@@ -11,18 +11,19 @@ import { Body } from "../../kit/text";
 import { UnitsSwitch } from "../../kit/units-switch";
 import { PageColumns, PageHead } from "../../shell/page";
 import { Caution } from "../../sheet/caution";
-import { asLink, threadPath } from "../links";
+import { asLink, threadPath } from "../../shell/links";
 import { AboutCard } from "./about-card";
 import { HolesCard, holeFacts } from "./holes-card";
 import { LimitsCard } from "./limits-card";
 import { MistakenForCard, RelativesCard } from "./relatives";
-import { basicFacts, limitRows } from "./thread-figures";
+import { basicFacts, limitCells, limitRows } from "./thread-figures";
 
 /** The page's figures as text, for a message or a note. */
 function pageText(thread: Thread, units: Units): string {
   const limitLines = (["external", "internal"] as const).flatMap((side) =>
     limitRows(thread, side, units)
       .slice(0, 1)
+      .map(limitCells)
       .map(
         ([name, major, pitch, minor]) =>
           `${side === "external" ? "Screw" : "Nut"} ${name}, ${units}: major ${major}, pitch diameter ${pitch}, minor ${minor}`,

@@ -6,7 +6,7 @@ import { togglePin } from "../../data/charts-state";
 import { ActionButton } from "../../kit/action-button";
 import { Pressable } from "../../kit/pressable";
 import { Figure, Small } from "../../kit/text";
-import { comparePath } from "../links";
+import { comparePath } from "../../shell/links";
 
 /** The pinned rows, each to be taken out again, and the way to compare them. */
 export function PinnedBar({ pinned }: { pinned: readonly string[] }) {

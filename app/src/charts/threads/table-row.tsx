@@ -6,7 +6,7 @@ import { memo } from "react";
 import { togglePin } from "../../data/charts-state";
 import { Pressable } from "../../kit/pressable";
 import { Figure, Label } from "../../kit/text";
-import { threadPath } from "../links";
+import { threadPath } from "../../shell/links";
 import { COLUMN_WIDTHS, FIGURE_COLUMNS } from "./columns";
 import { PointFigure } from "./point-figure";
 

@@ -1,17 +1,10 @@
-import {
-  prepareSearch,
-  threadById,
-  threadColumnHeads,
-  threadRow,
-  type ThreadColumn,
-  type ThreadRowOptions,
-} from "@root-gauge/core";
+import { prepareSearch, threadById, type ThreadRowOptions } from "@root-gauge/core";
 import { useTheme, View } from "@tamagui/core";
 import type { SortingState } from "@tanstack/react-table";
 import Download from "lucide-react-native/icons/download";
 import SlidersHorizontal from "lucide-react-native/icons/sliders-horizontal";
-import { useEffect, useMemo, useState } from "react";
-import { ScrollView } from "react-native";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { ScrollView, type TextInput } from "react-native";
 import { changeCharts, useChartsState } from "../../data/charts-state";
 import { useSettings } from "../../data/settings";
 import { exportCsv } from "../../kit/export-csv";
@@ -26,7 +19,9 @@ import { filterWords } from "./filter-words";
 import { Filters } from "./filters";
 import { PinnedBar } from "./pinned-bar";
 import { SearchSummary } from "./search-summary";
+import { tableText } from "./table-text";
 import { ThreadTable } from "./thread-table";
+import { useChartsKeys } from "./use-charts-keys";
 import { useThreadSearch } from "./use-thread-search";
 
 function IconAction({
@@ -105,18 +100,11 @@ export function ThreadsScreen() {
     () => ({ units, side, quality }),
     [units, side, quality],
   );
+  const searchField = useRef<TextInput>(null);
+  useChartsKeys(searchField);
   const exportRows = () => {
-    const heads = threadColumnHeads(options);
-    const columns = Object.keys(heads) as ThreadColumn[];
-    const rows = search.hits.map(({ thread }) => {
-      const cells = threadRow(thread, options);
-      return columns.map((column) => cells[column]);
-    });
-    void exportCsv(
-      "threads",
-      columns.map((column) => heads[column]),
-      rows,
-    );
+    const { heads, rows } = tableText(search.hits, options);
+    void exportCsv("threads", heads, rows);
   };
   return (
     <View flex={1} minHeight={0} render="main">
@@ -127,7 +115,7 @@ export function ThreadsScreen() {
             <View flexDirection="row" gap={8}>
               <SearchField
                 name="Find a thread"
-                nativeID="find-thread"
+                field={searchField}
                 value={query}
                 placeholder="M10, 9.5 mm, 3/8, 20 TPI"
                 onChange={(text) => {
@@ -144,7 +132,15 @@ export function ThreadsScreen() {
               )}
               <IconAction label="Export these rows as CSV" icon={Download} onPress={exportRows} />
             </View>
-            <SearchSummary search={search} units={units} filtered={filterWords(state)} />
+            <SearchSummary
+              search={search}
+              units={units}
+              filtered={filterWords(state)}
+              text={() => {
+                const { heads, rows } = tableText(search.hits, options);
+                return [heads, ...rows].map((cells) => cells.join("\t")).join("\n");
+              }}
+            />
           </View>
           <ThreadTable
             hits={search.hits}

@@ -1,0 +1,23 @@
+import {
+  threadColumnHeads,
+  threadRow,
+  type ThreadColumn,
+  type ThreadHit,
+  type ThreadRowOptions,
+} from "@root-gauge/core";
+
+/** The rows of the table as text, in the units and the class shown, for a file or to paste. */
+export function tableText(
+  hits: readonly ThreadHit[],
+  options: ThreadRowOptions,
+): { heads: readonly string[]; rows: readonly (readonly string[])[] } {
+  const heads = threadColumnHeads(options);
+  const columns = Object.keys(heads) as ThreadColumn[];
+  return {
+    heads: columns.map((column) => heads[column]),
+    rows: hits.map(({ thread }) => {
+      const cells = threadRow(thread, options);
+      return columns.map((column) => cells[column]);
+    }),
+  };
+}
