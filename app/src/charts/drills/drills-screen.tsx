@@ -112,7 +112,8 @@ function DrillItem({ row, units }: { row: DrillRow; units: Units }) {
   const figures = units === "mm" ? [row.mm, row.inches] : [row.inches, row.mm];
   return (
     <View
-      role="listitem"
+      role="group"
+      aria-label={[row.name, row.percent].filter(Boolean).join(", ")}
       minHeight={44}
       paddingVertical={6}
       borderBottomWidth={1}
@@ -165,7 +166,6 @@ export function DrillsScreen() {
       <ChartsHead />
       <View flex={1} minHeight={0} flexDirection="row">
         <FlatList
-          role="list"
           tabIndex={0}
           keyboardShouldPersistTaps="handled"
           data={rows}
