@@ -1,4 +1,4 @@
-import { pipeSizeOf, PIPE_SIZES, type PipeSize } from "./pipe-sizes";
+import { pipeSizeOf, pipeThread, PIPE_SIZES, type PipeSize } from "./pipe-sizes";
 import { roundTo } from "../units";
 import type { BasicSizes, FamilyStandard, Thread, ThreadLimits, ThreadSide } from "./thread";
 
@@ -9,23 +9,15 @@ function choiceOf({ inches }: PipeSize): 1 | 2 | 3 {
 }
 
 function parallelThread(size: PipeSize): Thread {
-  return {
+  return pipeThread(size, {
     id: `g-${size.slug}`,
     designation: `G ${size.label}`,
     family: "pipe-parallel",
     series: "G",
-    majorMm: size.majorMm,
-    namedInch: size.inches,
-    pitchMm: 25.4 / size.tpi,
-    tpi: size.tpi,
-    flankAngleDeg: 55,
-    starts: 1,
-    hand: "right",
     choice: choiceOf(size),
     alsoCalled: [`${size.label} BSPP`, `${size.label} BSPF`],
     standard: "ISO 228-1",
-    verified: true,
-  };
+  });
 }
 
 /** Basic sizes of a British pipe thread: ISO 228-1 and, at the gauge plane, ISO 7-1. */

@@ -1,5 +1,6 @@
-import type { Mm } from "../units";
+import { pitchMmFromTpi, type Mm } from "../units";
 import { sizeIn16ths, type InchSize } from "./inch-size";
+import type { Thread } from "./thread";
 
 /** One size of the British pipe threads, which ISO 228-1 and ISO 7-1 share. */
 export interface PipeSize extends InchSize {
@@ -70,4 +71,22 @@ export function pipeSizeOf({
   const size = namedInch === undefined ? undefined : BY_SLUG.get(namedInch);
   if (size === undefined) throw new RangeError(`${designation} is no size of ISO 228-1`);
   return size;
+}
+
+type PipeParts = Pick<Thread, "id" | "designation" | "family" | "series" | "choice" | "standard"> &
+  Partial<Thread>;
+
+/** A British pipe thread of a size, right-hand, 55 degrees; parallel unless told otherwise. */
+export function pipeThread(size: PipeSize, parts: PipeParts): Thread {
+  return {
+    majorMm: size.majorMm,
+    namedInch: size.inches,
+    pitchMm: pitchMmFromTpi(size.tpi),
+    tpi: size.tpi,
+    flankAngleDeg: 55,
+    starts: 1,
+    hand: "right",
+    verified: true,
+    ...parts,
+  };
 }

@@ -1,6 +1,6 @@
 import type { Mm } from "../units";
 import { pipeBasicSizes } from "./pipe-parallel";
-import { pipeSizeOf, PIPE_SIZES, type PipeSize } from "./pipe-sizes";
+import { pipeSizeOf, pipeThread, PIPE_SIZES, type PipeSize } from "./pipe-sizes";
 import { roundTo } from "../units";
 import type { FamilyStandard, TaperLengths, Thread, ThreadLimits, ThreadSide } from "./thread";
 
@@ -46,30 +46,17 @@ function isoTaperLengths(thread: Thread): TaperLengths {
   };
 }
 
-type Parts = Pick<Thread, "id" | "designation" | "series"> & Partial<Thread>;
+const choiceOf = ({ inches }: PipeSize) => (inches === 1 / 16 || inches > 2 ? 2 : 1);
 
-function pipeThread(size: PipeSize, parts: Parts): Thread {
-  return {
-    family: "pipe-taper",
-    majorMm: size.majorMm,
-    namedInch: size.inches,
-    pitchMm: 25.4 / size.tpi,
-    tpi: size.tpi,
-    flankAngleDeg: 55,
-    starts: 1,
-    hand: "right",
-    choice: size.inches === 1 / 16 || size.inches > 2 ? 2 : 1,
-    standard: "ISO 7-1",
-    verified: true,
-    ...parts,
-  };
-}
+const ISO_7 = { family: "pipe-taper", standard: "ISO 7-1" } as const;
 
 function taperThread(size: PipeSize): Thread {
   return pipeThread(size, {
+    ...ISO_7,
     id: `r-${size.slug}`,
     designation: `R ${size.label}`,
     series: "R",
+    choice: choiceOf(size),
     taper: 1 / 16,
     alsoCalled: [`Rc ${size.label}`, `${size.label} BSPT`],
   });
@@ -77,9 +64,11 @@ function taperThread(size: PipeSize): Thread {
 
 function parallelInside(size: PipeSize): Thread {
   return pipeThread(size, {
+    ...ISO_7,
     id: `rp-${size.slug}`,
     designation: `Rp ${size.label}`,
     series: "Rp",
+    choice: choiceOf(size),
     only: "internal",
   });
 }

@@ -1,7 +1,8 @@
-import { printLength, type Thread, type Units } from "@root-gauge/core";
+import { printLength } from "@root-gauge/core";
 import { useTheme, View } from "@tamagui/core";
 import { useState } from "react";
 import Svg, { G, Line, Polyline, Text } from "react-native-svg";
+import type { ComparedThreads } from "./compared-threads";
 import { WEIGHT } from "./lines";
 
 const HEIGHT = 118;
@@ -20,15 +21,7 @@ function teeth(pitchPx: number, y: number, way: 1 | -1): string {
 }
 
 /** Ten threads of each from a common start, and how far the tenth crests have parted. */
-export function PitchDrift({
-  first,
-  second,
-  units,
-}: {
-  first: Thread;
-  second: Thread;
-  units: Units;
-}) {
+export function PitchDrift({ first, second, units }: ComparedThreads) {
   const theme = useTheme();
   const [width, setWidth] = useState(0);
   const colour = theme.scribe.val;

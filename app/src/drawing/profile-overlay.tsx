@@ -1,8 +1,9 @@
-import { printLength, threadProfile, type Thread, type Units } from "@root-gauge/core";
+import { printLength, threadProfile, type Thread } from "@root-gauge/core";
 import { useTheme, View } from "@tamagui/core";
 import { useState } from "react";
 import Svg, { Line, Path } from "react-native-svg";
 import { Label } from "../kit/text";
+import type { ComparedThreads } from "./compared-threads";
 import { WEIGHT } from "./lines";
 import { overlayLayout } from "./overlay-layout";
 import { profilePath } from "./profile-path";
@@ -34,15 +35,7 @@ function Key({ name, dashed, colour }: { name: string; dashed: boolean; colour: 
 }
 
 /** Two screws' profiles over each other to one scale: the first solid, the second dashed. */
-export function ProfileOverlay({
-  first,
-  second,
-  units,
-}: {
-  first: Thread;
-  second: Thread;
-  units: Units;
-}) {
+export function ProfileOverlay({ first, second, units }: ComparedThreads) {
   const theme = useTheme();
   const [width, setWidth] = useState(0);
   const colour = theme.scribe.val;

@@ -1,6 +1,5 @@
 import { View } from "@tamagui/core";
-import { Pressable } from "./pressable";
-import { Figure } from "./text";
+import { Chip } from "./chip";
 
 export interface ChoiceChipsProps<Value extends string> {
   /** What is being chosen, for a screen reader. */
@@ -27,23 +26,15 @@ export function ChoiceChips<Value extends string>({
   ];
   return (
     <View role="radiogroup" aria-label={name} flexDirection="row" flexWrap="wrap" gap={8}>
-      {shown.map((choice) => {
-        const chosen = choice.value === value;
-        return (
-          <Pressable
-            key={choice.label}
-            role="radio"
-            aria-checked={chosen}
-            paddingHorizontal={12}
-            borderWidth={1}
-            borderColor="$edge"
-            backgroundColor={chosen ? "$ink" : "$card"}
-            onPress={() => onChange(choice.value)}
-          >
-            <Figure color={chosen ? "$card" : "$ink"}>{choice.label}</Figure>
-          </Pressable>
-        );
-      })}
+      {shown.map((choice) => (
+        <Chip
+          key={choice.label}
+          role="radio"
+          label={choice.label}
+          chosen={choice.value === value}
+          onPress={() => onChange(choice.value)}
+        />
+      ))}
     </View>
   );
 }

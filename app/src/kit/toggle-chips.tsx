@@ -1,6 +1,5 @@
 import { View } from "@tamagui/core";
-import { Pressable } from "./pressable";
-import { Figure } from "./text";
+import { Chip } from "./chip";
 
 export interface ToggleChipsProps<Value extends string> {
   /** What is being chosen, for a screen reader. */
@@ -23,18 +22,13 @@ export function ToggleChips<Value extends string>({
         const chosen = values.includes(value);
         const next = chosen ? values.filter((one) => one !== value) : [...values, value];
         return (
-          <Pressable
+          <Chip
             key={value}
             role="checkbox"
-            aria-checked={chosen}
-            paddingHorizontal={12}
-            borderWidth={1}
-            borderColor="$edge"
-            backgroundColor={chosen ? "$ink" : "$card"}
+            label={label}
+            chosen={chosen}
             onPress={() => onChange(next)}
-          >
-            <Figure color={chosen ? "$card" : "$ink"}>{label}</Figure>
-          </Pressable>
+          />
         );
       })}
     </View>
