@@ -12,8 +12,19 @@ interface RuledOutProps {
   readonly onClose: () => void;
 }
 
-function RuledOutRow({ candidate, units }: { candidate: Candidate; units: Units }) {
+/** The reading that felled it; where no reading speaks against it, that it is too rare to stand beside the others. */
+function whyFallen(candidate: Candidate, units: Units): string {
   const reason = decisiveReason(candidate);
+  if (reason === undefined) return "Nothing was read yet.";
+  const words = reasonWords(reason, units);
+  const rare = candidate.reasons.find(
+    (other) => other.code === "commonness" && other.common === "rare",
+  );
+  if (reason.agreement !== "agrees" || rare === undefined || rare === reason) return words;
+  return `${words} ${reasonWords(rare, units)}`;
+}
+
+function RuledOutRow({ candidate, units }: { candidate: Candidate; units: Units }) {
   return (
     <View
       role="listitem"
@@ -23,7 +34,7 @@ function RuledOutRow({ candidate, units }: { candidate: Candidate; units: Units 
       borderColor="$line"
     >
       <Figure>{candidate.thread.designation}</Figure>
-      <Small>{reason === undefined ? "Nothing was read yet." : reasonWords(reason, units)}</Small>
+      <Small>{whyFallen(candidate, units)}</Small>
     </View>
   );
 }
