@@ -6,4 +6,6 @@ export const ACCEPTED = {
   span: { minMm: 0.5, maxMm: 500 },
   /** Threads counted, or pitches spanned. */
   threads: { min: 1, max: 400 },
+  /** A year that a machine is older than. */
+  year: { min: 1800, max: 2100 },
 } as const;

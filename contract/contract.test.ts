@@ -12,6 +12,10 @@ const INPUT = {
 describe("readings at the border", () => {
   it.each([
     { kind: "external-diameter", mm: 0.5 },
+    { kind: "flank-angle", degrees: 47.5 },
+    { kind: "taper", tapered: true },
+    { kind: "origin", place: "britain", before: 1930 },
+    { kind: "function", what: "plug" },
     { kind: "external-diameter", mm: 200, instrument: "rule", condition: "worn" },
     { kind: "leaf", tpi: 4.5, outcome: "unsure" },
     { kind: "leaf", pitchMm: 1.25, outcome: "rocks", threadsEngaged: 3 },
@@ -32,6 +36,9 @@ describe("readings at the border", () => {
     { kind: "leaf", tpi: 13, outcome: "fits" },
     { kind: "count", threads: 0, spanMm: 25.4 },
     { kind: "crest-to-crest", pitches: 2.5, mm: 10 },
+    { kind: "flank-angle", degrees: 61 },
+    { kind: "origin" },
+    { kind: "origin", before: 12 },
     { kind: "weight", grams: 12 },
   ])("refuses %j", (reading) => {
     expect(readingSchema.safeParse(reading).success).toBe(false);

@@ -38,12 +38,39 @@ const crestToCrest = z.strictObject({
   mm: lengthWithin(ACCEPTED.span),
 });
 
+const flankAngle = z.strictObject({
+  kind: z.literal("flank-angle"),
+  degrees: z.literal([60, 55, 47.5, 30, 29, 80, 0]),
+  sure: z.boolean().optional(),
+});
+
+const taper = z.strictObject({ kind: z.literal("taper"), tapered: z.boolean() });
+
+const origin = z
+  .strictObject({
+    kind: z.literal("origin"),
+    place: z.enum(["britain", "north-america", "europe", "japan", "unknown"]).optional(),
+    before: z.number().int().min(ACCEPTED.year.min).max(ACCEPTED.year.max).optional(),
+  })
+  .refine(({ place, before }) => place !== undefined || before !== undefined, {
+    error: "an origin carries a place or the year it is older than",
+  });
+
+const partFunction = z.strictObject({
+  kind: z.literal("function"),
+  what: z.enum(["bolt", "nut", "pipe-fitting", "plug", "power-screw", "electrical"]),
+});
+
 /** A reading as it crosses a border; every figure inside what is accepted. */
 export const readingSchema: z.ZodType<Reading> = z.discriminatedUnion("kind", [
   externalDiameter,
   leaf,
   count,
   crestToCrest,
+  flankAngle,
+  taper,
+  origin,
+  partFunction,
 ]);
 
 /** More readings than this of one part are a slip, not diligence. */

@@ -22,6 +22,12 @@ describe("any reading", () => {
     { kind: "leaf", pitchMm: 6, outcome: "unsure", threadsEngaged: 100 },
     { kind: "count", threads: 400, spanMm: 0.5 },
     { kind: "crest-to-crest", pitches: 1, mm: 500 },
+    { kind: "flank-angle", degrees: 47.5, sure: false },
+    { kind: "flank-angle", degrees: 0 },
+    { kind: "taper", tapered: true },
+    { kind: "origin", place: "japan", before: 1850 },
+    { kind: "origin", before: 1999 },
+    { kind: "function", what: "electrical" },
   ];
 
   it.each(READINGS)(

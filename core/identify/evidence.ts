@@ -1,6 +1,8 @@
 import type { Thread } from "../threads";
 import { countEvidence, crestToCrestEvidence } from "./pitch-evidence";
 import { diameterEvidence } from "./diameter-evidence";
+import { flankAngleEvidence, taperEvidence } from "./form-evidence";
+import { functionEvidence, originEvidence } from "./origin-evidence";
 import { leafEvidence } from "./leaf-evidence";
 import type { Reading, ReadingKind, ReadingOf } from "./reading";
 import type { ReasonFigures } from "./reason";
@@ -20,6 +22,10 @@ const EVIDENCE: { readonly [K in ReadingKind]: Evidence<K> } = {
   leaf: leafEvidence,
   count: countEvidence,
   "crest-to-crest": crestToCrestEvidence,
+  "flank-angle": flankAngleEvidence,
+  taper: taperEvidence,
+  origin: originEvidence,
+  function: functionEvidence,
 };
 
 /** The evidence model that weighs this reading; the table guarantees that the kinds match. */

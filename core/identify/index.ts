@@ -1,6 +1,8 @@
 export { commonnessWeight } from "./commonness";
 export { decisiveReason, identify } from "./identify";
 export type { Candidate, Identification, IdentifyOptions } from "./identify";
+export { FLANK_ANGLES } from "./form-evidence";
+export type { FlankAngle } from "./form-evidence";
 export { LEAVES, rankLeaves, sameLeaf } from "./leaves";
 export type { RankedLeaf } from "./leaves";
 export { leafMark, leafPitchMm } from "./leaf-evidence";
@@ -10,7 +12,9 @@ export type { NextTest, Standing, TestOutcome } from "./next-tests";
 export type {
   DiameterInstrument,
   LeafOutcome,
+  OriginPlace,
   PartCondition,
+  PartFunction,
   Reading,
   ReadingKind,
   ReadingOf,

@@ -1,16 +1,19 @@
 import type { Thread } from "../threads";
+import { angleOutcomes, calledTapered, FLANK_ANGLES, type FlankAngle } from "./form-evidence";
 import { leafOutcomes } from "./leaf-evidence";
 import { leavesWorthTrying } from "./leaves";
 import type { Reading } from "./reading";
 import type { LeafMark } from "./reason";
 
 /** One way a test can come out, how likely that is, and which threads it would leave standing. */
-export interface TestOutcome {
-  readonly outcome: "drops-in" | "rocks";
+export interface TestOutcome<Answer> {
+  readonly outcome: Answer;
   readonly probability: number;
   /** Most likely first; only those that would hold a tenth or more. */
   readonly leaves: readonly Thread[];
 }
+
+type LeafAnswer = "drops-in" | "rocks";
 
 /** A test worth making next. `words` makes the instruction. */
 export type NextTest =
@@ -20,9 +23,22 @@ export type NextTest =
       readonly leaf: LeafMark;
       /** Expected information, in bits: how much of the doubt the answer would take away. */
       readonly bits: number;
-      readonly outcomes: readonly [TestOutcome, TestOutcome];
+      readonly outcomes: readonly [TestOutcome<LeafAnswer>, TestOutcome<LeafAnswer>];
+    }
+  | {
+      readonly kind: "flank-angle";
+      readonly bits: number;
+      /** The answers that are to be reckoned with, likeliest first. */
+      readonly outcomes: readonly TestOutcome<FlankAngle>[];
+    }
+  | {
+      readonly kind: "taper";
+      readonly bits: number;
+      readonly outcomes: readonly [TestOutcome<boolean>, TestOutcome<boolean>];
     }
   | { readonly kind: "crest-to-crest" };
+
+type InformativeTest = Extract<NextTest, { bits: number }>;
 
 /** A candidate as far as choosing a test is concerned. */
 export interface Standing {
@@ -33,19 +49,26 @@ export interface Standing {
 /** A test that takes away less than this much doubt is not worth the trouble, in bits. */
 const LEAST_BITS = 0.04;
 
-function binaryEntropy(p: number): number {
-  if (p <= 0 || p >= 1) return 0;
-  return -p * Math.log2(p) - (1 - p) * Math.log2(1 - p);
+/** How much trouble a test is, against laying a leaf on. */
+const TROUBLE: Readonly<Record<InformativeTest["kind"], number>> = {
+  leaf: 1,
+  taper: 0.7,
+  "flank-angle": 1.6,
+};
+
+/** Doubt in bits over outcomes of these probabilities. */
+function entropy(probabilities: readonly number[]): number {
+  return probabilities.reduce((sum, p) => (p <= 0 ? sum : sum - p * Math.log2(p)), 0);
 }
 
-function outcomeOf(
-  outcome: "drops-in" | "rocks",
+function outcomeOf<Answer>(
+  outcome: Answer,
   standing: readonly Standing[],
-  chances: readonly number[],
-): TestOutcome {
-  const joint = standing.map(({ thread, probability }, i) => ({
+  chanceOn: (thread: Thread) => number,
+): TestOutcome<Answer> {
+  const joint = standing.map(({ thread, probability }) => ({
     thread,
-    share: probability * (chances[i] ?? 0),
+    share: probability * chanceOn(thread),
   }));
   const probability = joint.reduce((sum, { share }) => sum + share, 0);
   const leaves = joint
@@ -55,28 +78,77 @@ function outcomeOf(
   return { outcome, probability, leaves };
 }
 
+/** Expected information: the doubt over the answer less the doubt that would be left if the thread were known. */
+function expectedBits<Answer>(
+  outcomes: readonly TestOutcome<Answer>[],
+  standing: readonly Standing[],
+  chanceOf: (answer: Answer, thread: Thread) => number,
+): number {
+  const doubt = entropy(outcomes.map(({ probability }) => probability));
+  return standing.reduce(
+    (bits, { thread, probability }) =>
+      bits - probability * entropy(outcomes.map(({ outcome }) => chanceOf(outcome, thread))),
+    doubt,
+  );
+}
+
 function leafTest(leaf: LeafMark, standing: readonly Standing[]): NextTest & { kind: "leaf" } {
-  const drops = standing.map(({ thread }) => {
-    const outcomes = leafOutcomes(leaf, thread);
-    return outcomes["drops-in"] / (outcomes["drops-in"] + outcomes.rocks);
-  });
-  const dropsIn = outcomeOf("drops-in", standing, drops);
-  const rocks = outcomeOf(
-    "rocks",
-    standing,
-    drops.map((chance) => 1 - chance),
+  const chanceOf = (answer: LeafAnswer, thread: Thread) => {
+    const chances = leafOutcomes(leaf, thread);
+    return chances[answer] / (chances["drops-in"] + chances.rocks);
+  };
+  const ofAnswer = (answer: LeafAnswer) =>
+    outcomeOf(answer, standing, (thread) => chanceOf(answer, thread));
+  const outcomes = [ofAnswer("drops-in"), ofAnswer("rocks")] as const;
+  return { kind: "leaf", leaf, bits: expectedBits(outcomes, standing, chanceOf), outcomes };
+}
+
+/** An answer less likely than this is not worth a button. */
+const LEAST_ANSWER = 0.03;
+const MOST_ANSWERS = 4;
+
+function angleTest(standing: readonly Standing[]): NextTest & { kind: "flank-angle" } {
+  const chances = new Map(standing.map(({ thread }) => [thread.id, angleOutcomes(thread)]));
+  const chanceOf = (angle: FlankAngle, thread: Thread) => chances.get(thread.id)?.get(angle) ?? 0;
+  const all = FLANK_ANGLES.map((angle) =>
+    outcomeOf(angle, standing, (thread) => chanceOf(angle, thread)),
   );
-  const doubtLeft = standing.reduce(
-    (sum, { probability }, i) => sum + probability * binaryEntropy(drops[i] ?? 0),
-    0,
-  );
-  const bits = binaryEntropy(dropsIn.probability) - doubtLeft;
-  return { kind: "leaf", leaf, bits, outcomes: [dropsIn, rocks] };
+  return {
+    kind: "flank-angle",
+    bits: expectedBits(all, standing, chanceOf),
+    outcomes: all
+      .filter(({ probability }) => probability >= LEAST_ANSWER)
+      .sort((a, b) => b.probability - a.probability)
+      .slice(0, MOST_ANSWERS),
+  };
+}
+
+function taperTest(standing: readonly Standing[]): NextTest & { kind: "taper" } {
+  const chanceOf = (tapered: boolean, thread: Thread) =>
+    tapered ? calledTapered(thread) : 1 - calledTapered(thread);
+  const ofAnswer = (tapered: boolean) =>
+    outcomeOf(tapered, standing, (thread) => chanceOf(tapered, thread));
+  const outcomes = [ofAnswer(true), ofAnswer(false)] as const;
+  return { kind: "taper", bits: expectedBits(outcomes, standing, chanceOf), outcomes };
+}
+
+/** The tests that have not been made, with what each is expected to tell. */
+function informativeTests(
+  readings: readonly Reading[],
+  standing: readonly Standing[],
+): InformativeTest[] {
+  const made = new Set(readings.map(({ kind }) => kind));
+  return [
+    ...leavesWorthTrying(standing, readings).map((leaf) => leafTest(leaf, standing)),
+    ...(made.has("flank-angle") ? [] : [angleTest(standing)]),
+    ...(made.has("taper") ? [] : [taperTest(standing)]),
+  ];
 }
 
 /**
- * The tests worth making, best first: the diameter before anything, then the leaf whose answer is expected to
- * tell most about what still stands, then the pitch over the crests when leaves no longer separate.
+ * The tests worth making, best first: the diameter before anything, then what is expected to tell most about what
+ * still stands for its trouble (a leaf, the flank angle, whether it tapers), then the pitch over the crests when
+ * nothing separates.
  * @param standing threads still in the running with their probabilities
  */
 export function nextTests(readings: readonly Reading[], standing: readonly Standing[]): NextTest[] {
@@ -89,11 +161,10 @@ export function nextTests(readings: readonly Reading[], standing: readonly Stand
     thread,
     probability: probability / total,
   }));
-  const leafTests = leavesWorthTrying(shares, readings)
-    .map((leaf) => leafTest(leaf, shares))
+  const tests = informativeTests(readings, shares)
     .filter(({ bits }) => bits >= LEAST_BITS)
-    .sort((a, b) => b.bits - a.bits)
+    .sort((a, b) => b.bits / TROUBLE[b.kind] - a.bits / TROUBLE[a.kind])
     .slice(0, 3);
   const pitchMeasured = readings.some(({ kind }) => kind === "crest-to-crest");
-  return pitchMeasured || leafTests.length > 0 ? leafTests : [{ kind: "crest-to-crest" }];
+  return pitchMeasured || tests.length > 0 ? tests : [{ kind: "crest-to-crest" }];
 }

@@ -1,5 +1,6 @@
 import type { Mm } from "../units";
-import type { LeafOutcome } from "./reading";
+import type { ThreadFamily } from "../threads";
+import type { LeafOutcome, OriginPlace, PartFunction } from "./reading";
 
 /** How one reading stands to one thread: in agreement, possible but stretched, or against it. */
 export type Agreement = "agrees" | "strained" | "at-odds";
@@ -53,5 +54,20 @@ export type ReasonFigures = { readonly agreement: Agreement } & (
       readonly mm: Mm;
       readonly expectedMm: Mm;
     }
+  | {
+      readonly code: "flank-angle";
+      readonly degrees: number;
+      readonly threadDegrees: number;
+      /** The pitch is too fine for the angle to be judged well. */
+      readonly finePitch: boolean;
+    }
+  | { readonly code: "taper"; readonly tapered: boolean; readonly threadTapered: boolean }
+  | {
+      readonly code: "origin";
+      readonly family: ThreadFamily;
+      readonly place: OriginPlace;
+      readonly before?: number;
+    }
+  | { readonly code: "function"; readonly family: ThreadFamily; readonly what: PartFunction }
   | { readonly code: "commonness"; readonly common: "common" | "uncommon" | "rare" }
 );

@@ -1,6 +1,8 @@
 import type { Candidate, ReasonFigures } from "../identify";
 import { printFigure, printLength, printPlain, printRange, type Units } from "../units";
 import { leafWords, pitchWords } from "./figures";
+import { FUNCTION_WORDS, PLACE_WORDS } from "./reading-words";
+import { FAMILY_WORDS, angleWords } from "./thread-words";
 
 type Of<Code extends ReasonFigures["code"]> = Extract<ReasonFigures, { code: Code }>;
 
@@ -51,6 +53,35 @@ function leafReasonWords(reason: Of<"leaf">, units: Units): string {
   }
 }
 
+function angleReasonWords({
+  degrees,
+  threadDegrees,
+  finePitch,
+  agreement,
+}: Of<"flank-angle">): string {
+  const own = angleWords(threadDegrees);
+  if (degrees === threadDegrees) return `The flank angle is ${own}, as it was read.`;
+  const read = `Its flank angle is ${own}, and ${angleWords(degrees)} was read`;
+  if (agreement === "at-odds") return `${read}.`;
+  return finePitch
+    ? `${read}; on so fine a pitch the two are hard to tell.`
+    : `${read}; the two are near.`;
+}
+
+function taperReasonWords({ tapered, threadTapered }: Of<"taper">): string {
+  const own = threadTapered ? "tapered" : "parallel";
+  return tapered === threadTapered
+    ? `It is ${own}, as was seen.`
+    : `It is ${own}, and ${tapered ? "a taper" : "no taper"} was seen.`;
+}
+
+function originWords({ family, place, before, agreement }: Of<"origin">): string {
+  const where = place === "unknown" ? "a machine" : `a machine from ${PLACE_WORDS[place]}`;
+  const age = before === undefined ? "" : ` older than ${before}`;
+  const often = agreement === "agrees" ? "are met" : "are seldom met";
+  return `${FAMILY_WORDS[family]} threads ${often} on ${where}${age}.`;
+}
+
 /** One sentence, with its figures, on how a reading stands to a thread. */
 export function reasonWords(reason: ReasonFigures, units: Units): string {
   switch (reason.code) {
@@ -65,6 +96,16 @@ export function reasonWords(reason: ReasonFigures, units: Units): string {
       return `${printPlain(reason.threads, 1)} threads counted in ${printLength(reason.spanMm, units)}; this one shows ${printPlain(reason.expectedThreads, 1)}.`;
     case "crest-to-crest":
       return `${reason.pitches} ${reason.pitches === 1 ? "pitch measures" : "pitches measure"} ${printLength(reason.mm, units)}; this one gives ${printFigure(reason.expectedMm, units)}.`;
+    case "flank-angle":
+      return angleReasonWords(reason);
+    case "taper":
+      return taperReasonWords(reason);
+    case "origin":
+      return originWords(reason);
+    case "function":
+      return reason.agreement === "agrees"
+        ? `${FAMILY_WORDS[reason.family]} threads are met on a ${FUNCTION_WORDS[reason.what]}.`
+        : `${FAMILY_WORDS[reason.family]} threads are seldom met on a ${FUNCTION_WORDS[reason.what]}.`;
     case "internal-only":
       return "It is only made as an internal thread, so it has no crests to measure outside.";
     case "commonness":

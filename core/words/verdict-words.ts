@@ -2,6 +2,9 @@ import { candidatesInTheRunning, type NextTest, type Suspect, type Verdict } fro
 import type { Thread } from "../threads";
 import { printLength, printRange, type Units } from "../units";
 import { leafWords, pitchWords } from "./figures";
+import { angleWords } from "./thread-words";
+
+const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 const COUNT_WORDS = ["none", "one", "two", "three", "four"] as const;
 
@@ -46,6 +49,20 @@ export function nextTestWords(test: NextTest): { title: string; meaning: string 
         meaning: `Drops in: ${namesOf(dropsIn.leaves)}. Rocks: ${namesOf(rocks.leaves)}.`,
       };
     }
+    case "flank-angle":
+      return {
+        title: "Check the flank angle",
+        meaning: test.outcomes
+          .map(({ outcome, leaves }) => `${upperFirst(angleWords(outcome))}: ${namesOf(leaves)}.`)
+          .join(" "),
+      };
+    case "taper": {
+      const [tapered, parallel] = test.outcomes;
+      return {
+        title: "See whether it tapers",
+        meaning: `Tapered: ${namesOf(tapered.leaves)}. Parallel: ${namesOf(parallel.leaves)}.`,
+      };
+    }
     case "crest-to-crest":
       return {
         title: "Measure crest to crest",
@@ -71,6 +88,12 @@ export function suspectWords(suspect: Suspect, units: Units): string {
     case "diameter-under":
     case "diameter-over":
       return `If the diameter was really ${printRange(reason.minMm, reason.maxMm, units)}, ${fits}.`;
+    case "flank-angle":
+      return `If the flank angle was really ${angleWords(reason.threadDegrees)}, ${fits}.`;
+    case "taper":
+      return `If it is really ${reason.threadTapered ? "tapered" : "parallel"}, ${fits}.`;
+    case "origin":
+    case "function":
     case "internal-only":
     case "commonness":
       return `Without it, ${fits}.`;

@@ -76,6 +76,44 @@ describe("sentences", () => {
     });
   });
 
+  it.each<[Reading, string, string]>([
+    [
+      { kind: "flank-angle", degrees: 60 },
+      "1/2-12 BSW",
+      "Its flank angle is 55°, and 60° was read.",
+    ],
+    [{ kind: "flank-angle", degrees: 55 }, "1/2-12 BSW", "The flank angle is 55°, as it was read."],
+    [{ kind: "taper", tapered: false }, "R 1/2", "It is tapered, and no taper was seen."],
+    [
+      { kind: "origin", place: "britain", before: 1930 },
+      "1/2-12 BSW",
+      "Whitworth threads are met on a machine from Britain older than 1930.",
+    ],
+    [
+      { kind: "function", what: "pipe-fitting" },
+      "1/2-13 UNC",
+      "Unified inch threads are met on a pipe fitting.",
+    ],
+  ])("says how %j stands to %s", (reading, designation, sentence) => {
+    const candidate = identify([reading]).candidates.find(
+      ({ thread }) => thread.designation === designation,
+    );
+    const reason = candidate?.reasons[0];
+    expect(reason && reasonWords(reason, "mm")).toBe(sentence);
+  });
+
+  it("offers the angle and the taper with what each answer would leave", () => {
+    const twins: Reading[] = [
+      { kind: "external-diameter", mm: 9.4 },
+      { kind: "leaf", tpi: 16, outcome: "drops-in" },
+    ];
+    const [angle] = identify(twins).nextTests;
+    expect(angle && nextTestWords(angle)).toEqual({
+      title: "Check the flank angle",
+      meaning: "60°: 3/8-16 UNC. 55°: 3/8-16 BSW.",
+    });
+  });
+
   it("labels readings", () => {
     expect(readingWords({ kind: "count", threads: 8, spanMm: 25.4 }, "in")).toEqual({
       label: "count",

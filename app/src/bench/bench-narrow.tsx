@@ -20,6 +20,7 @@ export function BenchNarrow(props: BenchLayoutProps) {
       <ScrollView style={{ flex: 1 }}>
         <DrawingPanel
           sizes={bench.sizes}
+          readings={part.readings}
           units={units}
           width={width}
           height={Math.max(220, Math.min(292, height * 0.35))}

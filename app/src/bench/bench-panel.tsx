@@ -1,6 +1,7 @@
 import { Panel } from "../kit/panel";
 import type { BenchLayoutProps } from "./bench-layout";
 import { DiameterEntry } from "./entry/diameter-entry";
+import { FormEntry } from "./entry/form-entry";
 import { PitchEntry } from "./entry/pitch-entry";
 import { FindPanel } from "./find-panel";
 import { KeysPanel } from "./keys-panel";
@@ -20,6 +21,12 @@ export function BenchPanel({ panel, bench, units, onClose }: BenchLayoutProps) {
       return (
         <Panel title="Pitch" onClose={onClose}>
           <PitchEntry candidates={identification.candidates} units={units} onDone={onClose} />
+        </Panel>
+      );
+    case "form":
+      return (
+        <Panel title="Form and origin" onClose={onClose}>
+          <FormEntry readings={bench.state.part.readings} onDone={onClose} />
         </Panel>
       );
     case "ruled-out":

@@ -57,6 +57,7 @@ export function BenchWide(props: BenchLayoutProps) {
       </View>
       <DrawingPanel
         sizes={bench.sizes}
+        readings={part.readings}
         units={units}
         width={width - RAIL - LEFT - RIGHT}
         height={height}

@@ -1,8 +1,10 @@
 import {
+  angleWords,
   leafWords,
   pitchWords,
   printLength,
   type MeasuredSizes,
+  type Reading,
   type Units,
 } from "@root-gauge/core";
 import { useTheme, View } from "@tamagui/core";
@@ -18,13 +20,16 @@ export interface DrawingPanelProps {
   readonly units: Units;
   readonly width: number;
   readonly height: number;
-  readonly onTouch: (what: "diameter" | "pitch") => void;
+  readonly readings: readonly Reading[];
+  readonly onTouch: (what: "diameter" | "pitch" | "form") => void;
 }
 
 /** Threads along a diameter when the pitch is not known: about what a coarse thread has. */
 const USUAL_PITCHES_IN_DIAMETER = 7;
 
-const TAG_WIDTH = 136;
+const MOST_TAG_WIDTH = 136;
+const FORM_TAG_WIDTH = 92;
+const TAG_GAP = 8;
 const EDGE = 12;
 const END_VIEW_ROOM = 84;
 const CAPTION_ROOM = 28;
@@ -100,21 +105,37 @@ function pitchTag(sizes: MeasuredSizes, units: Units): { label: string; figure?:
   return { label: mark === figure ? "pitch" : `pitch, ${figure}`, figure: mark };
 }
 
+/** The form as it was seen: the flank angle, the taper, or the angle with the taper in the label's place. */
+function formTag(readings: readonly Reading[]): { label: string; figure?: string } {
+  const angle = readings.findLast((reading) => reading.kind === "flank-angle");
+  const taper = readings.findLast((reading) => reading.kind === "taper");
+  const along = taper === undefined ? undefined : taper.tapered ? "tapered" : "parallel";
+  if (angle === undefined)
+    return along === undefined ? { label: "form" } : { label: "form", figure: along };
+  return { label: along ?? "form", figure: angleWords(angle.degrees) };
+}
+
 /** The part as known so far, in pale lines on marking blue, with a tag at each place where a reading is taken. */
 export function DrawingPanel(props: DrawingPanelProps) {
-  const { sizes, units, width, height, onTouch } = props;
+  const { sizes, units, width, height, readings, onTouch } = props;
   const theme = useTheme();
   const scribe = theme.scribe.val;
   const { shape, tagTop, endView, caption } = placeBolt(props);
   const anchors = anchorsOf(shape);
-  const diameterLeft = width - EDGE - TAG_WIDTH;
+  const tagWidth = Math.min(MOST_TAG_WIDTH, (width - 2 * EDGE - 2 * TAG_GAP - FORM_TAG_WIDTH) / 2);
+  const diameterLeft = width - EDGE - tagWidth;
   const pitchLeft = Math.max(
+    EDGE + FORM_TAG_WIDTH + TAG_GAP,
+    Math.min(anchors.pitch.x - tagWidth / 2, diameterLeft - TAG_GAP - tagWidth),
+  );
+  const formLeft = Math.max(
     EDGE,
-    Math.min(anchors.pitch.x - TAG_WIDTH / 2, diameterLeft - EDGE - TAG_WIDTH),
+    Math.min(anchors.form.x - FORM_TAG_WIDTH / 2, pitchLeft - TAG_GAP - FORM_TAG_WIDTH),
   );
   const leaders = [
-    { anchor: anchors.pitch, from: pitchLeft + TAG_WIDTH / 2 },
-    { anchor: anchors.diameter, from: diameterLeft + TAG_WIDTH / 3 },
+    { anchor: anchors.form, from: formLeft + FORM_TAG_WIDTH / 2 },
+    { anchor: anchors.pitch, from: pitchLeft + tagWidth / 2 },
+    { anchor: anchors.diameter, from: diameterLeft + tagWidth / 3 },
   ];
   return (
     <View width={width} height={height} backgroundColor="$marking" overflow="hidden">
@@ -145,10 +166,17 @@ export function DrawingPanel(props: DrawingPanelProps) {
         <Label color="$scribe">{caption}</Label>
       </View>
       <ReadingTag
+        {...formTag(readings)}
+        left={formLeft}
+        top={tagTop}
+        width={FORM_TAG_WIDTH}
+        onPress={() => onTouch("form")}
+      />
+      <ReadingTag
         {...pitchTag(sizes, units)}
         left={pitchLeft}
         top={tagTop}
-        width={TAG_WIDTH}
+        width={tagWidth}
         onPress={() => onTouch("pitch")}
       />
       <ReadingTag
@@ -156,7 +184,7 @@ export function DrawingPanel(props: DrawingPanelProps) {
         figure={sizes.majorMm === undefined ? undefined : printLength(sizes.majorMm, units)}
         left={diameterLeft}
         top={tagTop}
-        width={TAG_WIDTH}
+        width={tagWidth}
         onPress={() => onTouch("diameter")}
       />
     </View>

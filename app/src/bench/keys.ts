@@ -4,6 +4,7 @@ import { isTyping } from "../kit/is-typing";
 export const BENCH_KEYS = [
   { key: "d", does: "read the diameter" },
   { key: "p", does: "read the pitch" },
+  { key: "f", does: "give the form and the origin" },
   { key: "n", does: "go to the next test" },
   { key: "z", does: "undo" },
   { key: "u", does: "flip mm and in" },

@@ -33,6 +33,15 @@ describe("the next step", () => {
     expect(screen.getByText("Drops in: 1/2-13 UNC. Rocks: 1/2-20 UNF or 1/2-12 BSW.")).toBeTruthy();
   });
 
+  it("asks for the flank angle where only it separates, an answer a button", () => {
+    const asked = showCard([diameter(9.4), { kind: "leaf", tpi: 16, outcome: "drops-in" }]);
+    expect(screen.getByText("Next: check the flank angle")).toBeTruthy();
+    expect(screen.getByText("60°: 3/8-16 UNC. 55°: 3/8-16 BSW.")).toBeTruthy();
+    expect(screen.getByText("55°")).toBeTruthy();
+    fireEvent.press(screen.getByText("Other"));
+    expect(asked).toEqual(["form"]);
+  });
+
   it("turns into writing up when settled", () => {
     const asked = showCard([diameter(12.52), { kind: "leaf", tpi: 13, outcome: "drops-in" }]);
     fireEvent.press(screen.getByText("Write it up"));

@@ -1,5 +1,6 @@
 import {
   LEAF_OUTCOME_WORDS,
+  angleWords,
   leafWords,
   nextTestWords,
   readingWords,
@@ -47,6 +48,46 @@ function Shell({ title, text, children }: CardProps) {
   );
 }
 
+/** A test that is answered by looking: a button for each answer that is to be reckoned with. */
+function SeenTest({
+  test,
+  headed,
+  meaning,
+  onOpen,
+}: {
+  test: Extract<NextTest, { kind: "flank-angle" | "taper" }>;
+  headed: string;
+  meaning: string;
+} & Pick<NextCardProps, "onOpen">) {
+  const answers: readonly { label: string; reading: Reading }[] =
+    test.kind === "flank-angle"
+      ? test.outcomes.map(({ outcome }) => ({
+          label: upperFirst(angleWords(outcome)),
+          reading: { kind: "flank-angle", degrees: outcome },
+        }))
+      : test.outcomes.map(({ outcome }) => ({
+          label: outcome ? "Tapered" : "Parallel",
+          reading: { kind: "taper", tapered: outcome },
+        }));
+  return (
+    <Shell title={headed} text={meaning}>
+      {answers.map(({ label, reading }) => (
+        <ActionButton
+          key={label}
+          flex={1}
+          label={label}
+          onPress={() => changeBench({ type: "answer", kind: reading.kind, reading })}
+        />
+      ))}
+      <ActionButton
+        label="Other"
+        says="Other forms, and where it is from"
+        onPress={() => onOpen("form")}
+      />
+    </Shell>
+  );
+}
+
 function TestCard({ test, onOpen }: { test: NextTest } & Pick<NextCardProps, "onOpen">) {
   const { wide } = useLayout();
   const { title, meaning } = nextTestWords(test);
@@ -74,6 +115,9 @@ function TestCard({ test, onOpen }: { test: NextTest } & Pick<NextCardProps, "on
         />
       </Shell>
     );
+  }
+  if (test.kind === "flank-angle" || test.kind === "taper") {
+    return <SeenTest test={test} headed={headed} meaning={meaning} onOpen={onOpen} />;
   }
   const panel = test.kind === "external-diameter" ? "diameter" : "pitch";
   return (

@@ -1,4 +1,4 @@
-const PANELS = ["diameter", "pitch", "ruled-out", "find", "keys"] as const;
+const PANELS = ["diameter", "pitch", "form", "ruled-out", "find", "keys"] as const;
 
 /** What is laid over or beside the bench. */
 export type PanelName = (typeof PANELS)[number];

@@ -21,6 +21,8 @@ function actOn(key: BenchKey, { open, writeUp, units }: KeyActions): void {
       return open("diameter");
     case "p":
       return open("pitch");
+    case "f":
+      return open("form");
     case "n":
       return focusNextTest();
     case "z":

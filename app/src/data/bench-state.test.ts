@@ -31,6 +31,19 @@ describe("the bench", () => {
     expect(state.part.readings).toEqual([leaf]);
   });
 
+  it("keeps one answer to a question, the last one given, and takes it back when there is none", () => {
+    const angle = (degrees: 55 | 60): BenchAction => ({
+      type: "answer",
+      kind: "flank-angle",
+      reading: { kind: "flank-angle", degrees },
+    });
+    const state = after(take(diameter), angle(60), angle(55));
+    expect(state.part.readings).toEqual([diameter, { kind: "flank-angle", degrees: 55 }]);
+    const none = benchStep(state, { type: "answer", kind: "flank-angle", reading: undefined });
+    expect(none.part.readings).toEqual([diameter]);
+    expect(benchStep(none, { type: "undo" }).part).toEqual(state.part);
+  });
+
   it("goes back step by step to where it began, and no further", () => {
     const steps: BenchAction[] = [take(diameter), take(leaf), { type: "remove", at: 1 }];
     let state = after(...steps);

@@ -28,6 +28,12 @@ export type BenchState = z.infer<typeof benchStateSchema>;
 
 export type BenchAction =
   | { readonly type: "take"; readonly reading: Reading; readonly draftsUsed?: readonly string[] }
+  /** Gives the one answer to a question, in the place of an earlier one; none takes it back. */
+  | {
+      readonly type: "answer";
+      readonly kind: Reading["kind"];
+      readonly reading: Reading | undefined;
+    }
   | { readonly type: "remove"; readonly at: number }
   | { readonly type: "undo" }
   | {
@@ -68,6 +74,11 @@ export function benchStep(state: BenchState, action: BenchAction): BenchState {
     case "take": {
       const taken = withPart(state, { ...part, readings: [...part.readings, action.reading] });
       return { ...taken, drafts: without(state.drafts, action.draftsUsed ?? []) };
+    }
+    case "answer": {
+      const others = part.readings.filter(({ kind }) => kind !== action.kind);
+      const readings = action.reading === undefined ? others : [...others, action.reading];
+      return withPart(state, { ...part, readings });
     }
     case "remove":
       return withPart(state, {

@@ -51,10 +51,11 @@ export function BoltDrawing({ shape, known, colour }: BoltDrawingProps) {
 }
 
 /** Where a leader to each reading ends, in drawing units. */
-export function anchorsOf(shape: BoltShape): { diameter: Point; pitch: Point } {
-  const { diameterAt, pitchAt } = boltGeometry(shape);
+export function anchorsOf(shape: BoltShape): { diameter: Point; pitch: Point; form: Point } {
+  const { diameterAt, pitchAt, threadStart } = boltGeometry(shape);
   return {
     diameter: { x: diameterAt.from.x, y: diameterAt.from.y },
+    form: { x: threadStart, y: diameterAt.from.y },
     pitch: { x: (pitchAt.from.x + pitchAt.to.x) / 2, y: pitchAt.from.y - 15 },
   };
 }

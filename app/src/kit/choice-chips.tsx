@@ -8,8 +8,8 @@ export interface ChoiceChipsProps<Value extends string> {
   readonly choices: readonly { readonly value: Value; readonly label: string }[];
   /** Called with undefined when the chosen one is pressed again or "all" is. */
   readonly onChange: (value: Value | undefined) => void;
-  /** The word for no choice made. */
-  readonly all: string;
+  /** The word for no choice made; without it one is always chosen. */
+  readonly all?: string;
 }
 
 /** One of many, or all of them, as plates that wrap. */
@@ -21,7 +21,7 @@ export function ChoiceChips<Value extends string>({
   all,
 }: ChoiceChipsProps<Value>) {
   const shown: readonly { value: Value | undefined; label: string }[] = [
-    { value: undefined, label: all },
+    ...(all === undefined ? [] : [{ value: undefined, label: all }]),
     ...choices,
   ];
   return (

@@ -63,5 +63,6 @@ export function drawReadings(fastener: DemoFastener, random: SeededRandom): Read
   return [
     { kind: "external-diameter", mm, instrument: "caliper" },
     pitchReading(fastener, sizes, random),
+    ...(fastener.seen ?? []),
   ];
 }

@@ -1,3 +1,5 @@
+import type { Reading } from "@root-gauge/core";
+
 /** How the fitter took the pitch. */
 export type PitchMethod = "leaf" | "count" | "crest-to-crest";
 
@@ -7,6 +9,8 @@ export interface DemoFastener {
   /** A thread of the catalogue by id. */
   readonly truth: string;
   readonly pitchBy: PitchMethod;
+  /** What was seen besides: form, taper, origin, what it is. */
+  readonly seen?: readonly Reading[];
   readonly notes: string;
 }
 
@@ -38,6 +42,7 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
         position: "Roller hook, left",
         truth: "ba-2",
         pitchBy: "crest-to-crest",
+        seen: [{ kind: "origin", place: "britain", before: 1930 }],
         notes: "",
       },
       {
@@ -128,6 +133,10 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
         position: "Port of the regulator",
         truth: "g-1/2",
         pitchBy: "leaf",
+        seen: [
+          { kind: "function", what: "pipe-fitting" },
+          { kind: "taper", tapered: false },
+        ],
         notes:
           "Weeps: an American nipple was forced in. Pressure: the maker's specification rules.",
       },
@@ -135,12 +144,20 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
         position: "Nipple taken out",
         truth: "npt-1/2",
         pitchBy: "crest-to-crest",
+        seen: [
+          { kind: "taper", tapered: true },
+          { kind: "flank-angle", degrees: 60 },
+        ],
         notes: "",
       },
       {
         position: "Drain cock",
         truth: "r-3/8",
         pitchBy: "leaf",
+        seen: [
+          { kind: "taper", tapered: true },
+          { kind: "flank-angle", degrees: 55 },
+        ],
         notes: "",
       },
     ],
@@ -171,6 +188,10 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
         position: "Main screw",
         truth: "square-1-1/2-3",
         pitchBy: "crest-to-crest",
+        seen: [
+          { kind: "flank-angle", degrees: 0 },
+          { kind: "function", what: "power-screw" },
+        ],
         notes: "Worn, no mark at all.",
       },
     ],

@@ -1,0 +1,32 @@
+import type { Reading } from "@root-gauge/core";
+import { fireEvent, screen } from "@testing-library/react-native";
+import { show } from "../../testing/show";
+import { FormEntry } from "./form-entry";
+
+function showForm(readings: readonly Reading[]) {
+  const done: string[] = [];
+  show(<FormEntry readings={readings} onDone={() => done.push("done")} />);
+  return done;
+}
+
+describe("what is seen of the part", () => {
+  it("starts with nothing said, one plate of each question saying so", () => {
+    showForm([]);
+    for (const none of ["Not read", "Not seen", "Not known", "Age not known", "Not said"]) {
+      expect(screen.getByText(none)).toBeTruthy();
+    }
+    expect(screen.queryByText("By gauge")).toBeNull();
+  });
+
+  it("asks how the angle was read once it was", () => {
+    showForm([{ kind: "flank-angle", degrees: 55, sure: false }]);
+    expect(screen.getByText("By a look")).toBeTruthy();
+    expect(screen.getByText("By gauge")).toBeTruthy();
+  });
+
+  it("leads back to the part", () => {
+    const done = showForm([]);
+    fireEvent.press(screen.getByText("Back to the part"));
+    expect(done).toEqual(["done"]);
+  });
+});

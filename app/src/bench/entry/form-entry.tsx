@@ -1,0 +1,189 @@
+import {
+  FLANK_ANGLES,
+  FUNCTION_WORDS,
+  PLACE_WORDS,
+  angleWords,
+  type FlankAngle,
+  type OriginPlace,
+  type PartFunction,
+  type Reading,
+  type ReadingOf,
+} from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { changeBench } from "../../data/bench";
+import { ActionButton } from "../../kit/action-button";
+import { ChoiceChips } from "../../kit/choice-chips";
+import { Heading, Small } from "../../kit/text";
+
+const ANGLES = FLANK_ANGLES.map((angle) => ({ value: String(angle), label: angleWords(angle) }));
+
+const SURENESS = [
+  { value: "gauged", label: "By gauge" },
+  { value: "looked", label: "By a look" },
+] as const;
+
+const TAPERS = [
+  { value: "parallel", label: "Parallel" },
+  { value: "tapered", label: "Tapered" },
+] as const;
+
+const PLACES = (["britain", "north-america", "europe", "japan"] as const).map((value) => ({
+  value,
+  label: PLACE_WORDS[value],
+}));
+
+const YEARS = ["1930", "1950", "1965"].map((value) => ({ value, label: `before ${value}` }));
+
+const FUNCTIONS = (Object.keys(FUNCTION_WORDS) as PartFunction[]).map((value) => ({
+  value,
+  label: FUNCTION_WORDS[value],
+}));
+
+function answer(kind: Reading["kind"], reading: Reading | undefined): void {
+  changeBench({ type: "answer", kind, reading });
+}
+
+function readingOf<K extends Reading["kind"]>(
+  readings: readonly Reading[],
+  kind: K,
+): ReadingOf<K> | undefined {
+  return readings.findLast((reading): reading is ReadingOf<K> => reading.kind === kind);
+}
+
+interface QuestionProps {
+  readonly title: string;
+  readonly hint: string;
+  readonly children: React.ReactNode;
+}
+
+function Question({ title, hint, children }: QuestionProps) {
+  return (
+    <View gap={8}>
+      <Heading fontSize={18} lineHeight={22}>
+        {title}
+      </Heading>
+      <Small>{hint}</Small>
+      {children}
+    </View>
+  );
+}
+
+function AngleQuestion({ given }: { given: ReadingOf<"flank-angle"> | undefined }) {
+  const take = (degrees: FlankAngle | undefined, sure: boolean) =>
+    answer(
+      "flank-angle",
+      degrees === undefined ? undefined : { kind: "flank-angle", degrees, sure },
+    );
+  return (
+    <Question
+      title="Flank angle"
+      hint="An angle gauge or a leaf of either form against the light. Under 1.5 mm pitch 55° and 60° are hard to tell."
+    >
+      <ChoiceChips
+        name="Flank angle"
+        all="Not read"
+        value={given === undefined ? undefined : String(given.degrees)}
+        choices={ANGLES}
+        onChange={(text) =>
+          take(
+            FLANK_ANGLES.find((angle) => String(angle) === text),
+            given?.sure ?? true,
+          )
+        }
+      />
+      {given === undefined ? null : (
+        <ChoiceChips
+          name="How the angle was read"
+          value={given.sure === false ? "looked" : "gauged"}
+          choices={SURENESS}
+          onChange={(way) => take(given.degrees, way !== "looked")}
+        />
+      )}
+    </Question>
+  );
+}
+
+function OriginQuestion({ given }: { given: ReadingOf<"origin"> | undefined }) {
+  const take = (place: OriginPlace | undefined, before: number | undefined) =>
+    answer(
+      "origin",
+      place === undefined && before === undefined
+        ? undefined
+        : {
+            kind: "origin",
+            ...(place === undefined ? {} : { place }),
+            ...(before === undefined ? {} : { before }),
+          },
+    );
+  const place = given?.place === "unknown" ? undefined : given?.place;
+  return (
+    <Question
+      title="Where the machine is from"
+      hint="Evidence, never proof: parts are replaced with what was in the drawer."
+    >
+      <ChoiceChips
+        name="Where the machine is from"
+        all="Not known"
+        value={place}
+        choices={PLACES}
+        onChange={(chosen) => take(chosen, given?.before)}
+      />
+      <ChoiceChips
+        name="How old the machine is"
+        all="Age not known"
+        value={given?.before === undefined ? undefined : String(given.before)}
+        choices={YEARS}
+        onChange={(year) => take(place, year === undefined ? undefined : Number(year))}
+      />
+    </Question>
+  );
+}
+
+export interface FormEntryProps {
+  readonly readings: readonly Reading[];
+  readonly onDone: () => void;
+}
+
+/** What is seen rather than measured: flank angle, taper, origin, what the part does. Each answer counts at once. */
+export function FormEntry({ readings, onDone }: FormEntryProps) {
+  const taper = readingOf(readings, "taper");
+  const what = readingOf(readings, "function")?.what;
+  return (
+    <View gap={20}>
+      <AngleQuestion given={readingOf(readings, "flank-angle")} />
+      <Question
+        title="Taper"
+        hint="Lay a straight edge along the crests: light at one end means a taper."
+      >
+        <ChoiceChips
+          name="Taper"
+          all="Not seen"
+          value={taper === undefined ? undefined : taper.tapered ? "tapered" : "parallel"}
+          choices={TAPERS}
+          onChange={(seen) =>
+            answer(
+              "taper",
+              seen === undefined ? undefined : { kind: "taper", tapered: seen === "tapered" },
+            )
+          }
+        />
+      </Question>
+      <OriginQuestion given={readingOf(readings, "origin")} />
+      <Question title="What it is" hint="A fitting or a plug is more often a pipe thread.">
+        <ChoiceChips
+          name="What it is"
+          all="Not said"
+          value={what}
+          choices={FUNCTIONS}
+          onChange={(chosen) =>
+            answer(
+              "function",
+              chosen === undefined ? undefined : { kind: "function", what: chosen },
+            )
+          }
+        />
+      </Question>
+      <ActionButton primary label="Back to the part" onPress={onDone} />
+    </View>
+  );
+}

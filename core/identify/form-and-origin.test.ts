@@ -1,0 +1,113 @@
+import { named } from "../testing/named-thread";
+import { catalogue } from "../threads";
+import { angleOutcomes } from "./form-evidence";
+import { identify, type Identification, type Reading } from "./index";
+
+const diameter = (mm: number): Reading => ({ kind: "external-diameter", mm });
+const dropsIn = (tpi: number): Reading => ({ kind: "leaf", tpi, outcome: "drops-in" });
+const angle = (degrees: 60 | 55, sure = true): Reading => ({ kind: "flank-angle", degrees, sure });
+
+function shareOf(result: Identification, designation: string): number {
+  return (
+    result.candidates.find(({ thread }) => thread.designation === designation)?.probability ?? 0
+  );
+}
+
+const winner = (result: Identification) => result.candidates[0]?.thread.designation;
+
+describe("the flank angle", () => {
+  it("has answers that make 1, on every thread, the true one likeliest on a coarse pitch", () => {
+    for (const thread of catalogue()) {
+      const chances = [...angleOutcomes(thread)];
+      expect(chances.reduce((sum, [, chance]) => sum + chance, 0)).toBeCloseTo(1, 9);
+      if (thread.pitchMm < 1.5) continue;
+      const [best] = chances.reduce((a, b) => (b[1] > a[1] ? b : a));
+      expect(best).toBe(thread.flankAngleDeg);
+    }
+  });
+
+  it("parts 55 from 60 well at 1.5 mm pitch and over, and hardly under 1 mm", () => {
+    const wrong = (name: string) => angleOutcomes(named(name)).get(60) ?? 0;
+    expect(wrong("1/2 bsw")).toBeLessThan(0.05);
+    expect(wrong("1/4-26 bsf")).toBeGreaterThan(5 * wrong("1/2 bsw"));
+  });
+
+  it("tells the British part from its American twin of the same pitch", () => {
+    const twins = [diameter(9.4), dropsIn(16)];
+    expect(winner(identify([...twins, angle(60)]))).toBe("3/8-16 UNC");
+    const british = identify([...twins, angle(55)]);
+    expect(winner(british)).toBe("3/8-16 BSW");
+    expect(shareOf(british, "3/8-16 UNC")).toBeLessThan(0.2);
+  });
+
+  it("weighs less by a mere look", () => {
+    const twins = [diameter(9.4), dropsIn(16)];
+    const looked = shareOf(identify([...twins, angle(55, false)]), "3/8-16 BSW");
+    expect(looked).toBeLessThan(shareOf(identify([...twins, angle(55)]), "3/8-16 BSW"));
+    expect(looked).toBeGreaterThan(shareOf(identify(twins), "3/8-16 BSW"));
+  });
+
+  it("is asked for when only it separates what is left, with what each answer would mean", () => {
+    const result = identify([diameter(9.4), dropsIn(16)]);
+    const [test] = result.nextTests;
+    if (test?.kind !== "flank-angle") throw new Error("the flank angle was expected");
+    expect(test.outcomes.map(({ outcome }) => outcome)).toEqual([60, 55]);
+    const leaves = test.outcomes.map(({ leaves: left }) => left[0]?.designation);
+    expect(leaves).toEqual(["3/8-16 UNC", "3/8-16 BSW"]);
+  });
+
+  it("is not asked for again", () => {
+    const { nextTests } = identify([diameter(9.4), dropsIn(16), angle(55, false)]);
+    expect(nextTests.map(({ kind }) => kind)).not.toContain("flank-angle");
+  });
+});
+
+describe("the taper", () => {
+  const pipe = [diameter(20.8), dropsIn(14)];
+
+  it("is the test that tells a parallel pipe thread from a taper one", () => {
+    const [test] = identify(pipe).nextTests;
+    if (test?.kind !== "taper") throw new Error("the taper was expected");
+    const [tapered, parallel] = test.outcomes;
+    expect(parallel.leaves[0]?.designation).toBe("G 1/2");
+    expect(tapered.leaves.map(({ series }) => series)).toContain("R");
+  });
+
+  it("leaves R and NPT when seen, G when not", () => {
+    const seen = identify([...pipe, { kind: "taper", tapered: true }]);
+    expect(["R 1/2", "1/2-14 NPT"]).toContain(winner(seen));
+    expect(shareOf(seen, "G 1/2")).toBeLessThan(0.15);
+    const parallel = identify([...pipe, { kind: "taper", tapered: false }]);
+    expect(winner(parallel)).toBe("G 1/2");
+  });
+});
+
+describe("origin, age and function", () => {
+  it("bring the British part forward on an old British machine", () => {
+    const read = [diameter(9.4), dropsIn(16)];
+    const old = identify([...read, { kind: "origin", place: "britain", before: 1930 }]);
+    expect(winner(old)).toBe("3/8-16 BSW");
+    const american = identify([...read, { kind: "origin", place: "north-america" }]);
+    expect(winner(american)).toBe("3/8-16 UNC");
+    expect(american.verdict).toBe("settled");
+  });
+
+  it("bring pipe threads forward on a fitting, power screws on a press", () => {
+    const pipe = (what: "bolt" | "pipe-fitting") =>
+      shareOf(identify([diameter(9.65), { kind: "function", what }]), "G 1/8");
+    expect(pipe("pipe-fitting")).toBeGreaterThan(3 * pipe("bolt"));
+    const screw = identify([diameter(19.9), { kind: "function", what: "power-screw" }]);
+    expect(winner(screw)).toBe("Tr 20 x 4");
+  });
+
+  it("never speak flatly against a thread", () => {
+    const readings: Reading[] = [
+      { kind: "origin", place: "japan", before: 1900 },
+      { kind: "function", what: "electrical" },
+    ];
+    for (const { reasons } of identify([diameter(9.4), ...readings]).candidates) {
+      const soft = reasons.filter(({ code }) => code === "origin" || code === "function");
+      expect(soft.map(({ agreement }) => agreement)).not.toContain("at-odds");
+    }
+  });
+});

@@ -1,0 +1,142 @@
+import type { Thread, ThreadFamily } from "../threads";
+import type { Evidence } from "./evidence";
+import type { OriginPlace, PartFunction, ReadingOf } from "./reading";
+import type { Agreement } from "./reason";
+
+type Known = Exclude<OriginPlace, "unknown">;
+
+type ByPlace = Readonly<Record<Known, number>>;
+
+/** How often a part of a family is met on a machine from each place. Estimates, to be read against each other down a column. */
+const PLACES: Readonly<Record<ThreadFamily, ByPlace>> = {
+  "iso-metric": { britain: 0.5, "north-america": 0.25, europe: 0.94, japan: 0.95 },
+  unified: { britain: 0.2, "north-america": 0.95, europe: 0.05, japan: 0.04 },
+  whitworth: { britain: 0.9, "north-america": 0.01, europe: 0.06, japan: 0.04 },
+  ba: { britain: 0.9, "north-america": 0.01, europe: 0.02, japan: 0.01 },
+  cycle: { britain: 0.9, "north-america": 0.15, europe: 0.2, japan: 0.2 },
+  "pipe-parallel": { britain: 0.9, "north-america": 0.06, europe: 0.9, japan: 0.9 },
+  "pipe-taper": { britain: 0.9, "north-america": 0.04, europe: 0.8, japan: 0.9 },
+  npt: { britain: 0.08, "north-america": 0.95, europe: 0.08, japan: 0.08 },
+  trapezoidal: { britain: 0.3, "north-america": 0.1, europe: 0.95, japan: 0.95 },
+  acme: { britain: 0.5, "north-america": 0.95, europe: 0.05, japan: 0.05 },
+  square: { britain: 0.6, "north-america": 0.5, europe: 0.4, japan: 0.2 },
+  conduit: { britain: 0.3, "north-america": 0.05, europe: 0.9, japan: 0.2 },
+  hose: { britain: 0.05, "north-america": 0.95, europe: 0.02, japan: 0.02 },
+};
+
+/** When a family came into use and when it went out of new machines, years, where that says something. */
+const YEARS: Readonly<Partial<Record<ThreadFamily, { from?: number; to?: number }>>> = {
+  whitworth: { to: 1968 },
+  ba: { to: 1975 },
+  cycle: { to: 1975 },
+  square: { to: 1930 },
+  trapezoidal: { from: 1925 },
+  "iso-metric": { from: 1900 },
+};
+
+/** In Britain metric threads were rare before about 1965, and unified ones unknown before 1949. */
+const BRITISH_FROM: Readonly<Partial<Record<ThreadFamily, number>>> = {
+  "iso-metric": 1965,
+  unified: 1949,
+};
+
+/** What is left of a family's share on a machine older than it: a later repair. */
+const LATER_REPAIR = 0.15;
+/** How much more a family that went out is met on a machine of its time. */
+const OF_ITS_TIME = 2.5;
+
+function eraWeight(family: ThreadFamily, { place, before }: ReadingOf<"origin">): number {
+  if (before === undefined) return 1;
+  const from = (place === "britain" ? BRITISH_FROM[family] : undefined) ?? YEARS[family]?.from;
+  if (from !== undefined && before <= from) return LATER_REPAIR;
+  const to = YEARS[family]?.to;
+  return to !== undefined && before <= to ? OF_ITS_TIME : 1;
+}
+
+function placeWeight(family: ThreadFamily, place: OriginPlace | undefined): number {
+  return place === undefined || place === "unknown" ? 0.5 : PLACES[family][place];
+}
+
+function weightOf(reading: ReadingOf<"origin">, thread: Thread): number {
+  return Math.min(1, placeWeight(thread.family, reading.place) * eraWeight(thread.family, reading));
+}
+
+/** Where a part comes from and how old it is are evidence, never proof: at the most they strain. */
+function softAgreement(weight: number): Agreement {
+  return weight >= 0.12 ? "agrees" : "strained";
+}
+
+/** Where the machine is from, and the year it is older than. */
+export const originEvidence: Evidence<"origin"> = {
+  likelihood: weightOf,
+  unknownLikelihood: () => 0.5,
+  reason: (reading, thread) => ({
+    code: "origin",
+    agreement: softAgreement(weightOf(reading, thread)),
+    family: thread.family,
+    place: reading.place ?? "unknown",
+    ...(reading.before === undefined ? {} : { before: reading.before }),
+  }),
+};
+
+/** How often a part that does this job has a thread of each kind. Estimates. */
+const FASTENING = {
+  bolt: 0.95,
+  nut: 0.95,
+  "pipe-fitting": 0.15,
+  plug: 0.4,
+  "power-screw": 0.02,
+  electrical: 0.5,
+};
+const PIPE = {
+  bolt: 0.02,
+  nut: 0.05,
+  "pipe-fitting": 0.95,
+  plug: 0.8,
+  "power-screw": 0.01,
+  electrical: 0.1,
+};
+const POWER = {
+  bolt: 0.02,
+  nut: 0.05,
+  "pipe-fitting": 0.01,
+  plug: 0.01,
+  "power-screw": 0.95,
+  electrical: 0.01,
+};
+const CONDUIT = {
+  bolt: 0.02,
+  nut: 0.1,
+  "pipe-fitting": 0.3,
+  plug: 0.3,
+  "power-screw": 0.01,
+  electrical: 0.95,
+};
+
+const FUNCTIONS: Readonly<Record<ThreadFamily, Readonly<Record<PartFunction, number>>>> = {
+  "iso-metric": FASTENING,
+  unified: FASTENING,
+  whitworth: FASTENING,
+  ba: FASTENING,
+  cycle: FASTENING,
+  "pipe-parallel": PIPE,
+  "pipe-taper": PIPE,
+  npt: PIPE,
+  trapezoidal: POWER,
+  acme: POWER,
+  square: POWER,
+  conduit: CONDUIT,
+  hose: PIPE,
+};
+
+/** What the part does. */
+export const functionEvidence: Evidence<"function"> = {
+  likelihood: ({ what }, { family }) => FUNCTIONS[family][what],
+  unknownLikelihood: () => 0.5,
+  reason: ({ what }, { family }) => ({
+    code: "function",
+    agreement: softAgreement(FUNCTIONS[family][what]),
+    family,
+    what,
+  }),
+};

@@ -1,0 +1,78 @@
+import type { Page } from "@playwright/test";
+import { expect, openBench, PHONE, test, WIDE } from "../support/test";
+
+const button = (page: Page, name: string | RegExp) =>
+  page.getByRole("button", { name, exact: typeof name === "string" });
+
+const first = (page: Page) => page.getByRole("listitem").first();
+
+async function readBoth(page: Page, diameter: string, leaf: string): Promise<void> {
+  await button(page, /^Ø over crests/).click();
+  await page.getByLabel("Ø over crests", { exact: true }).fill(diameter);
+  await button(page, "Take this diameter").click();
+  await button(page, /^pitch/).click();
+  await page.getByRole("radio", { name: leaf }).click();
+  await button(page, "Drops in").last().click();
+}
+
+test.describe("by touch", () => {
+  test.use(PHONE);
+
+  test("a British part is told from its American twin by the flank angle, then by where it is from", async ({
+    page,
+  }) => {
+    await openBench(page);
+    await readBoth(page, "9.4", "16 TPI leaf");
+    await expect(page.getByText("Next: check the flank angle")).toBeVisible();
+    await expect(page.getByText("60°: 3/8-16 UNC. 55°: 3/8-16 BSW.")).toBeVisible();
+    await button(page, "55°").tap();
+    await expect(first(page)).toContainText("3/8-16 BSW");
+    await expect(button(page, /^form 55°/)).toBeVisible();
+    await button(page, /^form/).tap();
+    await page.getByRole("radio", { name: "Britain" }).tap();
+    await page.getByRole("radio", { name: "before 1930" }).tap();
+    await button(page, "Back to the part").tap();
+    await expect(page.getByText("Settled", { exact: true })).toBeVisible();
+    await expect(first(page)).toContainText("Whitworth threads are met on a machine from Britain");
+    await page.reload();
+    await expect(page.getByText("Settled", { exact: true })).toBeVisible();
+    await button(page, "Undo").tap();
+    await button(page, "Undo").tap();
+    await expect(button(page, /Remove the reading: from/)).toHaveCount(0);
+  });
+
+  test("a pipe fitting, taper or parallel", async ({ page }) => {
+    await openBench(page);
+    await readBoth(page, "20.8", "14 TPI leaf");
+    await expect(page.getByText("Next: see whether it tapers")).toBeVisible();
+    await button(page, "Parallel").tap();
+    await expect(first(page)).toContainText("G 1/2");
+    await expect(first(page)).toContainText("It is parallel, as was seen.");
+    await button(page, /Remove the reading: form parallel/).tap();
+    await button(page, "Tapered").tap();
+    await expect(first(page)).not.toContainText("G 1/2");
+  });
+});
+
+test.describe("by keyboard", () => {
+  test.use(WIDE);
+
+  test("f opens the form, and what was answered is written up and found again", async ({
+    page,
+  }) => {
+    await openBench(page);
+    await readBoth(page, "9.4", "16 TPI leaf");
+    await page.keyboard.press("f");
+    await expect(page.getByRole("region", { name: "Form and origin" })).toBeVisible();
+    await page.getByRole("radio", { name: "60°" }).click();
+    await page.keyboard.press("Escape");
+    await button(page, /^Write it up/).click();
+    await page.getByLabel("Machine or job").fill("Union lever guillotine");
+    await button(page, "Add this job").click();
+    await button(page, "Save to the job").click();
+    await expect(page.getByText("not on the server yet")).toBeHidden();
+    await page.reload();
+    await expect(page.getByText("flanks", { exact: true })).toBeVisible();
+    await expect(page.getByText("gauged")).toBeVisible();
+  });
+});
