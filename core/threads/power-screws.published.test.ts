@@ -53,6 +53,12 @@ describe("trapezoidal threads", () => {
     expect(limits(named("Tr 20x4"), "external", "7e").pitch).toEqual({ max: 17.905, min: 17.64 });
   });
 
+  it("marks the one pitch whose deviation e it cannot be certain of", () => {
+    expect(limits(named("Tr 90x12"), "external", "7e").verified).toBe(false);
+    expect(limits(named("Tr 90x12"), "external", "8c").verified).toBe(true);
+    expect(limits(named("Tr 80x10"), "external", "7e").verified).toBe(true);
+  });
+
   it("can work out every class it offers for every size", () => {
     for (const thread of catalogue().filter(({ family }) => family === "trapezoidal")) {
       for (const toleranceClass of ["7e", "8e", "8c", "9c"]) {

@@ -77,7 +77,7 @@ function trapezoidalBasicSizes({ majorMm, pitchMm }: Thread): BasicSizes {
   return { major: majorMm, pitch: majorMm - 0.5 * pitchMm, minor: majorMm - pitchMm };
 }
 
-/** es of the pitch diameter, in micrometres: position e as for metric threads, c at -(95 + 11 P) with the table's values (ISO 2903, table 3). */
+/** Deviation c of the pitch diameter, in micrometres (ISO 2903, table 3). */
 const C_TABLED: Readonly<Record<string, number>> = {
   "1.5": 140,
   "2": 150,
@@ -96,23 +96,17 @@ const C_TABLED: Readonly<Record<string, number>> = {
   "20": 425,
 };
 
-/** From P = 8 on the table of ISO 2903 stays under the formula of position e. */
-const E_TABLED: Readonly<Record<string, number>> = {
-  "8": 132,
-  "9": 140,
-  "10": 150,
-  "12": 160,
-  "14": 180,
-  "16": 190,
-  "18": 200,
-  "20": 212,
-};
+/** From this pitch on e is half of c to R40; below it is that of metric threads, as the table has both. */
+const HALF_OF_C_FROM = 8;
+
+/** The one pitch at which half of c lies between two R40 numbers, so that the table alone could tell. */
+const E_NOT_CERTAIN = 12;
 
 function pitchDeviation(pitch: Mm, position: string): Mm {
-  const key = String(pitch);
-  const micrometres = position === "c" ? C_TABLED[key] : (E_TABLED[key] ?? r40(50 + 11 * pitch));
-  if (micrometres === undefined) throw new RangeError(`no deviation c for pitch ${pitch}`);
-  return Math.round(micrometres) / 1000;
+  const c = C_TABLED[String(pitch)];
+  if (c === undefined) throw new RangeError(`no deviation is held for pitch ${pitch}`);
+  if (position === "c") return c / 1000;
+  return Math.round(pitch < HALF_OF_C_FROM ? r40(50 + 11 * pitch) : r40(c / 2)) / 1000;
 }
 
 /** The quality of ISO 2903 for general use first. */
@@ -150,11 +144,13 @@ function trapezoidalLimits(thread: Thread, side: ThreadSide, toleranceClass: str
       minor: { min: basic.minor, max: r3(basic.minor + minorTolerance4(pitchMm)) },
     };
   }
-  const es = pitchDeviation(pitchMm, toleranceClass.charAt(1));
+  const position = toleranceClass.charAt(1);
+  const es = pitchDeviation(pitchMm, position);
   const tolerance = externalPitchTolerance(majorMm, pitchMm, grade);
   const minorMax = basic.minor - clearance;
   return {
     ...shared,
+    verified: position === "c" || pitchMm !== E_NOT_CERTAIN,
     major: { min: r3(basic.major - majorTolerance4(pitchMm)), max: basic.major },
     pitch: { min: r3(basic.pitch - es - tolerance), max: r3(basic.pitch - es) },
     minor: { min: r3(minorMax - 1.25 * tolerance - es), max: r3(minorMax) },
