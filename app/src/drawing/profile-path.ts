@@ -18,8 +18,8 @@ export function placed({ x, y }: ProfilePoint, place: ProfilePlace): ProfilePoin
 const figure = (value: number) => value.toFixed(2);
 
 /**
- * An SVG path of one profile repeated along the axis, with a pitch to spare at either end: what is over the edge of
- * the drawing is clipped there, so that no line ends in the open.
+ * An SVG path of one profile repeated along the axis, from the drawing's left edge and a pitch to spare at the right:
+ * what is over the edges is clipped there, so that no line ends in the open.
  * @param pitches how many whole pitches are wanted, from that of x = 0
  */
 export function profilePath(
@@ -29,7 +29,8 @@ export function profilePath(
   place: ProfilePlace,
 ): string {
   const steps: string[] = [];
-  for (let n = -1; n <= Math.ceil(pitches); n += 1) {
+  const first = -1 - Math.ceil(place.x0 / (pitchMm * place.scale));
+  for (let n = first; n <= Math.ceil(pitches); n += 1) {
     const moved = { ...place, x0: place.x0 + n * pitchMm * place.scale };
     const shifted = (point: ProfilePoint) => {
       const { x, y } = placed(point, moved);
