@@ -29,27 +29,18 @@ function measure(thread: Thread, side: ThreadSide): Reach | undefined {
   if (toleranceClasses(thread, side).length === 0) return undefined;
   const { min, max } = limits(thread, side).minor;
   if (min === undefined || max === undefined) return undefined;
-  // A bore wears wider, and calliper jaws read it a little small across the crests.
+  // A bore wears wider, and caliper jaws read it a little small across the crests.
   return { min, max, reachMin: min - 2 * GAINED_MM, reachMax: max + worn(max - min, max) };
 }
 
-type Reaches = ReadonlyMap<string, Reach | undefined>;
+const known: Readonly<Record<ThreadSide, Map<string, Reach | undefined>>> = {
+  external: new Map(),
+  internal: new Map(),
+};
 
-const cache: {
-  external?: Map<string, Reach | undefined>;
-  internal?: Map<string, Reach | undefined>;
-} = {};
-
-function reachesOf(threads: readonly Thread[], side: ThreadSide): Reaches {
-  cache[side] ??= new Map(threads.map((thread) => [thread.id, measure(thread, side)]));
-  return cache[side];
-}
-
-/** What a diameter has to lie in to be this thread's, over the crests (external) or in the bore (internal), worked out once for the catalogue. */
-export function reachOf(
-  thread: Thread,
-  side: ThreadSide,
-  all: readonly Thread[],
-): Reach | undefined {
-  return reachesOf(all, side).get(thread.id);
+/** What a diameter has to lie in to be this thread's, over the crests (external) or in the bore (internal), worked out once a thread. */
+export function reachOf(thread: Thread, side: ThreadSide): Reach | undefined {
+  const ofSide = known[side];
+  if (!ofSide.has(thread.id)) ofSide.set(thread.id, measure(thread, side));
+  return ofSide.get(thread.id);
 }

@@ -109,7 +109,7 @@ const doubtfully = (offMm: Mm) => Math.floor(Math.abs(offMm) / CALIPER_DOUBT_MM)
 function byDiameter(mm: Mm, side: ThreadSide, threads: readonly Thread[]): ThreadHit[] {
   return threads
     .flatMap((thread): { thread: Thread; offMm: Mm }[] => {
-      const reach = reachOf(thread, side, catalogue());
+      const reach = reachOf(thread, side);
       if (reach === undefined || mm < reach.reachMin || mm > reach.reachMax) return [];
       const offMm = mm < reach.min ? mm - reach.min : Math.max(0, mm - reach.max);
       return [{ thread, offMm }];
@@ -124,7 +124,7 @@ function byDiameter(mm: Mm, side: ThreadSide, threads: readonly Thread[]): Threa
 }
 
 function endsOfCatalogue(side: ThreadSide): { minMm: Mm; maxMm: Mm } {
-  const reaches = catalogue().flatMap((thread) => reachOf(thread, side, catalogue()) ?? []);
+  const reaches = catalogue().flatMap((thread) => reachOf(thread, side) ?? []);
   return {
     minMm: Math.min(...reaches.map(({ reachMin }) => reachMin)),
     maxMm: Math.max(...reaches.map(({ reachMax }) => reachMax)),
@@ -181,8 +181,8 @@ function searchNames(text: string, threads: readonly Thread[]): ThreadSearch {
 export function prepareSearch(): void {
   for (const thread of catalogue()) {
     namesOf(thread);
-    reachOf(thread, "external", catalogue());
-    reachOf(thread, "internal", catalogue());
+    reachOf(thread, "external");
+    reachOf(thread, "internal");
   }
 }
 

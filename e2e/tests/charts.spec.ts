@@ -44,7 +44,8 @@ test.describe("on a phone, by touch", () => {
     await button(page, "Filters and limits").tap();
     await page.getByRole("radio", { name: "Whitworth" }).tap();
     await page.getByRole("radio", { name: "BSF" }).tap();
-    await button(page, "Close").tap();
+    await page.goBack();
+    await expect(page.getByRole("dialog")).toBeHidden();
     await expect(page.getByText("Narrowed to: Whitworth · BSF.")).toBeVisible();
     const count = catalogue().filter(({ series }) => series === "BSF").length;
     await expect(page.getByText(`${count} threads`)).toBeVisible();

@@ -1,6 +1,6 @@
 import type { Units } from "@root-gauge/core";
 import type { Bench } from "./use-bench";
-import type { PanelName } from "./use-panel";
+import type { PanelName } from "../shell/use-panel";
 
 /** What both layouts of the bench are given. */
 export interface BenchLayoutProps {

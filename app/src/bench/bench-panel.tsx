@@ -42,6 +42,7 @@ export function BenchPanel({ panel, bench, units, onClose }: BenchLayoutProps) {
       return <FindPanel identification={identification} units={units} onClose={onClose} />;
     case "keys":
       return <KeysPanel onClose={onClose} />;
+    case "filters":
     case undefined:
       return null;
   }

@@ -8,7 +8,7 @@ import { BenchNarrow } from "./bench-narrow";
 import { BenchWide } from "./bench-wide";
 import { useBench } from "./use-bench";
 import { useBenchKeys } from "./use-bench-keys";
-import { usePanel } from "./use-panel";
+import { usePanel } from "../shell/use-panel";
 
 /** Identify: opens first, ready to take a reading. */
 export function BenchScreen() {

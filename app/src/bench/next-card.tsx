@@ -17,7 +17,7 @@ import { ActionButton } from "../kit/action-button";
 import { lowerFirst, upperFirst } from "../kit/letter-case";
 import { Body, Heading } from "../kit/text";
 import { useLayout } from "../kit/wide";
-import type { PanelName } from "./use-panel";
+import type { PanelName } from "../shell/use-panel";
 
 export interface NextCardProps {
   readonly identification: Identification;

@@ -3,7 +3,7 @@ import { useEffect, useRef } from "react";
 import { changeBench } from "../data/bench";
 import { changeSettings } from "../data/settings";
 import { benchKeyOf, type BenchKey } from "./keys";
-import type { PanelName } from "./use-panel";
+import type { PanelName } from "../shell/use-panel";
 
 interface KeyActions {
   readonly open: (panel: PanelName) => void;

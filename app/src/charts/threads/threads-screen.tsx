@@ -13,6 +13,7 @@ import { Pressable } from "../../kit/pressable";
 import { SearchField } from "../../kit/search-field";
 import { Body, Heading, Small } from "../../kit/text";
 import { useLayout } from "../../kit/wide";
+import { usePanel } from "../../shell/use-panel";
 import { ChartsHead } from "../charts-head";
 import { CompareView } from "../compare/compare-view";
 import { filterWords } from "./filter-words";
@@ -89,7 +90,7 @@ export function ThreadsScreen() {
   const { wide } = useLayout();
   const state = useChartsState();
   const { query, side, quality, pinned } = state;
-  const [filtersOpen, setFiltersOpen] = useState(false);
+  const { panel, open, close } = usePanel();
   const [sorting, setSorting] = useState<SortingState>([]);
   const search = useThreadSearch(state, units);
   useEffect(() => {
@@ -127,7 +128,7 @@ export function ThreadsScreen() {
                 <IconAction
                   label="Filters and limits"
                   icon={SlidersHorizontal}
-                  onPress={() => setFiltersOpen(true)}
+                  onPress={() => open("filters")}
                 />
               )}
               <IconAction label="Export these rows as CSV" icon={Download} onPress={exportRows} />
@@ -159,8 +160,8 @@ export function ThreadsScreen() {
           </Beside>
         ) : null}
       </View>
-      {filtersOpen && !wide ? (
-        <Panel title="Filters and limits" onClose={() => setFiltersOpen(false)}>
+      {panel === "filters" && !wide ? (
+        <Panel title="Filters and limits" onClose={close}>
           <Filters state={state} />
         </Panel>
       ) : null}

@@ -3,7 +3,7 @@ import { createPanelHistory } from "./panel-history";
 /** A tab's history and session, with Back taking effect a moment later, as browsers do it. */
 function fakeTab(kept?: string) {
   const entries: { state: unknown }[] = [{ state: null }];
-  const session = new Map<string, string>(kept === undefined ? [] : [["rg.bench-panel", kept]]);
+  const session = new Map<string, string>(kept === undefined ? [] : [["rg.panel", kept]]);
   let at = 0;
   let onPop = () => {};
   const tab = {

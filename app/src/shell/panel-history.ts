@@ -1,12 +1,12 @@
-const PANELS = ["diameter", "pitch", "form", "ruled-out", "find", "keys"] as const;
+const PANELS = ["diameter", "pitch", "form", "ruled-out", "find", "keys", "filters"] as const;
 
-/** What is laid over or beside the bench. */
+/** What is laid over or beside a room: all but the filters belong to the bench. */
 export type PanelName = (typeof PANELS)[number];
 
 /** Marks the history entry that an open panel stands on, so that Back closes the panel. */
-const HISTORY_KEY = "benchPanel";
+const HISTORY_KEY = "panel";
 /** Remembers the open panel over a reload of this tab. */
-const SESSION_KEY = "rg.bench-panel";
+const SESSION_KEY = "rg.panel";
 
 /** The open panel: kept over a reload, closed by Back. One for the tab, whatever the router mounts anew. */
 export interface PanelHistory {
