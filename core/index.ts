@@ -12,6 +12,7 @@ export {
   printPlain,
   printRange,
   readLength,
+  tableDecimals,
   tpiFromPitchMm,
 } from "./units";
 export type { InchFraction, LengthProblem, LengthRange, LengthReading, Mm, Units } from "./units";

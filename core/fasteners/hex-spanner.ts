@@ -1,5 +1,5 @@
 import type { Thread } from "../threads";
-import { inchesFromMm, mmFromInches, type Mm } from "../units";
+import { inchesFromMm, mmFromInches, printFraction, roundTo, type Mm } from "../units";
 
 /** The spanner for a hexagon bolt of a thread. */
 export interface HexSpanner {
@@ -73,14 +73,8 @@ const BRITISH: readonly (readonly [thirtySeconds: number, mark: string, acrossFl
     [32, "1 W", 1.67],
   ];
 
-function inchMark(sixteenths: number): string {
-  const whole = Math.floor(sixteenths / 16);
-  const rest = sixteenths - whole * 16;
-  if (rest === 0) return `${whole} in`;
-  const divisor = rest % 8 === 0 ? 8 : rest % 4 === 0 ? 4 : rest % 2 === 0 ? 2 : 1;
-  const fraction = `${rest / divisor}/${16 / divisor}`;
-  return whole === 0 ? `${fraction} in` : `${whole} ${fraction} in`;
-}
+const inchMark = (sixteenths: number): string =>
+  `${printFraction({ whole: 0, numerator: sixteenths, denominator: 16 })} in`;
 
 function american(thread: Thread): HexSpanner | undefined {
   const sixteenths = (thread.majorInch ?? 0) * 16;
@@ -107,7 +101,7 @@ function british(thread: Thread): HexSpanner | undefined {
 
 /** BS 57: a BA hexagon is 1.75 D across the flats, to a thousandth of an inch. */
 function britishAssociation(thread: Thread): HexSpanner {
-  const inches = Math.round(inchesFromMm(1.75 * thread.majorMm) * 1000) / 1000;
+  const inches = roundTo(inchesFromMm(1.75 * thread.majorMm), 3);
   return { acrossFlatsMm: mmFromInches(inches), mark: thread.designation, standard: "BS 57" };
 }
 

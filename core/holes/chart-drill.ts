@@ -1,4 +1,4 @@
-import { formSizes, limits, taperLengths, type Thread } from "../threads";
+import { formSizes, limits, smallEndReduction, type Thread } from "../threads";
 import { roundHalfEven } from "../units";
 import { DRILL_SETS, drillsOf, type Drill } from "./drill-sets";
 
@@ -114,8 +114,9 @@ export function chartDrill(thread: Thread): ChartDrill {
   }
   const charted = byChart(thread);
   if (charted !== undefined) return { drill: charted, basis: "inch-chart" };
-  const taper = taperLengths(thread);
-  if (taper === undefined) return { drill: withinMinorLimits(thread), basis: "minor-limits" };
-  const smallEnd = formSizes(thread, "internal").minor - taper.gaugeMm * (thread.taper ?? 0);
+  if (thread.taper === undefined) {
+    return { drill: withinMinorLimits(thread), basis: "minor-limits" };
+  }
+  const smallEnd = formSizes(thread, "internal").minor - smallEndReduction(thread);
   return { drill: nearest(drillsFor(thread), smallEnd), basis: "taper-small-end" };
 }

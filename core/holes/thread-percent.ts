@@ -1,4 +1,4 @@
-import { basicSizes, taperLengths, type Thread } from "../threads";
+import { basicSizes, smallEndReduction, type Thread } from "../threads";
 import type { Mm } from "../units";
 
 /** Full depth of thread, both sides together, as a share of the pitch: what 100 % means. */
@@ -19,10 +19,9 @@ function fullDepthShare(thread: Thread): number {
   }
 }
 
-/** A taper hole is drilled to the small end of its thread, where the diameters are smaller by the taper over the gauge length. */
-export function drilledMajorMm(thread: Thread): Mm {
-  const smaller = (taperLengths(thread)?.gaugeMm ?? 0) * (thread.taper ?? 0);
-  return basicSizes(thread).major - smaller;
+/** A taper hole is drilled to the small end of its thread. */
+function drilledMajorMm(thread: Thread): Mm {
+  return basicSizes(thread).major - smallEndReduction(thread);
 }
 
 /**

@@ -1,7 +1,7 @@
 import {
   formSizes,
   limits,
-  taperLengths,
+  smallEndReduction,
   type SizeRange,
   type Thread,
   type ThreadSide,
@@ -93,10 +93,8 @@ function taperTurns(male: SizedThread, female: SizedThread): number | undefined 
   const maleTaper = male.thread.taper ?? 0;
   const femaleTaper = female.thread.taper ?? 0;
   if (maleTaper === 0 && femaleTaper === 0) return undefined;
-  const gauge = (of: SizedThread) => taperLengths(of.thread)?.gaugeMm ?? 0;
-  const maleSmallEnd = male.pitch - gauge(male) * maleTaper;
   // A taper nut's gauge plane is its mouth; it narrows inward, which closes on a parallel screw as well.
-  const open = female.pitch - maleSmallEnd;
+  const open = female.pitch - entering(male).pitch;
   const closing = Math.max(maleTaper, femaleTaper);
   return Math.max(0, open / closing / male.thread.pitchMm);
 }
@@ -110,9 +108,7 @@ const lead = ({ pitchMm, starts }: Thread) => pitchMm * starts;
 
 /** A screw at its small end, which is what enters first. */
 function entering(male: SizedThread): SizedThread {
-  const lengths = taperLengths(male.thread);
-  if (lengths === undefined) return male;
-  const smaller = lengths.gaugeMm * (male.thread.taper ?? 0);
+  const smaller = smallEndReduction(male.thread);
   return {
     ...male,
     major: male.major - smaller,

@@ -123,7 +123,14 @@ function byDiameter(mm: Mm, side: ThreadSide, threads: readonly Thread[]): Threa
     .map(({ thread, offMm }) => ({ thread, reason: { kind: "diameter", offMm } }));
 }
 
+const ends: Partial<Record<ThreadSide, { minMm: Mm; maxMm: Mm }>> = {};
+
+/** The smallest and the largest size that any thread may be met at, worked out once a side. */
 function endsOfCatalogue(side: ThreadSide): { minMm: Mm; maxMm: Mm } {
+  return (ends[side] ??= reachEnds(side));
+}
+
+function reachEnds(side: ThreadSide): { minMm: Mm; maxMm: Mm } {
   const reaches = catalogue().flatMap((thread) => reachOf(thread, side) ?? []);
   return {
     minMm: Math.min(...reaches.map(({ reachMin }) => reachMin)),
@@ -132,9 +139,9 @@ function endsOfCatalogue(side: ThreadSide): { minMm: Mm; maxMm: Mm } {
 }
 
 function understandDiameter(mm: Mm, side: ThreadSide): Understanding {
-  const ends = endsOfCatalogue(side);
-  return mm < ends.minMm || mm > ends.maxMm
-    ? { kind: "diameter-outside", mm, side, ...ends }
+  const { minMm, maxMm } = endsOfCatalogue(side);
+  return mm < minMm || mm > maxMm
+    ? { kind: "diameter-outside", mm, side, minMm, maxMm }
     : { kind: "diameter", mm, side };
 }
 

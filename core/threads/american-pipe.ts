@@ -52,7 +52,7 @@ interface AmericanPipe {
  * L2 = (0.80 D + 6.8) p.
  * @throws RangeError for a thread that is not of this standard
  */
-export function americanPipeInches(thread: Thread): AmericanPipe {
+function americanPipeInches(thread: Thread): AmericanPipe {
   const l1 = L1_BY_SIZE.get(thread.namedInch ?? Number.NaN);
   if (l1 === undefined || thread.tpi === undefined || thread.majorInch === undefined) {
     throw new RangeError(`${thread.designation} is no size of ASME B1.20.1`);

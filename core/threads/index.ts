@@ -1,7 +1,14 @@
 export { catalogue, threadById } from "./catalogue";
 export { findThread, lookUpThread } from "./find-thread";
 export type { DesignationProblem, DesignationReading } from "./find-thread";
-export { basicSizes, limits, sizesOverCrests, taperLengths, toleranceClasses } from "./limits";
+export {
+  basicSizes,
+  limits,
+  sizesOverCrests,
+  smallEndReduction,
+  taperLengths,
+  toleranceClasses,
+} from "./limits";
 export { formSizes, halfFlat, tangentRadius, threadForm } from "./form";
 export type { ThreadEnd, ThreadForm } from "./form";
 export { threadProfile } from "./profile";

@@ -46,6 +46,11 @@ export function taperLengths(thread: Thread): TaperLengths | undefined {
   return thread.taper === undefined ? undefined : FAMILIES[thread.family].taperLengths?.(thread);
 }
 
+/** How much smaller every diameter of a taper thread is at its small end than at the gauge plane, mm; 0 for a parallel one. */
+export function smallEndReduction(thread: Thread): Mm {
+  return (taperLengths(thread)?.gaugeMm ?? 0) * (thread.taper ?? 0);
+}
+
 /**
  * The sizes over the crests that a sound external part can show, in millimetres: the limits of the usual class; on a
  * taper, from the small end to the last useful thread. Undefined for a thread that is only internal.
@@ -55,9 +60,8 @@ export function sizesOverCrests(thread: Thread): Required<SizeRange> | undefined
   const { min = thread.majorMm, max = thread.majorMm } = limits(thread, "external").major;
   const lengths = taperLengths(thread);
   if (lengths === undefined || thread.taper === undefined) return { min, max };
-  const atEnd = (fromGaugeMm: Mm) => fromGaugeMm * (thread.taper ?? 0);
   return {
-    min: min - atEnd(lengths.gaugeMm),
-    max: max + atEnd(lengths.usefulMm - lengths.gaugeMm),
+    min: min - smallEndReduction(thread),
+    max: max + (lengths.usefulMm - lengths.gaugeMm) * thread.taper,
   };
 }

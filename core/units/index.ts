@@ -11,4 +11,4 @@ export {
 export type { InchFraction } from "./inch-fraction";
 export { readLength } from "./read-length";
 export type { LengthProblem, LengthRange, LengthReading } from "./read-length";
-export { printFigure, printLength, printPlain, printRange } from "./print-length";
+export { printFigure, printLength, printPlain, printRange, tableDecimals } from "./print-length";

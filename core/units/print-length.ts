@@ -3,6 +3,11 @@ import { inchesFromMm, type Mm, type Units } from "./length";
 /** The typographic minus, which lines up with figures. */
 const MINUS = "−";
 
+/** Decimals of a table of limits: micrometres, or ten-thousandths of an inch. */
+export function tableDecimals(units: Units): number {
+  return units === "mm" ? 3 : 4;
+}
+
 /** A figure without its unit: 12.52 (two decimals of a millimetre) or 0.4929 (four of an inch). */
 export function printFigure(mm: Mm, units: Units, decimals = units === "mm" ? 2 : 4): string {
   const value = units === "mm" ? mm : inchesFromMm(mm);

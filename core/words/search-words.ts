@@ -1,6 +1,7 @@
 import type { Understanding } from "../search";
 import type { DesignationProblem, PitchNeighbour, Thread } from "../threads";
 import { printFigure, printLength, printPlain, printRange, type Units } from "../units";
+import { pitchWords } from "./figures";
 
 function listWords(threads: readonly Thread[], most = 6): string {
   const names = threads.slice(0, most).map(({ designation }) => designation);
@@ -39,8 +40,7 @@ export function pitchNeighboursWords(
   if (second === undefined && Math.abs(first.overTenMm) < 0.005) {
     return `${standardPitchWords(first)} is a standard pitch.`;
   }
-  const own =
-    units === "mm" ? printLength(pitchMm, "mm", 3) : `${printPlain(25.4 / pitchMm, 2)} TPI`;
+  const own = units === "mm" ? printLength(pitchMm, "mm", 3) : pitchWords(pitchMm, "in");
   const each = neighbours.map(
     (neighbour) =>
       `${standardPitchWords(neighbour)} (ten threads ${printLength(Math.abs(neighbour.overTenMm), units)} ${neighbour.overTenMm > 0 ? "longer" : "shorter"} than that)`,

@@ -2,7 +2,7 @@ import { hexSpanner } from "../fasteners";
 import { chartDrill, clearanceHoles, type Drill } from "../holes";
 import { classOfQuality, type Quality } from "../search";
 import { limits, type Thread, type ThreadSide } from "../threads";
-import { printFigure, printPlain, tpiFromPitchMm, type Units } from "../units";
+import { printFigure, printPlain, tableDecimals, tpiFromPitchMm, type Units } from "../units";
 import { classNameWords } from "./thread-words";
 
 /** The columns of the thread table. */
@@ -43,7 +43,7 @@ function limitsCell(thread: Thread, { units, side, quality }: ThreadRowOptions):
   if (toleranceClass === undefined) return "–";
   const { major, minor, verified } = limits(thread, side, toleranceClass);
   const { min, max } = side === "external" ? major : minor;
-  const decimals = units === "mm" ? 3 : 4;
+  const decimals = tableDecimals(units);
   const end = (mm: number | undefined) =>
     mm === undefined ? "free" : printFigure(mm, units, decimals);
   return `${end(min)}–${end(max)} ${classNameWords(toleranceClass)}${verified ? "" : "*"}`;
@@ -57,8 +57,8 @@ export function threadRow(
   const clearance = clearanceHoles(thread)?.normal;
   return {
     designation: thread.designation,
-    major: printFigure(thread.majorMm, options.units, options.units === "mm" ? 3 : 4),
-    pitch: printFigure(thread.pitchMm, options.units, options.units === "mm" ? 3 : 4),
+    major: printFigure(thread.majorMm, options.units, tableDecimals(options.units)),
+    pitch: printFigure(thread.pitchMm, options.units, tableDecimals(options.units)),
     tpi:
       thread.tpi === undefined
         ? tpiFromPitchMm(thread.pitchMm).toFixed(1)

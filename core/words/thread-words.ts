@@ -1,5 +1,12 @@
 import type { SizeNote, SizeRange, Thread, ThreadFamily, ThreadUse } from "../threads";
-import { MM_PER_INCH, printLength, printPlain, printRange, type Units } from "../units";
+import {
+  MM_PER_INCH,
+  printLength,
+  printPlain,
+  printRange,
+  tableDecimals,
+  type Units,
+} from "../units";
 
 export const FAMILY_WORDS: Readonly<Record<ThreadFamily, string>> = {
   "iso-metric": "ISO metric",
@@ -70,7 +77,7 @@ export function sizeNoteWords(note: SizeNote, thread: Thread, units: Units): str
 
 /** A band of sizes, or its one end: "9.732–9.968 mm", "10.000 mm at least". */
 export function sizeRangeWords({ min, max }: SizeRange, units: Units): string {
-  const decimals = units === "mm" ? 3 : 4;
+  const decimals = tableDecimals(units);
   if (min !== undefined && max !== undefined) return printRange(min, max, units, decimals);
   if (max !== undefined) return `${printLength(max, units, decimals)} at most`;
   return min === undefined ? "free" : `${printLength(min, units, decimals)} at least`;

@@ -18,7 +18,7 @@ export function BenchScreen() {
   const { wide } = useLayout();
   const panels = usePanel();
   const writeUp = () => router.push("/write-up");
-  useBenchKeys({ open: panels.open, writeUp, units });
+  useBenchKeys({ open: panels.open, writeUp });
   const actions = {
     onOpen: panels.open,
     onWriteUp: writeUp,

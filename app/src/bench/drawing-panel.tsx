@@ -13,6 +13,7 @@ import { anchorsOf, BoltDrawing, HeadEndView } from "../drawing/bolt-drawing";
 import { ACROSS_CORNERS, type BoltShape, type Point } from "../drawing/bolt-geometry";
 import { fittingScale, PX_PER_MM, scaleWords } from "../drawing/scale";
 import { Label } from "../kit/text";
+import { lastReading } from "./last-reading";
 import { ReadingTag, TAG_HEIGHT } from "./reading-tag";
 
 export interface DrawingPanelProps {
@@ -107,8 +108,8 @@ function pitchTag(sizes: MeasuredSizes, units: Units): { label: string; figure?:
 
 /** The form as it was seen: the flank angle, the taper, or the angle with the taper in the label's place. */
 function formTag(readings: readonly Reading[]): { label: string; figure?: string } {
-  const angle = readings.findLast((reading) => reading.kind === "flank-angle");
-  const taper = readings.findLast((reading) => reading.kind === "taper");
+  const angle = lastReading(readings, "flank-angle");
+  const taper = lastReading(readings, "taper");
   const along = taper === undefined ? undefined : taper.tapered ? "tapered" : "parallel";
   if (angle === undefined)
     return along === undefined ? { label: "form" } : { label: "form", figure: along };

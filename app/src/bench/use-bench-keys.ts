@@ -1,21 +1,19 @@
-import type { Units } from "@root-gauge/core";
 import { useEffect, useRef } from "react";
 import { changeBench } from "../data/bench";
-import { changeSettings } from "../data/settings";
+import { flipUnits } from "../data/settings";
 import { benchKeyOf, type BenchKey } from "./keys";
 import type { PanelName } from "../shell/use-panel";
 
 interface KeyActions {
   readonly open: (panel: PanelName) => void;
   readonly writeUp: () => void;
-  readonly units: Units;
 }
 
 function focusNextTest(): void {
   document.querySelector<HTMLElement>("#next-test button")?.focus();
 }
 
-function actOn(key: BenchKey, { open, writeUp, units }: KeyActions): void {
+function actOn(key: BenchKey, { open, writeUp }: KeyActions): void {
   switch (key) {
     case "d":
       return open("diameter");
@@ -28,7 +26,7 @@ function actOn(key: BenchKey, { open, writeUp, units }: KeyActions): void {
     case "z":
       return changeBench({ type: "undo" });
     case "u":
-      return changeSettings({ units: units === "mm" ? "in" : "mm" });
+      return flipUnits();
     case "w":
       return writeUp();
     case "/":

@@ -7,9 +7,9 @@ const families = Object.keys(FAMILY_WORDS) as [ThreadFamily, ...ThreadFamily[]];
 const drillSets = [...DRILL_SETS] as [DrillSet, ...DrillSet[]];
 
 /** The most rows that stand side by side. */
-export const MOST_PINNED = 2;
+const MOST_PINNED = 2;
 
-export const chartsStateSchema = z.object({
+const chartsStateSchema = z.object({
   query: z.string(),
   family: z.enum(families).optional(),
   series: z.string().optional(),

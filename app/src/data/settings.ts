@@ -22,9 +22,11 @@ export function useSettings(): Settings {
   return useSyncExternalStore(store.subscribe, store.get, store.get);
 }
 
-/** The same, for a listener outside of any screen. */
-export const currentSettings = (): Settings => store.get();
-
 export function changeSettings(change: Partial<Settings>): void {
   store.set({ ...store.get(), ...change });
+}
+
+/** From mm to in and back, as the key of both rooms does. */
+export function flipUnits(): void {
+  changeSettings({ units: store.get().units === "mm" ? "in" : "mm" });
 }

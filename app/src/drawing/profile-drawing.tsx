@@ -2,6 +2,7 @@ import {
   angleWords,
   pitchWords,
   printFigure,
+  tableDecimals,
   threadProfile,
   type Thread,
   type Units,
@@ -65,7 +66,7 @@ function Diameters({
   units: Units;
   paint: Paint;
 }) {
-  const decimals = units === "mm" ? 3 : 4;
+  const decimals = tableDecimals(units);
   return (
     <G>
       {layout.diameters.map(({ name, mm, y, labelY }) => (

@@ -7,6 +7,7 @@ import {
   printLength,
   sizeRangeWords,
   stressArea,
+  tableDecimals,
   type Thread,
   type Units,
 } from "@root-gauge/core";
@@ -19,7 +20,7 @@ import { Heading, Small } from "../kit/text";
 function factsOf(thread: Thread, units: Units): Fact[] {
   const { toleranceClass, major, pitch, minor } = limits(thread, thread.only ?? "external");
   return [
-    ["Major diameter, basic", printLength(basicSizes(thread).major, units, units === "mm" ? 3 : 4)],
+    ["Major diameter, basic", printLength(basicSizes(thread).major, units, tableDecimals(units))],
     [`Major diameter, ${toleranceClass}`, sizeRangeWords(major, units)],
     [`Pitch diameter, ${toleranceClass}`, sizeRangeWords(pitch, units)],
     [`Minor diameter, ${toleranceClass}`, sizeRangeWords(minor, units)],

@@ -14,6 +14,7 @@ import { changeBench } from "../../data/bench";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { Heading, Small } from "../../kit/text";
+import { lastReading } from "../last-reading";
 
 const ANGLES = FLANK_ANGLES.map((angle) => ({ value: String(angle), label: angleWords(angle) }));
 
@@ -41,13 +42,6 @@ const FUNCTIONS = (Object.keys(FUNCTION_WORDS) as PartFunction[]).map((value) =>
 
 function answer(kind: Reading["kind"], reading: Reading | undefined): void {
   changeBench({ type: "answer", kind, reading });
-}
-
-function readingOf<K extends Reading["kind"]>(
-  readings: readonly Reading[],
-  kind: K,
-): ReadingOf<K> | undefined {
-  return readings.findLast((reading): reading is ReadingOf<K> => reading.kind === kind);
 }
 
 interface QuestionProps {
@@ -146,11 +140,11 @@ export interface FormEntryProps {
 
 /** What is seen rather than measured: flank angle, taper, origin, what the part does. Each answer counts at once. */
 export function FormEntry({ readings, onDone }: FormEntryProps) {
-  const taper = readingOf(readings, "taper");
-  const what = readingOf(readings, "function")?.what;
+  const taper = lastReading(readings, "taper");
+  const what = lastReading(readings, "function")?.what;
   return (
     <View gap={20}>
-      <AngleQuestion given={readingOf(readings, "flank-angle")} />
+      <AngleQuestion given={lastReading(readings, "flank-angle")} />
       <Question
         title="Taper"
         hint="Lay a straight edge along the crests: light at one end means a taper."
@@ -168,7 +162,7 @@ export function FormEntry({ readings, onDone }: FormEntryProps) {
           }
         />
       </Question>
-      <OriginQuestion given={readingOf(readings, "origin")} />
+      <OriginQuestion given={lastReading(readings, "origin")} />
       <Question title="What it is" hint="A fitting or a plug is more often a pipe thread.">
         <ChoiceChips
           name="What it is"

@@ -7,6 +7,7 @@ import {
   pitchWords,
   printFigure,
   printLength,
+  tableDecimals,
   type Thread,
   type Units,
 } from "@root-gauge/core";
@@ -19,10 +20,8 @@ export interface CompareFact {
   readonly difference: string;
 }
 
-const decimalsOf = (units: Units) => (units === "mm" ? 3 : 4);
-
 function lengthFact(name: string, first: number, second: number, units: Units): CompareFact {
-  const decimals = decimalsOf(units);
+  const decimals = tableDecimals(units);
   return {
     name,
     first: printLength(first, units, decimals),
@@ -54,7 +53,7 @@ export function compareFacts(first: Thread, second: Thread, units: Units): Compa
     lengthFact("Minor diameter", a.minor, b.minor, units),
     {
       ...plain("Pitch", bothPitches),
-      difference: printFigure(second.pitchMm - first.pitchMm, units, decimalsOf(units)),
+      difference: printFigure(second.pitchMm - first.pitchMm, units, tableDecimals(units)),
     },
     plain("Flank angle", ({ flankAngleDeg }) => angleWords(flankAngleDeg)),
     plain("Taper", taperWords),

@@ -1,5 +1,6 @@
 import {
   FRACTION_DENOMINATORS,
+  inchesFromMm,
   nearestFraction,
   printFigure,
   printFraction,
@@ -11,7 +12,7 @@ import type { Fact } from "../../kit/facts";
 
 function fractionWords(mm: Mm, denominator: (typeof FRACTION_DENOMINATORS)[number]): string {
   const { fraction, differenceMm } = nearestFraction(mm, denominator);
-  const thou = Math.round((differenceMm / 25.4) * 10_000) / 10;
+  const thou = Math.round(inchesFromMm(differenceMm) * 10_000) / 10;
   const off = thou === 0 ? "exactly" : `${Math.abs(thou)} thou ${thou > 0 ? "over" : "under"}`;
   return `${printFraction(fraction)} in, ${off}`;
 }
@@ -21,7 +22,7 @@ export function lengthConversions(mm: Mm): Fact[] {
   return [
     ["Millimetres", `${printPlain(mm, 4)} mm`],
     ["Inches", `${printFigure(mm, "in", 5)} in`],
-    ["Thousandths", `${printPlain((mm / 25.4) * 1000, 2)} thou`],
+    ["Thousandths", `${printPlain(inchesFromMm(mm) * 1000, 2)} thou`],
     ["Nearest 64th", fractionWords(mm, 64)],
     ["Nearest 32nd", fractionWords(mm, 32)],
     ["Nearest 16th", fractionWords(mm, 16)],

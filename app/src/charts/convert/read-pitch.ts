@@ -1,4 +1,4 @@
-import { pitchMmFromTpi, type Mm, type Units } from "@root-gauge/core";
+import { mmFromInches, pitchMmFromTpi, type Mm, type Units } from "@root-gauge/core";
 
 export type PitchReading =
   | { readonly kind: "empty" }
@@ -24,7 +24,7 @@ export function readPitch(text: string, units: Units): PitchReading {
   const figure = Number(groups?.figure?.replace(",", ".") ?? Number.NaN);
   const unit = groups?.unit?.toLowerCase() ?? (units === "mm" ? "mm" : "tpi");
   const isTpi = unit === "tpi";
-  const pitchMm = isTpi ? pitchMmFromTpi(figure) : unit === "in" ? figure * 25.4 : figure;
+  const pitchMm = isTpi ? pitchMmFromTpi(figure) : unit === "in" ? mmFromInches(figure) : figure;
   const inRange = pitchMm >= LEAST && pitchMm <= MOST_MM && (!isTpi || figure <= MOST_TPI);
   return Number.isFinite(pitchMm) && inRange
     ? { kind: "pitch", pitchMm }

@@ -9,6 +9,7 @@ import {
   lookUpThread,
   readLength,
   type DesignationReading,
+  type LengthReading,
   type Thread,
   type Units,
 } from "@root-gauge/core";
@@ -50,10 +51,16 @@ function threadProblem(text: string, reading: DesignationReading): string | unde
   return `Read “${text.trim()}”: more than one thread. Say which: ${names.join(", ")}${reading.threads.length > 5 ? " and others" : ""}.`;
 }
 
-function Entries({ state, units }: { state: ChartsState; units: Units }) {
+interface EntriesProps {
+  readonly state: ChartsState;
+  readonly units: Units;
+  /** What the two fields were read as. */
+  readonly reading: DesignationReading;
+  readonly size: LengthReading;
+}
+
+function Entries({ state, units, reading, size }: EntriesProps) {
   const { drillSize, drillThread, drillSets } = state;
-  const size = readLength(drillSize, units, SIZES);
-  const reading = lookUpThread(drillThread);
   return (
     <View gap={12}>
       <View flexDirection="row" flexWrap="wrap" gap={12}>
@@ -175,7 +182,7 @@ export function DrillsScreen() {
           contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}
           ListHeaderComponent={
             <View gap={12} paddingBottom={12}>
-              <Entries state={state} units={units} />
+              <Entries state={state} units={units} reading={reading} size={size} />
               {!wide && sizeMm === undefined ? card : null}
               <Label>
                 {`Drill, ${units}, ${units === "mm" ? "in" : "mm"}${sizeMm === undefined ? "" : ", difference in mm"}${thread === undefined ? "" : ", share of full thread"}`}

@@ -10,13 +10,12 @@ import {
   stressArea,
   toleranceClasses,
   type SizeRange,
+  tableDecimals,
   type Thread,
   type ThreadSide,
   type Units,
 } from "@root-gauge/core";
 import type { Fact } from "../../kit/facts";
-
-const decimalsOf = (units: Units) => (units === "mm" ? 3 : 4);
 
 /** Families whose bolts are loaded in tension, so that a stress area means something. */
 const IN_TENSION = new Set(["iso-metric", "unified", "whitworth", "ba", "cycle"]);
@@ -24,7 +23,7 @@ const IN_TENSION = new Set(["iso-metric", "unified", "whitworth", "ba", "cycle"]
 /** The basic figures of a thread, in the units asked for. */
 export function basicFacts(thread: Thread, units: Units): Fact[] {
   const { major, pitch, minor } = basicSizes(thread);
-  const decimals = decimalsOf(units);
+  const decimals = tableDecimals(units);
   return [
     ["Major diameter, basic", printLength(major, units, decimals)],
     ["Pitch diameter, basic", printLength(pitch, units, decimals)],
@@ -53,7 +52,7 @@ export interface LimitRow {
 
 function endsOf({ min, max }: SizeRange, units: Units): readonly [upper: string, lower: string] {
   const end = (mm: number | undefined) =>
-    mm === undefined ? "free" : printFigure(mm, units, decimalsOf(units));
+    mm === undefined ? "free" : printFigure(mm, units, tableDecimals(units));
   return [end(max), end(min)];
 }
 

@@ -23,7 +23,7 @@ import { COLUMN_WIDTHS, FIGURE_COLUMNS, threadColumns } from "./columns";
 import { hitNote } from "./hit-note";
 import { PIN_WIDTH, TableRow } from "./table-row";
 
-export const ROW_HEIGHT = 44;
+const ROW_HEIGHT = 44;
 /** Enough rows beyond the edge that a fast thumb never sees a blank. */
 const OVERSCAN = 24;
 

@@ -1,6 +1,6 @@
 import { useEffect, type RefObject } from "react";
 import type { TextInput } from "react-native";
-import { changeSettings, currentSettings } from "../../data/settings";
+import { flipUnits } from "../../data/settings";
 import { isTyping } from "../../kit/is-typing";
 
 /** The keys of the thread chart: `/` goes to the search, `u` flips the units. A field that has the focus keeps its own keys. */
@@ -9,9 +9,8 @@ export function useChartsKeys(search: RefObject<TextInput | null>): void {
     const onKey = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
       if (event.key === "/") search.current?.focus();
-      else if (event.key === "u") {
-        changeSettings({ units: currentSettings().units === "mm" ? "in" : "mm" });
-      } else return;
+      else if (event.key === "u") flipUnits();
+      else return;
       event.preventDefault();
     };
     document.addEventListener("keydown", onKey);
