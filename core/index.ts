@@ -54,7 +54,7 @@ export type {
   ThreadSide,
   ThreadUse,
 } from "./threads";
-export { confusedWith, sameAs, sameDiameter, willItGo } from "./mating";
+export { compareThreads, confusedWith, sameAs, sameDiameter, willItGo } from "./mating";
 export type {
   LookAlike,
   Mating,
@@ -62,6 +62,7 @@ export type {
   MatingFit,
   MatingOptions,
   MatingOutcome,
+  MeasuredDiameters,
   TellingSign,
 } from "./mating";
 export {
@@ -87,8 +88,8 @@ export type {
   TapDrill,
   TapDrillOptions,
 } from "./holes";
-export { hexSpanner } from "./fasteners";
-export type { HexSpanner } from "./fasteners";
+export { hexFlats, hexSpanner } from "./fasteners";
+export type { HexFlats, HexSpanner } from "./fasteners";
 export { classOfQuality, prepareSearch, searchThreads } from "./search";
 export type {
   HitReason,
@@ -102,39 +103,57 @@ export type {
 export {
   FLANK_ANGLES,
   LEAVES,
+  PART_KINDS,
+  TOOLS,
   candidatesInTheRunning,
   decisiveReason,
   identify,
   leafMark,
+  knownPart,
   leafPitchMm,
+  markKind,
   measuredSizes,
   rankLeaves,
   sameLeaf,
+  sideOf,
+  sideRead,
+  testKey,
   summaryOf,
 } from "./identify";
 export type {
   Agreement,
+  BoreInstrument,
   Candidate,
   DiameterInstrument,
   FlankAngle,
+  Hand,
   Identification,
   IdentificationSummary,
   IdentifyOptions,
+  InformativeTest,
   LeafMark,
   LeafOutcome,
+  MarkKind,
   MeasuredSizes,
   NextTest,
+  OpeningTest,
   OriginPlace,
   PartCondition,
   PartFunction,
+  PartKind,
   RankedLeaf,
   Reading,
   ReadingKind,
   ReadingOf,
   Reason,
   ReasonFigures,
+  Standing,
   Suspect,
+  TestAnswer,
+  TestOptions,
   TestOutcome,
+  Tool,
+  TrialOutcome,
   Verdict,
 } from "./identify";
 export {
@@ -144,16 +163,23 @@ export {
   FAMILY_WORDS,
   FUNCTION_WORDS,
   LEAF_OUTCOME_WORDS,
+  MARK_KIND_WORDS,
+  PART_KIND_WORDS,
   PLACE_WORDS,
+  TEACHING,
+  TOOL_WORDS,
+  TRIAL_WORDS,
   allReasonsWords,
   angleWords,
   areaWords,
   classNameWords,
   countProblemWords,
+  dangerWords,
   designationProblemWords,
   drillWords,
   leafWords,
   lengthProblemWords,
+  markWords,
   matingOutcomeWords,
   matingWords,
   nextTestWords,
@@ -167,10 +193,14 @@ export {
   sizeRangeWords,
   suspectWords,
   tellApartWords,
+  testAnswerWords,
   threadColumnHeads,
+  threadName,
   threadRow,
   threadUseWords,
   understandingWords,
   verdictWords,
 } from "./words";
-export type { ReadingWords, ThreadColumn, ThreadRowOptions } from "./words";
+export type { ReadingWords, TestWords, ThreadColumn, ThreadRowOptions } from "./words";
+export { seededRandom, trialRun } from "./simulate";
+export type { CourseScore, Score, SeededRandom, TrialRun } from "./simulate";

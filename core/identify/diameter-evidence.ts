@@ -1,33 +1,40 @@
 import { sizesOverCrests, toleranceClasses, type Thread } from "../threads";
-import { lossDensity, normalDensity } from "./distributions";
+import type { Mm } from "../units";
 import type { Evidence } from "./evidence";
-import type { PartCondition, ReadingOf } from "./reading";
+import type { DiameterInstrument, ReadingOf } from "./reading";
 import type { Agreement, ReasonFigures } from "./reason";
+import { sizeBetween, sizeDensity, type ReadingSpread, type SizeBand } from "./size-model";
 
 type DiameterReading = ReadingOf<"external-diameter">;
+type BetweenReading = ReadingOf<"diameter-between">;
 
-/** Standard deviation of a careful reading over the crests, mm: instrument and technique together. */
-const INSTRUMENT_SD = { caliper: 0.02, micrometer: 0.005, rule: 0.3 } as const;
+/** A careful reading over the crests: spread of instrument and technique together, and the mean skew of the hold. */
+export const OVER_CRESTS: Readonly<Record<DiameterInstrument, ReadingSpread>> = {
+  caliper: { sdMm: 0.02, skewMm: 0.012 },
+  micrometer: { sdMm: 0.005, skewMm: 0.006 },
+  rule: { sdMm: 0.3, skewMm: 0 },
+};
+
+/** A gauge hole is made to about this, mm. */
+const GAUGE_SD = 0.01;
 
 /** Chance that the figure is plainly wrong: jaws not zeroed, a digit slipped, the wrong thing measured. */
-const BLUNDER = 1e-4;
+export const BLUNDER = 1e-4;
 
 /** Diameters a part on the bench may have, 0.5 to 200 mm: a blunder or an unknown thread is even over their logarithm. */
 const LOG_DIAMETER_SPAN = Math.log(200 / 0.5);
 
-/** What share of parts lies inside its band, has lost metal, or has gained some (plating, paint, rust). */
-const CONDITION_SHARES: Readonly<
-  Record<PartCondition | "not-said", { sound: number; lost: number; gained: number }>
-> = {
-  "not-said": { sound: 0.89, lost: 0.09, gained: 0.02 },
-  sound: { sound: 0.975, lost: 0.02, gained: 0.005 },
-  worn: { sound: 0.4, lost: 0.58, gained: 0.02 },
-  plated: { sound: 0.78, lost: 0.04, gained: 0.18 },
-};
+/** Density of a diameter of which nothing is known. */
+export function backgroundDensity(mm: Mm): number {
+  return 1 / (mm * LOG_DIAMETER_SPAN);
+}
 
-interface MajorBand {
-  readonly minMm: number;
-  readonly maxMm: number;
+/** Probability that a diameter of which nothing is known lies between two gauge holes. */
+export function backgroundBetween({ overMm, notOverMm }: BetweenReading): number {
+  return Math.max(1e-6, Math.log(notOverMm / Math.max(overMm, 0.01)) / LOG_DIAMETER_SPAN);
+}
+
+interface MajorBand extends SizeBand {
   readonly toleranceClass: string;
 }
 
@@ -43,26 +50,17 @@ function majorBand(thread: Thread): MajorBand | undefined {
   return band;
 }
 
-function backgroundDensity(mm: number): number {
-  return 1 / (mm * LOG_DIAMETER_SPAN);
-}
-
-function likelihood(reading: DiameterReading, thread: Thread): number {
+/** Density of this size over the crests for a thread, blunders included. */
+export function crestsLikelihood(
+  mm: Mm,
+  thread: Thread,
+  spread: ReadingSpread,
+  condition?: DiameterReading["condition"],
+): number {
   const band = majorBand(thread);
-  if (band === undefined) return BLUNDER * backgroundDensity(reading.mm);
-  const { minMm, maxMm } = band;
-  const width = maxMm - minMm;
-  const middle = (minMm + maxMm) / 2;
-  // A made part lies mostly about the middle of its band: sd a fifth of it.
-  const sd = Math.hypot(width / 5, INSTRUMENT_SD[reading.instrument ?? "caliper"]);
-  const shares = CONDITION_SHARES[reading.condition ?? "not-said"];
-  const meanLoss = 0.04 + 0.4 * width;
-  const meanGain = 0.015 + 0.1 * width;
-  const density =
-    shares.sound * normalDensity(reading.mm, middle, sd) +
-    shares.lost * lossDensity(reading.mm, middle, meanLoss, sd) +
-    shares.gained * lossDensity(-reading.mm, -middle, meanGain, sd);
-  return (1 - BLUNDER) * density + BLUNDER * backgroundDensity(reading.mm);
+  const blunder = BLUNDER * backgroundDensity(mm);
+  if (band === undefined) return blunder;
+  return (1 - BLUNDER) * sizeDensity(mm, band, spread, condition) + blunder;
 }
 
 function reason(reading: DiameterReading, thread: Thread): ReasonFigures {
@@ -75,9 +73,10 @@ function reason(reading: DiameterReading, thread: Thread): ReasonFigures {
   }
   const under = mm < minMm;
   const byMm = under ? minMm - mm : mm - maxMm;
+  const { sdMm } = OVER_CRESTS[reading.instrument ?? "caliper"];
   return {
     code: under ? "diameter-under" : "diameter-over",
-    agreement: outsideAgreement(reading, byMm, under ? 0.04 + 0.5 * (maxMm - minMm) : 0.02),
+    agreement: outsideAgreement(byMm, sdMm, under ? 0.04 + 0.5 * (maxMm - minMm) : 0.02),
     mm,
     minMm,
     maxMm,
@@ -87,15 +86,45 @@ function reason(reading: DiameterReading, thread: Thread): ReasonFigures {
 }
 
 /** Outside the band by up to two instrument deviations agrees; wear or plating stretches that by `slack`. */
-function outsideAgreement(reading: DiameterReading, byMm: number, slack: number): Agreement {
-  const sd = INSTRUMENT_SD[reading.instrument ?? "caliper"];
-  if (byMm <= 2 * sd) return "agrees";
-  return byMm <= 3 * sd + slack ? "strained" : "at-odds";
+export function outsideAgreement(byMm: Mm, sdMm: Mm, slack: Mm): Agreement {
+  if (byMm <= 2 * sdMm) return "agrees";
+  return byMm <= 3 * sdMm + slack ? "strained" : "at-odds";
 }
 
 /** A reading over the crests of an external thread, against the band of its major diameter. */
 export const diameterEvidence: Evidence<"external-diameter"> = {
-  likelihood,
-  unknownLikelihood: (reading) => backgroundDensity(reading.mm),
+  likelihood: ({ mm, instrument = "caliper", condition }, thread) =>
+    crestsLikelihood(mm, thread, OVER_CRESTS[instrument], condition),
+  unknownLikelihood: ({ mm }) => backgroundDensity(mm),
   reason,
+};
+
+function betweenReason(reading: BetweenReading, thread: Thread): ReasonFigures {
+  const band = majorBand(thread);
+  if (band === undefined) return { code: "internal-only", agreement: "at-odds" };
+  const { overMm, notOverMm } = reading;
+  const { minMm, maxMm } = band;
+  const byMm = Math.max(0, minMm - notOverMm, overMm - maxMm);
+  const slack = minMm > notOverMm ? 0.04 + 0.5 * (maxMm - minMm) : 0.02;
+  return {
+    code: "diameter-between",
+    agreement: outsideAgreement(byMm, GAUGE_SD, slack),
+    overMm,
+    notOverMm,
+    minMm,
+    maxMm,
+  };
+}
+
+/** The last gauge hole that it did not enter and the first that it did. */
+export const betweenEvidence: Evidence<"diameter-between"> = {
+  likelihood: (reading, thread) => {
+    const band = majorBand(thread);
+    const blunder = BLUNDER * backgroundBetween(reading);
+    if (band === undefined) return blunder;
+    const inside = sizeBetween(reading.overMm, reading.notOverMm, band, GAUGE_SD);
+    return (1 - BLUNDER) * inside + blunder;
+  },
+  unknownLikelihood: backgroundBetween,
+  reason: betweenReason,
 };

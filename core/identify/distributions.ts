@@ -47,3 +47,12 @@ export function lossDensity(x: number, origin: number, meanLoss: number, sd: num
     -Math.log(2 * meanLoss) + (sd * sd) / (2 * meanLoss * meanLoss) - lost / meanLoss + logErfc(z);
   return Math.exp(logDensity);
 }
+
+/** Probability that origin - E + N is under x, with E and N as in `lossDensity`. */
+export function lossCumulative(x: number, origin: number, meanLoss: number, sd: number): number {
+  const z = (origin - x) / sd;
+  const ratio = sd / meanLoss;
+  // ln of exp(ratio^2 / 2 - ratio z) times the normal's share over ratio - z, kept in logarithms.
+  const logTail = (ratio * ratio) / 2 - ratio * z + logErfc((ratio - z) / Math.SQRT2) - Math.LN2;
+  return Math.min(1, Math.max(0, normalCumulative(-z) + Math.exp(logTail)));
+}

@@ -1,11 +1,17 @@
 import type { Thread } from "../threads";
-import { countEvidence, crestToCrestEvidence } from "./pitch-evidence";
-import { diameterEvidence } from "./diameter-evidence";
-import { flankAngleEvidence, taperEvidence } from "./form-evidence";
+import { boreEvidence } from "./bore-evidence";
+import { betweenEvidence, diameterEvidence } from "./diameter-evidence";
+import { acrossFlatsEvidence } from "./flats-evidence";
+import { flankAngleEvidence } from "./form-evidence";
+import { handEvidence, lengthEvidence } from "./hand-evidence";
 import { functionEvidence, originEvidence } from "./origin-evidence";
 import { leafEvidence } from "./leaf-evidence";
+import { headMarkEvidence } from "./mark-evidence";
+import { countEvidence, crestToCrestEvidence } from "./pitch-evidence";
 import type { Reading, ReadingKind, ReadingOf } from "./reading";
 import type { ReasonFigures } from "./reason";
+import { taperEvidence, taperMeasuredEvidence } from "./taper-evidence";
+import { trialEvidence } from "./trial-evidence";
 
 /** How one kind of reading weighs. Likelihoods are densities or probabilities of the reading as given. */
 export interface Evidence<K extends ReadingKind> {
@@ -19,11 +25,19 @@ export interface Evidence<K extends ReadingKind> {
 
 const EVIDENCE: { readonly [K in ReadingKind]: Evidence<K> } = {
   "external-diameter": diameterEvidence,
+  "diameter-between": betweenEvidence,
+  "internal-diameter": boreEvidence,
   leaf: leafEvidence,
   count: countEvidence,
   "crest-to-crest": crestToCrestEvidence,
   "flank-angle": flankAngleEvidence,
   taper: taperEvidence,
+  "taper-measured": taperMeasuredEvidence,
+  hand: handEvidence,
+  "head-mark": headMarkEvidence,
+  "trial-fit": trialEvidence,
+  "across-flats": acrossFlatsEvidence,
+  length: lengthEvidence,
   origin: originEvidence,
   function: functionEvidence,
 };

@@ -1,5 +1,6 @@
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
+import { normalCumulative } from "./distributions";
 import type { Evidence } from "./evidence";
 import type { ReadingOf } from "./reading";
 import type { Agreement } from "./reason";
@@ -10,8 +11,8 @@ export const FLANK_ANGLES = [60, 55, 47.5, 30, 29, 80, 0] as const;
 export type FlankAngle = (typeof FLANK_ANGLES)[number];
 
 /** How far a judged angle is out, degrees, sd: an angle gauge or a profile against the light, and a mere look. */
-const SURE_SD = 1.6;
-const LOOKED_SD = 3;
+const SURE_SD = 1.25;
+const LOOKED_SD = 2.6;
 
 /** From this pitch down the flanks are too short to judge, and the doubt grows as they shorten. */
 const EASY_PITCH_MM = 1.5;
@@ -25,20 +26,26 @@ function angleSd(pitchMm: Mm, sure: boolean): number {
   return Math.min(MOST_SD, sd * Math.max(1, EASY_PITCH_MM / pitchMm));
 }
 
+/** The angles in order, each with the range of judgement that is called by its name: half way to its neighbours. */
+const RANGES = [...FLANK_ANGLES]
+  .sort((a, b) => a - b)
+  .map((angle, i, sorted) => ({
+    angle,
+    from: i === 0 ? -Infinity : (angle + (sorted[i - 1] ?? 0)) / 2,
+    to: i === sorted.length - 1 ? Infinity : (angle + (sorted[i + 1] ?? 0)) / 2,
+  }));
+
 /**
- * Probability of each answer when the flank angle of this thread is judged: nearer angles are taken for each other,
- * more so on a fine pitch. The answers' probabilities make 1.
+ * Probability of each answer when the flank angle of this thread is judged: the nearest to a judgement that is normal
+ * about the true angle, spread wider on a fine pitch. The answers' probabilities make 1.
  */
 export function angleOutcomes(thread: Thread, sure = true): ReadonlyMap<FlankAngle, number> {
   const sd = angleSd(thread.pitchMm, sure);
-  const weights = FLANK_ANGLES.map((angle) =>
-    Math.exp(-0.5 * ((angle - thread.flankAngleDeg) / sd) ** 2),
-  );
-  const total = weights.reduce((sum, weight) => sum + weight, 0);
+  const under = (degrees: number) => normalCumulative((degrees - thread.flankAngleDeg) / sd);
   return new Map(
-    FLANK_ANGLES.map((angle, i) => [
+    RANGES.map(({ angle, from, to }) => [
       angle,
-      (1 - MISJUDGED) * ((weights[i] ?? 0) / total) + MISJUDGED / FLANK_ANGLES.length,
+      (1 - MISJUDGED) * (under(to) - under(from)) + MISJUDGED / FLANK_ANGLES.length,
     ]),
   );
 }
@@ -54,7 +61,8 @@ const UNKNOWN_ANGLES: Readonly<Record<FlankAngle, number>> = {
   0: 0.06,
 };
 
-function agreementOf(probability: number): Agreement {
+/** The agreement of an answer that had this probability. */
+export function agreementOf(probability: number): Agreement {
   if (probability >= 0.25) return "agrees";
   return probability >= 0.05 ? "strained" : "at-odds";
 }
@@ -72,30 +80,5 @@ export const flankAngleEvidence: Evidence<"flank-angle"> = {
     degrees: reading.degrees,
     threadDegrees: thread.flankAngleDeg,
     finePitch: thread.pitchMm < EASY_PITCH_MM,
-  }),
-};
-
-/** A taper of 1 in 16 is seen by laying a straight edge on; a worn parallel thread is seldom taken for one. */
-const TAPER_SEEN = 0.95;
-const TAPER_IMAGINED = 0.02;
-const UNKNOWN_TAPERED = 0.1;
-
-/** Probability that this thread is called tapered. */
-export function calledTapered(thread: Thread): number {
-  return thread.taper === undefined ? TAPER_IMAGINED : TAPER_SEEN;
-}
-
-const taperChance = ({ tapered }: ReadingOf<"taper">, thread: Thread): number =>
-  tapered ? calledTapered(thread) : 1 - calledTapered(thread);
-
-/** Whether the thread tapers. */
-export const taperEvidence: Evidence<"taper"> = {
-  likelihood: taperChance,
-  unknownLikelihood: ({ tapered }) => (tapered ? UNKNOWN_TAPERED : 1 - UNKNOWN_TAPERED),
-  reason: (reading, thread) => ({
-    code: "taper",
-    agreement: agreementOf(taperChance(reading, thread)),
-    tapered: reading.tapered,
-    threadTapered: thread.taper !== undefined,
   }),
 };

@@ -178,7 +178,7 @@ describe("identify", () => {
 
 describe("the next test", () => {
   it("asks for the diameter first", () => {
-    expect(identify([]).nextTests).toEqual([{ kind: "external-diameter" }]);
+    expect(identify([]).nextTests).toEqual([{ kind: "external-diameter", tool: "caliper" }]);
   });
 
   it("asks for the leaf that separates what is left, and says what each answer would leave", () => {
@@ -186,7 +186,8 @@ describe("the next test", () => {
     if (first?.kind !== "leaf") throw new Error("a leaf was expected");
     const names = first.outcomes.map(({ leaves }) => leaves.map(({ designation }) => designation));
     expect(names.flat()).toEqual(expect.arrayContaining(["1/2-13 UNC", "1/2-20 UNF"]));
-    expect(first.outcomes[0].probability + first.outcomes[1].probability).toBeCloseTo(1, 9);
+    const chances = first.outcomes.map(({ probability }) => probability);
+    expect(chances.reduce((sum, chance) => sum + chance, 0)).toBeCloseTo(1, 9);
     expect(first.bits).toBeGreaterThan(0.7);
   });
 
@@ -194,10 +195,9 @@ describe("the next test", () => {
     const readings = [diameter(9.9)];
     const [test] = identify(readings).nextTests;
     if (test?.kind !== "leaf") throw new Error("a leaf was expected");
-    for (const { outcome, leaves } of test.outcomes) {
-      expect(winner(identify([...readings, { kind: "leaf", ...test.leaf, outcome }]))).toBe(
-        leaves[0]?.designation,
-      );
+    for (const { answer, leaves } of test.outcomes) {
+      if (answer.kind !== "reading") throw new Error("a reading was expected");
+      expect(winner(identify([...readings, answer.reading]))).toBe(leaves[0]?.designation);
     }
   });
 

@@ -8,9 +8,20 @@ export type { RankedLeaf } from "./leaves";
 export { leafMark, leafPitchMm } from "./leaf-evidence";
 export { measuredSizes } from "./measured";
 export type { MeasuredSizes } from "./measured";
-export type { NextTest, Standing, TestOutcome } from "./next-tests";
+export { sideRead, testKey } from "./next-tests";
+export type { InformativeTest, NextTest, OpeningTest, TestAnswer, TestOptions } from "./next-tests";
+export { markKind } from "./mark-evidence";
+export type { MarkKind } from "./mark-evidence";
+export { PART_KINDS, sideOf } from "./part";
+export type { PartKind } from "./part";
+export type { Standing, TestOutcome } from "./test-worth";
+export { TOOLS } from "./tools";
+export type { Tool } from "./tools";
+export { knownPart } from "./trial-evidence";
 export type {
+  BoreInstrument,
   DiameterInstrument,
+  Hand,
   LeafOutcome,
   OriginPlace,
   PartCondition,
@@ -18,6 +29,7 @@ export type {
   Reading,
   ReadingKind,
   ReadingOf,
+  TrialOutcome,
 } from "./reading";
 export type { Agreement, LeafMark, Reason, ReasonFigures } from "./reason";
 export { summaryOf } from "./summary";

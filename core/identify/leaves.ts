@@ -1,7 +1,7 @@
 import { leafMark, leafOutcomes } from "./leaf-evidence";
-import type { Standing } from "./next-tests";
 import type { Reading } from "./reading";
 import type { LeafMark } from "./reason";
+import type { Standing } from "./test-worth";
 
 /** The leaves of an ordinary 60-degree metric gauge, mm. */
 const METRIC_LEAVES = [

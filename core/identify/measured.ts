@@ -10,6 +10,12 @@ export interface MeasuredSizes {
   readonly pitchMm?: Mm;
   /** The leaf the pitch comes from, when it comes from one. */
   readonly leaf?: LeafMark;
+  /** The widest reading of the bore. */
+  readonly boreMm?: Mm;
+  readonly lengthMm?: Mm;
+  readonly flatsMm?: Mm;
+  /** Both ends of a taper, as last measured. */
+  readonly taper?: { readonly smallMm: Mm; readonly largeMm: Mm; readonly apartMm: Mm };
 }
 
 function ofKind<K extends Reading["kind"]>(readings: readonly Reading[], kind: K): ReadingOf<K>[] {
@@ -28,9 +34,31 @@ function measuredPitch(readings: readonly Reading[]): Pick<MeasuredSizes, "pitch
   return count === undefined ? {} : { pitchMm: count.spanMm / count.threads };
 }
 
-/** Diameter and pitch as read: the widest diameter; the last leaf that dropped in, else crest to crest, else the count. */
+const widest = (sizes: readonly Mm[]) => (sizes.length === 0 ? undefined : Math.max(...sizes));
+
+/** The size over the crests: the widest reading, else the larger end of a taper, else the middle of a gauge's interval. */
+function measuredMajor(readings: readonly Reading[]): Mm | undefined {
+  const read = widest(ofKind(readings, "external-diameter").map(({ mm }) => mm));
+  if (read !== undefined) return read;
+  const taper = ofKind(readings, "taper-measured").at(-1);
+  if (taper !== undefined) return taper.largeMm;
+  const gauged = ofKind(readings, "diameter-between").at(-1);
+  return gauged === undefined ? undefined : (gauged.overMm + gauged.notOverMm) / 2;
+}
+
+/** Sizes as read: the widest diameter and bore; the last leaf that dropped in, else crest to crest, else the count. */
 export function measuredSizes(readings: readonly Reading[]): MeasuredSizes {
-  const diameters = ofKind(readings, "external-diameter").map(({ mm }) => mm);
-  const major = diameters.length === 0 ? {} : { majorMm: Math.max(...diameters) };
-  return { ...major, ...measuredPitch(readings) };
+  const majorMm = measuredMajor(readings);
+  const boreMm = widest(ofKind(readings, "internal-diameter").map(({ mm }) => mm));
+  const lengthMm = ofKind(readings, "length").at(-1)?.mm;
+  const flatsMm = widest(ofKind(readings, "across-flats").map(({ mm }) => mm));
+  const taper = ofKind(readings, "taper-measured").at(-1);
+  return {
+    ...(majorMm === undefined ? {} : { majorMm }),
+    ...measuredPitch(readings),
+    ...(boreMm === undefined ? {} : { boreMm }),
+    ...(lengthMm === undefined ? {} : { lengthMm }),
+    ...(flatsMm === undefined ? {} : { flatsMm }),
+    ...(taper === undefined ? {} : { taper }),
+  };
 }

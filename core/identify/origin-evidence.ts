@@ -53,12 +53,28 @@ function eraWeight(family: ThreadFamily, { place, before }: ReadingOf<"origin">)
   return to !== undefined && before <= to ? OF_ITS_TIME : 1;
 }
 
-function placeWeight(family: ThreadFamily, place: OriginPlace | undefined): number {
-  return place === undefined || place === "unknown" ? 0.5 : PLACES[family][place];
+const KNOWN_PLACES: readonly Known[] = ["britain", "north-america", "europe", "japan"];
+
+/** Probability of each place for a part of this thread, before its age is thought of; together they make 1. */
+export function placeChances({ family }: Thread): ReadonlyMap<Known, number> {
+  const total = KNOWN_PLACES.reduce((sum, place) => sum + PLACES[family][place], 0);
+  return new Map(KNOWN_PLACES.map((place) => [place, PLACES[family][place] / total]));
 }
 
-function weightOf(reading: ReadingOf<"origin">, thread: Thread): number {
-  return Math.min(1, placeWeight(thread.family, reading.place) * eraWeight(thread.family, reading));
+function placeChance(thread: Thread, place: OriginPlace | undefined): number {
+  if (place === undefined || place === "unknown") return 1;
+  return placeChances(thread).get(place) ?? 0;
+}
+
+function likelihoodOf(reading: ReadingOf<"origin">, thread: Thread): number {
+  return placeChance(thread, reading.place) * eraWeight(thread.family, reading);
+}
+
+/** How usual the family is on such a machine, for the sentence. */
+function usualness({ family }: Thread, reading: ReadingOf<"origin">): number {
+  const { place } = reading;
+  const there = place === undefined || place === "unknown" ? 0.5 : PLACES[family][place];
+  return there * eraWeight(family, reading);
 }
 
 /** Where a part comes from and how old it is are evidence, never proof: at the most they strain. */
@@ -68,11 +84,12 @@ function softAgreement(weight: number): Agreement {
 
 /** Where the machine is from, and the year it is older than. */
 export const originEvidence: Evidence<"origin"> = {
-  likelihood: weightOf,
-  unknownLikelihood: () => 0.5,
+  likelihood: likelihoodOf,
+  unknownLikelihood: ({ place }) =>
+    place === undefined || place === "unknown" ? 1 : 1 / KNOWN_PLACES.length,
   reason: (reading, thread) => ({
     code: "origin",
-    agreement: softAgreement(weightOf(reading, thread)),
+    agreement: softAgreement(usualness(thread, reading)),
     family: thread.family,
     place: reading.place ?? "unknown",
     ...(reading.before === undefined ? {} : { before: reading.before }),

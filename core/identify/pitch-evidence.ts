@@ -15,14 +15,15 @@ const SLIP = 0.002;
 const COUNT_SD = 0.4;
 
 /** The points of the jaws on two crests: instrument and the eye together, mm. */
-const CREST_SD = 0.05;
+export const CREST_SD = 0.05;
 
 /** How many threads a count over the span ought to give. */
 function expectedThreads(spanMm: Mm, thread: Thread): number {
   return spanMm / thread.pitchMm;
 }
 
-function countLikelihood(reading: ReadingOf<"count">, thread: Thread): number {
+/** Probability that so many threads are counted over the span. */
+export function countChance(reading: ReadingOf<"count">, thread: Thread): number {
   const expected = expectedThreads(reading.spanMm, thread);
   // The count is to the nearest half thread, so its probability is the normal's mass a quarter to each side.
   const upper = normalCumulative((reading.threads + 0.25 - expected) / COUNT_SD);
@@ -41,7 +42,7 @@ function agreementByDistance(distance: number, stretched: number, against: numbe
 
 /** Threads counted over a span. */
 export const countEvidence: Evidence<"count"> = {
-  likelihood: countLikelihood,
+  likelihood: countChance,
   unknownLikelihood: countBackground,
   reason: (reading, thread) => {
     const expected = expectedThreads(reading.spanMm, thread);

@@ -1,3 +1,4 @@
+import type { ThreadSide } from "../threads";
 import type { Mm } from "../units";
 
 /** Whether a leaf lay in the thread without light, rocked on it, or the fitter could not tell. */
@@ -9,6 +10,14 @@ export type PartCondition = "sound" | "worn" | "plated";
 
 export type OriginPlace = "britain" | "north-america" | "europe" | "japan" | "unknown";
 
+/** What a bore was measured with: the inside jaws, or the largest pin or drill that enters. */
+export type BoreInstrument = "caliper" | "pin";
+
+export type Hand = "right" | "left";
+
+/** How a known part took the one on the bench. */
+export type TrialOutcome = "runs-freely" | "binds" | "will-not-start" | "loose";
+
 export type PartFunction = "bolt" | "nut" | "pipe-fitting" | "plug" | "power-screw" | "electrical";
 
 /** One thing measured or seen on the part. A new kind does not compile until `EVIDENCE` weighs it. */
@@ -17,6 +26,15 @@ export type Reading =
       readonly kind: "external-diameter";
       readonly mm: Mm;
       readonly instrument?: DiameterInstrument;
+      readonly condition?: PartCondition;
+    }
+  /** By hole gauge or drill gauge: it enters the one and not the other. */
+  | { readonly kind: "diameter-between"; readonly overMm: Mm; readonly notOverMm: Mm }
+  /** The bore of a nut or a tapped hole, over the crests: its minor diameter. */
+  | {
+      readonly kind: "internal-diameter";
+      readonly mm: Mm;
+      readonly instrument?: BoreInstrument;
       readonly condition?: PartCondition;
     }
   | {
@@ -37,6 +55,29 @@ export type Reading =
       readonly sure?: boolean;
     }
   | { readonly kind: "taper"; readonly tapered: boolean }
+  /** Two diameters over the crests at a distance along the axis. */
+  | {
+      readonly kind: "taper-measured";
+      readonly smallMm: Mm;
+      readonly largeMm: Mm;
+      readonly apartMm: Mm;
+    }
+  | { readonly kind: "hand"; readonly hand: Hand }
+  /** "8.8", "A2-70", "lines:3", "letter:R", "none"; any other text is taken for a maker's mark, which says nothing. */
+  | { readonly kind: "head-mark"; readonly mark: string }
+  | {
+      readonly kind: "trial-fit";
+      /** The thread of the known part, as one would write it. */
+      readonly with: string;
+      /** The side of the part on the bench. */
+      readonly partIs: ThreadSide;
+      readonly outcome: TrialOutcome;
+      /** Turns after which it bound. */
+      readonly turns?: number;
+    }
+  | { readonly kind: "across-flats"; readonly mm: Mm }
+  /** Under the head, or as its head is measured: for the call-out; it says nothing of the thread. */
+  | { readonly kind: "length"; readonly mm: Mm }
   | {
       readonly kind: "origin";
       readonly place?: OriginPlace;

@@ -1,6 +1,8 @@
 import type { Mm } from "../units";
-import type { ThreadFamily } from "../threads";
-import type { LeafOutcome, OriginPlace, PartFunction } from "./reading";
+import type { MatingCause, MatingOutcome } from "../mating";
+import type { Thread, ThreadFamily, ThreadSide } from "../threads";
+import type { MarkKind } from "./mark-evidence";
+import type { Hand, LeafOutcome, OriginPlace, PartFunction, TrialOutcome } from "./reading";
 
 /** How one reading stands to one thread: in agreement, possible but stretched, or against it. */
 export type Agreement = "agrees" | "strained" | "at-odds";
@@ -16,7 +18,7 @@ export type Reason = ReasonFigures & {
    * Natural logarithm of the reading's likelihood for this thread over that for the thread it suits best:
    * 0 when none suits it better, far below 0 when it speaks against this one.
    */
-  readonly support?: number;
+  readonly support?: number | undefined;
 };
 
 /** A reason before it is set beside the other threads. */
@@ -31,8 +33,28 @@ export type ReasonFigures = { readonly agreement: Agreement } & (
       readonly byMm: Mm;
       readonly toleranceClass: string;
     }
+  /** Narrower than another reading of the same size, which counts in its place. */
+  | { readonly code: "held-askew"; readonly mm: Mm; readonly widestMm: Mm }
+  | {
+      readonly code: "diameter-between";
+      readonly overMm: Mm;
+      readonly notOverMm: Mm;
+      readonly minMm: Mm;
+      readonly maxMm: Mm;
+    }
+  | { readonly code: "bore-inside"; readonly mm: Mm; readonly minMm: Mm; readonly maxMm: Mm }
+  | {
+      readonly code: "bore-under" | "bore-over";
+      readonly mm: Mm;
+      readonly minMm: Mm;
+      readonly maxMm: Mm;
+      readonly byMm: Mm;
+      readonly toleranceClass: string;
+    }
   /** Measured outside, and the thread is only made inside. */
   | { readonly code: "internal-only" }
+  /** Measured inside, and the thread is only made outside. */
+  | { readonly code: "external-only" }
   | {
       readonly code: "leaf";
       readonly leaf: LeafMark;
@@ -62,6 +84,41 @@ export type ReasonFigures = { readonly agreement: Agreement } & (
       readonly finePitch: boolean;
     }
   | { readonly code: "taper"; readonly tapered: boolean; readonly threadTapered: boolean }
+  | {
+      readonly code: "taper-measured";
+      /** On diameter: 0.0625 is 1 in 16. */
+      readonly taper: number;
+      readonly threadTaper: number;
+      readonly apartMm: Mm;
+    }
+  | { readonly code: "hand"; readonly hand: Hand }
+  | { readonly code: "length"; readonly mm: Mm }
+  | {
+      readonly code: "head-mark";
+      readonly mark: string;
+      readonly markKind: MarkKind;
+      readonly family: ThreadFamily;
+    }
+  | {
+      readonly code: "across-flats";
+      readonly mm: Mm;
+      /** The hexagon of this thread nearest to the reading; absent when it has none. */
+      readonly nominalMm?: Mm;
+      readonly near: boolean;
+    }
+  | {
+      readonly code: "trial-fit";
+      readonly with: Thread;
+      /** The side of the part on the bench. */
+      readonly partIs: ThreadSide;
+      readonly outcome: TrialOutcome;
+      /** What the geometry says for this thread, and after how many turns. */
+      readonly expected: MatingOutcome;
+      readonly cause: MatingCause;
+      readonly expectedTurns?: number;
+    }
+  /** Tried with a part whose name is no thread held. */
+  | { readonly code: "trial-unknown"; readonly with: string }
   | {
       readonly code: "origin";
       readonly family: ThreadFamily;

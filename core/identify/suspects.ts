@@ -1,8 +1,9 @@
 import { catalogue, type Thread } from "../threads";
 import { evidenceFor } from "./evidence";
-import { posteriorOf, type PriorOptions, type ReadingLikelihoods } from "./posterior";
+import { posteriorOf, type PriorOptions } from "./posterior";
 import type { Reading } from "./reading";
 import type { ReasonFigures } from "./reason";
+import type { WeighedReading } from "./weigh";
 
 /** A reading that, taken away, lets the rest agree: the likely culprit when they contradict each other. */
 export interface Suspect {
@@ -36,7 +37,7 @@ const MOST_UNKNOWN = 0.2;
  */
 export function suspectsOf(
   readings: readonly Reading[],
-  weighed: readonly ReadingLikelihoods[],
+  weighed: readonly WeighedReading[],
   options: PriorOptions,
 ): Suspect[] {
   const found = readings.flatMap((suspect, at): Suspect[] => {

@@ -1,4 +1,5 @@
 import type { Candidate } from "./identify";
+import type { Posterior } from "./posterior";
 import type { Reading } from "./reading";
 
 /** Where an identification stands. */
@@ -22,18 +23,25 @@ function isAtOdds(candidate: Candidate | undefined): boolean {
   return candidate?.reasons.some(({ agreement }) => agreement === "at-odds") ?? false;
 }
 
+/** Readings that are together this much less likely than each alone contradict each other: 150 times. */
+const MOST_CONFLICT = Math.log(150);
+
 /**
  * The verdict on readings and the candidates they leave, most likely first.
- * Contradictory: two or more readings, and whichever thread is likeliest, a reading speaks against it.
+ * Contradictory: two or more readings that are together far less likely than each alone, or of which one speaks
+ * against whichever thread is likeliest.
  */
 export function verdictOf(
   readings: readonly Reading[],
   candidates: readonly Candidate[],
-  unknown: number,
+  { unknown, conflict }: Posterior,
 ): Verdict {
   const [best] = candidates;
-  if (readings.length > 1 && (isAtOdds(best) || unknown > 0.5)) return "contradictory";
+  const atOdds = isAtOdds(best);
+  if (readings.length > 1 && (atOdds || unknown > 0.5 || conflict > MOST_CONFLICT)) {
+    return "contradictory";
+  }
   const running = candidatesInTheRunning(candidates);
-  if (running === 1 && !isAtOdds(best)) return "settled";
+  if (running === 1 && !atOdds) return "settled";
   return running >= 2 && running <= MOST_NARROWED ? "narrowed" : "open";
 }

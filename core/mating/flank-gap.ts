@@ -10,10 +10,35 @@ export interface SizedThread {
   readonly minor: Mm;
 }
 
-const tangent = (degrees: number) => Math.tan((degrees * Math.PI) / 180);
+const tangents = new Map<number, number>();
+
+/** Few angles are ever asked for, each often. */
+function tangent(degrees: number): number {
+  const known = tangents.get(degrees);
+  if (known !== undefined) return known;
+  const value = Math.tan((degrees * Math.PI) / 180);
+  tangents.set(degrees, value);
+  return value;
+}
+
+interface FlankRadii {
+  readonly inner: Mm;
+  readonly outer: Mm;
+}
+
+// A sized part is met with many mates, and its own flanks stay what they are.
+const straightFlanks = new WeakMap<SizedThread, FlankRadii>();
 
 /** Radii between which the flanks are straight: rounded crests and roots take off the ends. */
-function straightFlank(sized: SizedThread): { inner: Mm; outer: Mm } {
+function straightFlank(sized: SizedThread): FlankRadii {
+  const known = straightFlanks.get(sized);
+  if (known !== undefined) return known;
+  const radii = straightFlankOf(sized);
+  straightFlanks.set(sized, radii);
+  return radii;
+}
+
+function straightFlankOf(sized: SizedThread): FlankRadii {
   const form = threadForm(sized.thread, sized.side);
   const { pitchMm } = sized.thread;
   const takenOff = (diameter: Mm) => {
@@ -56,4 +81,22 @@ export function overlapShare(male: SizedThread, female: SizedThread): number {
   const height = (female.major - female.minor) / 2;
   const overlap = (Math.min(male.major, female.major) - female.minor) / 2;
   return height <= 0 ? 0 : Math.max(0, Math.min(1, overlap / height));
+}
+
+/**
+ * Shear area of a part's own threads per mm of engagement, mm2: where the mate's crests cut them off. A screw's are
+ * cut at the nut's minor diameter, a nut's at the screw's major (FED-STD-H28/2B). Zero where the two do not overlap.
+ */
+export function shearArea(part: SizedThread, mate: SizedThread): number {
+  const cutAt = part.side === "external" ? mate.minor : mate.major;
+  const radius = cutAt / 2;
+  const { pitchMm } = part.thread;
+  const overlapping = part.side === "external" ? part.major > mate.minor : mate.major > part.minor;
+  if (!overlapping) return 0;
+  // What is not groove is ridge: a nut's ridge is the pitch less the groove at that radius.
+  const ridge =
+    part.side === "external"
+      ? 2 * halfWidthAt(part, Math.max(radius, part.minor / 2))
+      : pitchMm - 2 * halfWidthAt(part, Math.min(radius, part.major / 2));
+  return (Math.PI * cutAt * Math.max(0, ridge)) / pitchMm;
 }

@@ -1,4 +1,11 @@
-export { confusedWith, sameAs, sameDiameter } from "./look-alikes";
+export { compareThreads, confusedWith, sameAs, sameDiameter } from "./look-alikes";
 export type { LookAlike, TellingSign } from "./look-alikes";
 export { willItGo } from "./will-it-go";
-export type { Mating, MatingCause, MatingFit, MatingOptions, MatingOutcome } from "./will-it-go";
+export type {
+  Mating,
+  MatingCause,
+  MatingFit,
+  MatingOptions,
+  MatingOutcome,
+  MeasuredDiameters,
+} from "./will-it-go";

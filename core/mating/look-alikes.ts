@@ -95,6 +95,18 @@ function distance({ thread, diameterMm, driftOverTenMm }: LookAlike): number {
   return apart + PER_CHOICE * (thread.choice - 1);
 }
 
+/** How another thread differs from this one, what tells them apart, and how each goes into the other. */
+export function compareThreads(thread: Thread, other: Thread): LookAlike {
+  return {
+    thread: other,
+    diameterMm: other.majorMm - thread.majorMm,
+    driftOverTenMm: 10 * (other.pitchMm - thread.pitchMm),
+    told: signOf(thread, other),
+    asScrew: willItGo(thread, other),
+    asNut: willItGo(other, thread),
+  };
+}
+
 const MOST_LOOK_ALIKES = 8;
 
 /**
@@ -112,14 +124,7 @@ export function confusedWith(thread: Thread): readonly LookAlike[] {
         !same.has(other.id) &&
         Math.abs(other.majorMm - thread.majorMm) < 0.12 * thread.majorMm,
     )
-    .map((other): LookAlike => ({
-      thread: other,
-      diameterMm: other.majorMm - thread.majorMm,
-      driftOverTenMm: 10 * (other.pitchMm - thread.pitchMm),
-      told: signOf(thread, other),
-      asScrew: willItGo(thread, other),
-      asNut: willItGo(other, thread),
-    }))
+    .map((other) => compareThreads(thread, other))
     .filter(
       ({ thread: other, asScrew, asNut }) =>
         measuresAlike(thread, other) || seemsToGo(asScrew) || seemsToGo(asNut),

@@ -2,12 +2,13 @@ import {
   formSizes,
   limits,
   smallEndReduction,
+  type BasicSizes,
   type SizeRange,
   type Thread,
   type ThreadSide,
 } from "../threads";
 import type { Mm } from "../units";
-import { axialPlay, overlapShare, type SizedThread } from "./flank-gap";
+import { axialPlay, overlapShare, shearArea, type SizedThread } from "./flank-gap";
 
 /** How a screw and a nut take each other. */
 export type MatingOutcome = "mates" | "binds" | "loose" | "will-not-start";
@@ -38,7 +39,15 @@ export interface Mating {
   readonly driftOverTenMm: Mm;
   /** Height of the overlap of crests against the nut's thread height, 0 to 1. */
   readonly overlap: number;
+  /**
+   * Axial load at which the threads strip, against that of either part in a sound mate of its own kind, 0 to 1: the
+   * lesser of the two shear areas left (the areas of FED-STD-H28/2B, taken at the flanks that meet).
+   */
+  readonly strength: number;
 }
+
+/** Diameters measured on a part, mm; what is not given is taken from its limits. */
+export type MeasuredDiameters = Partial<BasicSizes>;
 
 /** Where in their limits the two parts lie: the middles, or the two ends. */
 export type MatingFit = "middle" | "loosest" | "tightest";
@@ -47,6 +56,9 @@ export interface MatingOptions {
   readonly fit?: MatingFit;
   /** Length of thread that is to engage, mm; default the nut's own major diameter. */
   readonly engagementMm?: Mm;
+  /** Sizes measured on the screw and on the nut, in the place of those from the limits. */
+  readonly maleSizes?: MeasuredDiameters;
+  readonly femaleSizes?: MeasuredDiameters;
 }
 
 /** A joint with less of the thread height in touch than this strips far below its strength. */
@@ -60,8 +72,30 @@ function sizeWithin({ min, max }: SizeRange, fallback: Mm, share: number): Mm {
   return min + share * (max - min);
 }
 
+const emptyStore = () => ({
+  middle: new WeakMap<Thread, SizedThread>(),
+  loosest: new WeakMap<Thread, SizedThread>(),
+  tightest: new WeakMap<Thread, SizedThread>(),
+});
+
+/** Limits do not change, so each part is sized once; by the thread itself, as one may be made up. */
+const sizedParts = { external: emptyStore(), internal: emptyStore() };
+
+function sized(
+  thread: Thread,
+  side: ThreadSide,
+  fit: MatingFit,
+  measured?: MeasuredDiameters,
+): SizedThread {
+  const store = sizedParts[side][fit];
+  const known = store.get(thread);
+  const part = known ?? sizedByLimits(thread, side, fit);
+  if (known === undefined) store.set(thread, part);
+  return measured === undefined ? part : { ...part, ...measured };
+}
+
 /** The part at the given place in its limits; diameters that the standard leaves free as the form is made. */
-function sized(thread: Thread, side: ThreadSide, fit: MatingFit): SizedThread {
+function sizedByLimits(thread: Thread, side: ThreadSide, fit: MatingFit): SizedThread {
   const made = formSizes(thread, side);
   const band = limits(thread, side);
   // A loose screw is small, a loose nut large.
@@ -109,6 +143,7 @@ const lead = ({ pitchMm, starts }: Thread) => pitchMm * starts;
 /** A screw at its small end, which is what enters first. */
 function entering(male: SizedThread): SizedThread {
   const smaller = smallEndReduction(male.thread);
+  if (smaller === 0) return male;
   return {
     ...male,
     major: male.major - smaller,
@@ -150,9 +185,10 @@ function judge(
 /**
  * Whether a screw goes into a nut or hole, by geometry: diameters, flank play (D2 - d2) tan(half angle), how many
  * threads the difference of pitch takes to use that play up, the plane where a taper jams, the overlap left.
- * A first account: one size for each part, no yielding metal.
+ * Hands that differ do not start. Metal is taken not to yield.
  * @param male the external thread, @param female the internal one
- * @param options where in their limits the parts lie (default the middles of the usual classes); engagement in mm
+ * @param options where in their limits the parts lie (default the middles of the usual classes), sizes measured on
+ * either, engagement in mm
  */
 export function willItGo(male: Thread, female: Thread, options: MatingOptions = {}): Mating {
   const driftOverTenMm = 10 * Math.abs(male.pitchMm - female.pitchMm);
@@ -163,16 +199,28 @@ export function willItGo(male: Thread, female: Thread, options: MatingOptions = 
       axialPlay: 0,
       driftOverTenMm,
       overlap: 0,
+      strength: 0,
     };
   }
   const fit = options.fit ?? "middle";
-  const screw = sized(male, "external", fit);
-  const nut = sized(female, "internal", fit);
+  const screw = sized(male, "external", fit, options.maleSizes);
+  const nut = sized(female, "internal", fit, options.femaleSizes);
   const play = axialPlay(entering(screw), nut);
   const overlap = overlapShare(screw, nut);
   const verdict =
     male.hand === female.hand
       ? judge(screw, nut, play, overlap, options.engagementMm ?? nut.major)
       : no("hand");
-  return { ...verdict, axialPlay: play, driftOverTenMm, overlap };
+  const strength = verdict.outcome === "will-not-start" ? 0 : strengthShare(screw, nut);
+  return { ...verdict, axialPlay: play, driftOverTenMm, overlap, strength };
+}
+
+/** The lesser of what is left of the screw's and of the nut's shear area, each against its own sound mate. */
+function strengthShare(screw: SizedThread, nut: SizedThread): number {
+  const mateOfScrew =
+    screw.thread.only === undefined ? sized(screw.thread, "internal", "middle") : nut;
+  const mateOfNut = nut.thread.only === undefined ? sized(nut.thread, "external", "middle") : screw;
+  const ofScrew = shearArea(screw, nut) / shearArea(screw, mateOfScrew);
+  const ofNut = shearArea(nut, screw) / shearArea(nut, mateOfNut);
+  return Math.max(0, Math.min(1, ofScrew, ofNut));
 }

@@ -2,13 +2,15 @@ import type { LookAlike, Mating } from "../mating";
 import type { Thread } from "../threads";
 import { printLength, printPlain, type Units } from "../units";
 import { pitchWords } from "./figures";
+import { upperFirst } from "./letter-case";
+import { aThread } from "./test-words";
 import { angleWords } from "./thread-words";
 
 /** Turns under which nobody would say that it had started. */
 const AT_ONCE = 0.75;
 
 /** "at once", "after about a turn", "after about 4 turns". */
-function turnsWords(turns: number): string {
+export function turnsWords(turns: number): string {
   if (turns < AT_ONCE) return "at once";
   if (turns < 1.5) return "after about a turn";
   return `after about ${Math.round(turns)} turns`;
@@ -50,7 +52,7 @@ export function matingWords(mating: Mating, male: Thread, female: Thread, units:
     case "taper":
       return `${pair} jams ${turnsWords(mating.turns ?? 0)}: the taper closes on it.`;
     case "shallow":
-      return `${pair} goes on loose: ${Math.round(mating.overlap * 100)} % of the thread height is in touch, so it strips.`;
+      return `${pair} goes on loose: ${Math.round(mating.overlap * 100)} % of the thread height is in touch, so it strips at about ${Math.round(mating.strength * 100)} % of its strength.`;
     case "no-overlap":
       return `${pair} slides through without touching the thread.`;
   }
@@ -74,4 +76,44 @@ export function tellApartWords(alike: LookAlike, thread: Thread, units: Units): 
     case "nothing":
       return "Diameter, pitch and angle hardly part them: go by where it comes from, and try a known part.";
   }
+}
+
+/** What may happen to someone who takes the one for the other, the worse way round. */
+export function dangerWords(alike: LookAlike, thread: Thread): string {
+  const other = alike.thread;
+  const [mating, male, female] = dangerous(alike)
+    ? ([alike.asScrew, thread, other] as const)
+    : ([alike.asNut, other, thread] as const);
+  const nut = upperFirst(aThread(female));
+  const bolt = aThread(male);
+  switch (mating.outcome) {
+    case "mates":
+      return mating.cause === "taper-joint"
+        ? `${upperFirst(bolt)} jams in ${aThread(female)} as in its own: it seals badly, if at all.`
+        : `${nut} nut runs on to ${bolt} bolt as if it belonged, but the flanks do not match: it loosens, and holds less.`;
+    case "binds":
+      return `${nut} nut runs on to ${bolt} bolt ${forTurns(mating.turns ?? 0)}, then binds; forced, it ruins both.`;
+    case "loose":
+      return `${nut} nut goes over ${bolt} bolt, but loose: it strips at about ${Math.round(mating.strength * 100)} % of the strength.`;
+    case "will-not-start":
+      return `${upperFirst(bolt)} bolt will not start in ${aThread(female)} nut, nor the other way round.`;
+  }
+}
+
+/** Whether the thread asked about as the screw goes farther into the other than the other way round. */
+function dangerous({ asScrew, asNut }: LookAlike): boolean {
+  return reach(asScrew) >= reach(asNut);
+}
+
+/** How far someone is led on: what mates or goes loose goes all the way. */
+function reach({ outcome, turns = Infinity, strength }: Mating): number {
+  if (outcome === "will-not-start") return 0;
+  if (outcome === "binds") return Math.min(turns, 100);
+  return outcome === "mates" ? 300 : 100 + 100 * strength;
+}
+
+function forTurns(turns: number): string {
+  if (turns < AT_ONCE) return "for less than a turn";
+  if (turns < 1.5) return "for about a turn";
+  return `for about ${Math.round(turns)} turns`;
 }

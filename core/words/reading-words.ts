@@ -1,11 +1,15 @@
 import {
   leafMark,
   type LeafOutcome,
+  type MarkKind,
   type OriginPlace,
   type PartFunction,
+  type PartKind,
   type Reading,
+  type Tool,
+  type TrialOutcome,
 } from "../identify";
-import { printLength, printPlain, type Units } from "../units";
+import { printLength, printPlain, printRange, type Units } from "../units";
 import { leafWords } from "./figures";
 import { angleWords } from "./thread-words";
 
@@ -39,7 +43,59 @@ export const FUNCTION_WORDS: Readonly<Record<PartFunction, string>> = {
   electrical: "electrical fitting",
 };
 
+export const TRIAL_WORDS: Readonly<Record<TrialOutcome, string>> = {
+  "runs-freely": "runs freely",
+  binds: "binds",
+  loose: "goes, but loose",
+  "will-not-start": "will not start",
+};
+
+export const MARK_KIND_WORDS: Readonly<Record<MarkKind, string>> = {
+  "metric-class": "Numbers, as 8.8",
+  stainless: "A2 or A4",
+  lines: "Lines",
+  letter: "A letter",
+  none: "No mark",
+  maker: "Only a maker’s sign",
+};
+
+export const PART_KIND_WORDS: Readonly<Record<PartKind, string>> = {
+  bolt: "Bolt or screw",
+  stud: "Stud",
+  nut: "Nut",
+  "tapped-hole": "Tapped hole",
+  "pipe-male": "Pipe, male",
+  "pipe-female": "Pipe, female",
+};
+
+export const TOOL_WORDS: Readonly<Record<Tool, string>> = {
+  caliper: "Caliper",
+  micrometer: "Micrometer",
+  "metric-leaves": "Metric leaves",
+  "inch-leaves": "Inch leaves, 60°",
+  "leaves-55": "Inch leaves, 55°",
+  "angle-gauge": "Angle gauge",
+  "known-parts": "Known nuts and bolts",
+  "hole-gauge": "Hole gauge",
+  rule: "Rule",
+  magnet: "Magnet",
+};
+
+/** "lines:3" as "3 lines", "letter:R" as "letter R", "none" as "no mark"; others as they are. */
+export function markWords(mark: string): string {
+  const lines = /^lines:\s*(\d)$/i.exec(mark.trim());
+  if (lines !== null) return `${lines[1]} lines`;
+  const letter = /^letter:\s*(\w+)$/i.exec(mark.trim());
+  if (letter !== null) return `letter ${letter[1]}`;
+  return /^none$/i.test(mark.trim()) ? "no mark" : mark.trim();
+}
+
 const CONDITION_WORDS = { sound: "sound", worn: "worn", plated: "plated" } as const;
+
+function trialNote(outcome: TrialOutcome, turns: number | undefined): string {
+  if (outcome !== "binds" || turns === undefined) return TRIAL_WORDS[outcome];
+  return `binds after ${printPlain(turns, 1)} ${turns === 1 ? "turn" : "turns"}`;
+}
 
 /** The words on a reading's plate, in the units asked for. */
 export function readingWords(reading: Reading, units: Units): ReadingWords {
@@ -52,6 +108,40 @@ export function readingWords(reading: Reading, units: Units): ReadingWords {
         note: [reading.instrument ?? "caliper", ...condition].join(", "),
       };
     }
+    case "diameter-between":
+      return {
+        label: "Ø",
+        figure: printRange(reading.overMm, reading.notOverMm, units),
+        note: "hole gauge",
+      };
+    case "internal-diameter": {
+      const condition = reading.condition === undefined ? [] : [CONDITION_WORDS[reading.condition]];
+      return {
+        label: "bore",
+        figure: printLength(reading.mm, units),
+        note: [reading.instrument ?? "caliper", ...condition].join(", "),
+      };
+    }
+    case "taper-measured":
+      return {
+        label: "taper",
+        figure: printRange(reading.smallMm, reading.largeMm, units),
+        note: `${printLength(reading.apartMm, units)} apart`,
+      };
+    case "hand":
+      return { label: "hand", figure: reading.hand, note: "" };
+    case "head-mark":
+      return { label: "mark", figure: markWords(reading.mark), note: "" };
+    case "trial-fit":
+      return {
+        label: reading.partIs === "external" ? "nut" : "bolt",
+        figure: reading.with,
+        note: trialNote(reading.outcome, reading.turns),
+      };
+    case "across-flats":
+      return { label: "flats", figure: printLength(reading.mm, units), note: "" };
+    case "length":
+      return { label: "length", figure: printLength(reading.mm, units), note: "" };
     case "leaf":
       return {
         label: "leaf",

@@ -1,7 +1,10 @@
 import type { Candidate, ReasonFigures } from "../identify";
 import { printFigure, printLength, printPlain, printRange, type Units } from "../units";
+import { upperFirst } from "./letter-case";
 import { leafWords, pitchWords } from "./figures";
-import { FUNCTION_WORDS, PLACE_WORDS } from "./reading-words";
+import { turnsWords } from "./mating-words";
+import { FUNCTION_WORDS, PLACE_WORDS, markWords } from "./reading-words";
+import { aThread } from "./test-words";
 import { FAMILY_WORDS, angleWords } from "./thread-words";
 
 type Of<Code extends ReasonFigures["code"]> = Extract<ReasonFigures, { code: Code }>;
@@ -31,6 +34,76 @@ function outsideWords(reason: Of<"diameter-under" | "diameter-over">, units: Uni
     ? `${measured}${toleranceClass}: ${why}, or not this thread.`
     : `${measured}${toleranceClass}.`;
 }
+
+function boreWords(reason: Of<"bore-under" | "bore-over">, units: Units): string {
+  const side = reason.code === "bore-under" ? "under the smallest" : "over the largest";
+  const measured = `${printLength(reason.mm, units)} is ${printFigure(reason.byMm, units)} ${side}${classWords(reason.toleranceClass)} bore`;
+  if (reason.agreement === "agrees") return `${measured}, no more than a reading may be out.`;
+  if (reason.agreement === "at-odds") return `${measured}.`;
+  return reason.code === "bore-under"
+    ? `${measured}: the jaws were not across the widest, or not this thread.`
+    : `${measured}: worn, or not this thread.`;
+}
+
+function betweenWords(reason: Of<"diameter-between">, units: Units): string {
+  const gauge = `Between ${printRange(reason.overMm, reason.notOverMm, units)} by the gauge`;
+  const own = printRange(reason.minMm, reason.maxMm, units);
+  return reason.agreement === "agrees"
+    ? `${gauge}; this one is ${own}.`
+    : `${gauge}, and this one is ${own}.`;
+}
+
+function taperMeasuredWords({ taper, threadTaper, agreement }: Of<"taper-measured">): string {
+  const read = taper < 0.004 ? "no taper" : `1 in ${printPlain(1 / taper, 0)}`;
+  const own = threadTaper === 0 ? "parallel" : `tapered 1 in ${printPlain(1 / threadTaper, 0)}`;
+  return agreement === "agrees"
+    ? `It is ${own}, and ${read} was measured.`
+    : `It is ${own}, but ${read} was measured.`;
+}
+
+function markReasonWords({ mark, markKind, family, agreement }: Of<"head-mark">): string {
+  const written = upperFirst(markWords(mark));
+  if (markKind === "maker")
+    return `“${mark.trim()}” is a maker’s sign: it says nothing of the thread.`;
+  const often = agreement === "agrees" ? "is met" : "is seldom met";
+  return `${written} ${often} on ${FAMILY_WORDS[family]} parts.`;
+}
+
+function flatsReasonWords({ mm, nominalMm, near }: Of<"across-flats">, units: Units): string {
+  const read = printLength(mm, units);
+  if (nominalMm === undefined) return `No hexagon is laid down for it; ${read} says nothing.`;
+  const own = printLength(nominalMm, units);
+  return near
+    ? `${read} across the flats is its hexagon of ${own}.`
+    : `Its hexagon is ${own} across the flats, not ${read}.`;
+}
+
+const EXPECTED_WORDS = {
+  mates: "should run freely",
+  binds: "should bind",
+  loose: "should go on loose",
+  "will-not-start": "should not start",
+} as const;
+
+function trialReasonWords(reason: Of<"trial-fit">): string {
+  const part = `${upperFirst(aThread(reason.with))} ${reason.partIs === "external" ? "nut" : "bolt"}`;
+  const turns =
+    reason.expected === "binds" && reason.expectedTurns !== undefined
+      ? ` ${turnsWords(reason.expectedTurns)}`
+      : "";
+  const joint = reason.cause === "taper-joint" ? "should jam by hand" : undefined;
+  const expected = `${joint ?? EXPECTED_WORDS[reason.expected]}${turns}`;
+  return reason.agreement === "agrees"
+    ? `${part} ${expected}, and ${TRIAL_DID_WORDS[reason.outcome]}.`
+    : `${part} ${expected}, but ${TRIAL_DID_WORDS[reason.outcome]}.`;
+}
+
+const TRIAL_DID_WORDS = {
+  "runs-freely": "it ran freely",
+  binds: "it bound",
+  loose: "it went on loose",
+  "will-not-start": "it would not start",
+} as const;
 
 function leafReasonWords(reason: Of<"leaf">, units: Units): string {
   const leaf = `The ${leafWords(reason.leaf)} leaf`;
@@ -90,6 +163,31 @@ export function reasonWords(reason: ReasonFigures, units: Units): string {
     case "diameter-under":
     case "diameter-over":
       return outsideWords(reason, units);
+    case "held-askew":
+      return `${printLength(reason.mm, units)} was held askew: ${printLength(reason.widestMm, units)} is wider, and counts.`;
+    case "diameter-between":
+      return betweenWords(reason, units);
+    case "bore-inside":
+      return `${printLength(reason.mm, units)} is inside its bore, ${printRange(reason.minMm, reason.maxMm, units)}.`;
+    case "bore-under":
+    case "bore-over":
+      return boreWords(reason, units);
+    case "external-only":
+      return "It is only made as an external thread, so it has no bore to measure.";
+    case "taper-measured":
+      return taperMeasuredWords(reason);
+    case "hand":
+      return `It is ${reason.hand}-hand; any thread may be.`;
+    case "length":
+      return `${printLength(reason.mm, units)} long; that says nothing of the thread.`;
+    case "head-mark":
+      return markReasonWords(reason);
+    case "across-flats":
+      return flatsReasonWords(reason, units);
+    case "trial-fit":
+      return trialReasonWords(reason);
+    case "trial-unknown":
+      return `“${reason.with}” is no thread held here, so the trial says nothing.`;
     case "leaf":
       return leafReasonWords(reason, units);
     case "count":
@@ -113,10 +211,13 @@ export function reasonWords(reason: ReasonFigures, units: Units): string {
   }
 }
 
-/** All the reasons from readings, as one line. */
+/** Readings that bear on the call-out only; their sentence says nothing of why. */
+const NO_WEIGHT: ReadonlySet<ReasonFigures["code"]> = new Set(["length", "hand"]);
+
+/** All the reasons from readings that bear on the thread, as one line. */
 export function allReasonsWords(candidate: Candidate, units: Units): string {
   return candidate.reasons
-    .filter(({ reading }) => reading !== undefined)
+    .filter(({ reading, code }) => reading !== undefined && !NO_WEIGHT.has(code))
     .map((reason) => reasonWords(reason, units))
     .join(" ");
 }

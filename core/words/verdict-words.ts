@@ -1,10 +1,7 @@
-import { candidatesInTheRunning, type NextTest, type Suspect, type Verdict } from "../identify";
-import type { Thread } from "../threads";
+import { candidatesInTheRunning, type Suspect, type Verdict } from "../identify";
 import { printLength, printRange, type Units } from "../units";
 import { leafWords, pitchWords } from "./figures";
 import { angleWords } from "./thread-words";
-
-const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 const COUNT_WORDS = ["none", "one", "two", "three", "four"] as const;
 
@@ -25,51 +22,12 @@ export function verdictWords(identification: {
   }
 }
 
-function namesOf(threads: readonly Thread[]): string {
-  return threads.length === 0
-    ? "none of these"
-    : threads
-        .slice(0, 3)
-        .map(({ designation }) => designation)
-        .join(" or ");
-}
-
-/** A test as an instruction with what each outcome would mean. */
-export function nextTestWords(test: NextTest): { title: string; meaning: string } {
-  switch (test.kind) {
-    case "external-diameter":
-      return {
-        title: "Measure over the crests",
-        meaning: "The diameter leaves a handful of threads standing. Touch Ø, or the drawing.",
-      };
-    case "leaf": {
-      const [dropsIn, rocks] = test.outcomes;
-      return {
-        title: `Lay the ${leafWords(test.leaf)} leaf on it`,
-        meaning: `Drops in: ${namesOf(dropsIn.leaves)}. Rocks: ${namesOf(rocks.leaves)}.`,
-      };
-    }
-    case "flank-angle":
-      return {
-        title: "Check the flank angle",
-        meaning: test.outcomes
-          .map(({ outcome, leaves }) => `${upperFirst(angleWords(outcome))}: ${namesOf(leaves)}.`)
-          .join(" "),
-      };
-    case "taper": {
-      const [tapered, parallel] = test.outcomes;
-      return {
-        title: "See whether it tapers",
-        meaning: `Tapered: ${namesOf(tapered.leaves)}. Parallel: ${namesOf(parallel.leaves)}.`,
-      };
-    }
-    case "crest-to-crest":
-      return {
-        title: "Measure crest to crest",
-        meaning: "Over as many threads as the jaws span; ten make the pitch ten times surer.",
-      };
-  }
-}
+const MATED_WORDS = {
+  mates: "run up freely",
+  binds: "started and then bound",
+  loose: "gone on loose",
+  "will-not-start": "not started",
+} as const;
 
 /** Which reading may be the wrong one, and what it would have to be for everything to fit. */
 export function suspectWords(suspect: Suspect, units: Units): string {
@@ -92,9 +50,26 @@ export function suspectWords(suspect: Suspect, units: Units): string {
       return `If the flank angle was really ${angleWords(reason.threadDegrees)}, ${fits}.`;
     case "taper":
       return `If it is really ${reason.threadTapered ? "tapered" : "parallel"}, ${fits}.`;
+    case "diameter-between":
+      return `If the gauge had shown a size within ${printRange(reason.minMm, reason.maxMm, units)}, ${fits}.`;
+    case "bore-inside":
+    case "bore-under":
+    case "bore-over":
+      return `If the bore was really ${printRange(reason.minMm, reason.maxMm, units)}, ${fits}.`;
+    case "taper-measured":
+      return `If it ${reason.threadTaper > 0 ? "tapered 1 in 16" : "was parallel"}, ${fits}.`;
+    case "trial-fit":
+      return `If the ${reason.with.designation} part had ${MATED_WORDS[reason.expected]}, ${fits}.`;
     case "origin":
     case "function":
+    case "hand":
+    case "length":
+    case "head-mark":
+    case "across-flats":
+    case "held-askew":
+    case "trial-unknown":
     case "internal-only":
+    case "external-only":
     case "commonness":
       return `Without it, ${fits}.`;
   }

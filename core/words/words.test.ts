@@ -70,7 +70,7 @@ describe("sentences", () => {
 
   it("offers the next test as an instruction with both outcomes", () => {
     const [test] = identify([{ kind: "external-diameter", mm: 9.9 }]).nextTests;
-    expect(test && nextTestWords(test)).toEqual({
+    expect(test && nextTestWords(test, "mm")).toMatchObject({
       title: "Lay the 1.5 mm leaf on it",
       meaning: "Drops in: M10 x 1.5. Rocks: M10 x 1 or M10 x 1.25.",
     });
@@ -108,7 +108,7 @@ describe("sentences", () => {
       { kind: "leaf", tpi: 16, outcome: "drops-in" },
     ];
     const [angle] = identify(twins).nextTests;
-    expect(angle && nextTestWords(angle)).toEqual({
+    expect(angle && nextTestWords(angle, "mm")).toMatchObject({
       title: "Check the flank angle",
       meaning: "60°: 3/8-16 UNC. 55°: 3/8-16 BSW.",
     });

@@ -1,0 +1,62 @@
+import { hexFlats } from "../fasteners";
+import type { Thread } from "../threads";
+import { normalDensity } from "./distributions";
+import type { Evidence } from "./evidence";
+import type { ReadingOf } from "./reading";
+
+type FlatsReading = ReadingOf<"across-flats">;
+
+/** Hexagons are made under their nominal size by about this share of it, with this spread; and read with this one, mm. */
+const UNDER_NOMINAL = 0.008;
+const MADE_SD = 0.008;
+const READ_SD = 0.05;
+
+/** Share of parts with a hexagon of another size: special heads, reduced nuts, a rounded-off head. */
+const OTHER_HEXAGON = 0.15;
+const OLDER_SIZE = 0.3;
+const LOG_FLATS_SPAN = Math.log(120 / 2.5);
+
+const background = (mm: number) => 1 / (mm * LOG_FLATS_SPAN);
+
+/** Density of this size across the flats for a head or nut of the thread. */
+export function flatsDensity(mm: number, thread: Thread): number {
+  const flats = hexFlats(thread);
+  if (flats.length === 0) return background(mm);
+  const weights = flats.map(({ usual }) => (usual ? 1 : OLDER_SIZE));
+  const total = weights.reduce((sum, weight) => sum + weight, 0);
+  const density = flats.reduce((sum, { acrossFlatsMm: nominal }, i) => {
+    const sd = Math.hypot(MADE_SD * nominal, READ_SD);
+    const share = (weights[i] ?? 0) / total;
+    return sum + share * normalDensity(mm, nominal * (1 - UNDER_NOMINAL), sd);
+  }, 0);
+  return (1 - OTHER_HEXAGON) * density + OTHER_HEXAGON * background(mm);
+}
+
+/** Over this share of the nominal size away, it is another hexagon. */
+const NEAR = 0.03;
+
+function flatsReason({ mm }: FlatsReading, thread: Thread) {
+  const flats = hexFlats(thread);
+  const nearest = flats.reduce<number | undefined>(
+    (best, { acrossFlatsMm }) =>
+      best === undefined || Math.abs(acrossFlatsMm - mm) < Math.abs(best - mm)
+        ? acrossFlatsMm
+        : best,
+    undefined,
+  );
+  const near = nearest !== undefined && Math.abs(mm - nearest) <= NEAR * nearest;
+  return {
+    code: "across-flats",
+    agreement: near || nearest === undefined ? "agrees" : "strained",
+    mm,
+    near,
+    ...(nearest === undefined ? {} : { nominalMm: nearest }),
+  } as const;
+}
+
+/** The size across the flats of head or nut, against the hexagons of the thread (ISO 4014, ASME B18.2.1, BS 190). */
+export const acrossFlatsEvidence: Evidence<"across-flats"> = {
+  likelihood: ({ mm }, thread) => flatsDensity(mm, thread),
+  unknownLikelihood: ({ mm }) => background(mm),
+  reason: flatsReason,
+};

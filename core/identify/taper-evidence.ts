@@ -1,0 +1,69 @@
+import type { Thread } from "../threads";
+import { normalDensity } from "./distributions";
+import { BLUNDER, backgroundDensity, crestsLikelihood } from "./diameter-evidence";
+import type { Evidence } from "./evidence";
+import { agreementOf } from "./form-evidence";
+import type { ReadingOf } from "./reading";
+
+/** A taper of 1 in 16 is seen by laying a straight edge on; a worn parallel thread is seldom taken for one. */
+const TAPER_SEEN = 0.95;
+const TAPER_IMAGINED = 0.02;
+const UNKNOWN_TAPERED = 0.1;
+
+/** Probability that this thread is called tapered. */
+export function calledTapered(thread: Thread): number {
+  return thread.taper === undefined ? TAPER_IMAGINED : TAPER_SEEN;
+}
+
+const taperChance = ({ tapered }: ReadingOf<"taper">, thread: Thread): number =>
+  tapered ? calledTapered(thread) : 1 - calledTapered(thread);
+
+/** Whether the thread tapers. */
+export const taperEvidence: Evidence<"taper"> = {
+  likelihood: taperChance,
+  unknownLikelihood: ({ tapered }) => (tapered ? UNKNOWN_TAPERED : 1 - UNKNOWN_TAPERED),
+  reason: (reading, thread) => ({
+    code: "taper",
+    agreement: agreementOf(taperChance(reading, thread)),
+    tapered: reading.tapered,
+    threadTapered: thread.taper !== undefined,
+  }),
+};
+
+type Measured = ReadingOf<"taper-measured">;
+
+/** Either diameter is read with this spread, mm; wear at the end makes a parallel part look a little tapered. */
+const DIAMETER_SD = 0.03;
+const OVER_CRESTS_LARGE = { sdMm: 0.03, skewMm: 0.012 };
+
+/** Tapers of which nothing is known: even from none to 1 in 4, on diameter. */
+const WIDEST_TAPER = 0.25;
+
+/** Taper on diameter as measured. */
+export function measuredTaper({ smallMm, largeMm, apartMm }: Measured): number {
+  return (largeMm - smallMm) / apartMm;
+}
+
+function taperSd({ apartMm }: Measured): number {
+  return Math.hypot((DIAMETER_SD * Math.SQRT2) / apartMm, 0.002);
+}
+
+/** Two diameters at a distance: the taper, and the size at the larger end. */
+export const taperMeasuredEvidence: Evidence<"taper-measured"> = {
+  likelihood: (reading, thread) => {
+    const taper = normalDensity(measuredTaper(reading), thread.taper ?? 0, taperSd(reading));
+    const size = crestsLikelihood(reading.largeMm, thread, OVER_CRESTS_LARGE);
+    return ((1 - BLUNDER) * taper + BLUNDER / WIDEST_TAPER) * size;
+  },
+  unknownLikelihood: ({ largeMm }) => backgroundDensity(largeMm) / WIDEST_TAPER,
+  reason: (reading, thread) => {
+    const deviations = Math.abs(measuredTaper(reading) - (thread.taper ?? 0)) / taperSd(reading);
+    return {
+      code: "taper-measured",
+      agreement: deviations <= 2.5 ? "agrees" : deviations <= 4 ? "strained" : "at-odds",
+      taper: measuredTaper(reading),
+      threadTaper: thread.taper ?? 0,
+      apartMm: reading.apartMm,
+    };
+  },
+};

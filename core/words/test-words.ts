@@ -1,0 +1,112 @@
+import type { InformativeTest, NextTest, OpeningTest, TestAnswer } from "../identify";
+import type { Thread } from "../threads";
+import { printLength, printPlain, type Units } from "../units";
+import { upperFirst } from "./letter-case";
+import { leafWords } from "./figures";
+import { LEAF_OUTCOME_WORDS, MARK_KIND_WORDS, PLACE_WORDS, TRIAL_WORDS } from "./reading-words";
+import { angleWords } from "./thread-words";
+
+/** A test as an instruction, and what each answer to it would leave. */
+export interface TestWords {
+  readonly title: string;
+  /** Every answer with the threads it would leave standing, as one line. */
+  readonly meaning: string;
+  /** The answers in few words, in the order of the test's outcomes. */
+  readonly answers: readonly string[];
+}
+
+const MOST_NAMED = 3;
+
+function namesOf(threads: readonly Thread[]): string {
+  if (threads.length === 0) return "none of these";
+  const names = threads.slice(0, MOST_NAMED).map(({ designation }) => designation);
+  return names.join(" or ");
+}
+
+function openingWords({ kind, tool }: OpeningTest): TestWords {
+  if (kind === "internal-diameter") {
+    return {
+      title: "Measure the bore",
+      meaning: "A nut shows its minor diameter, which looks like no size until it is looked up.",
+      answers: [],
+    };
+  }
+  if (kind === "diameter-between") {
+    return {
+      title: "Try it in the hole gauge",
+      meaning: "The last hole it enters and the first it does not leave a handful of threads.",
+      answers: [],
+    };
+  }
+  return {
+    title: `Measure over the crests${tool === "rule" ? " with the rule" : ""}`,
+    meaning: "The diameter leaves a handful of threads standing. Touch Ø, or the drawing.",
+    answers: [],
+  };
+}
+
+/** The answer as it stands on its button or before its meaning. */
+export function testAnswerWords(answer: TestAnswer, units: Units): string {
+  if (answer.kind === "size") return `About ${printLength(answer.mm, units)}`;
+  if (answer.kind === "mark") return MARK_KIND_WORDS[answer.mark];
+  const { reading } = answer;
+  switch (reading.kind) {
+    case "leaf":
+      return upperFirst(LEAF_OUTCOME_WORDS[reading.outcome]);
+    case "flank-angle":
+      return upperFirst(angleWords(reading.degrees));
+    case "taper":
+      return reading.tapered ? "Tapered" : "Parallel";
+    case "trial-fit":
+      return upperFirst(TRIAL_WORDS[reading.outcome]);
+    case "count":
+      return printPlain(reading.threads, 1);
+    case "origin":
+      return PLACE_WORDS[reading.place ?? "unknown"];
+    case "head-mark":
+      return "No mark";
+    default:
+      return reading.kind;
+  }
+}
+
+function titleOf(test: InformativeTest, units: Units): string {
+  switch (test.kind) {
+    case "leaf":
+      return `Lay the ${leafWords(test.leaf)} leaf on it`;
+    case "flank-angle":
+      return "Check the flank angle";
+    case "taper":
+      return "See whether it tapers";
+    case "trial-fit":
+      return test.partIs === "external"
+        ? `Run ${aThread(test.with)} nut on to it`
+        : `Run ${aThread(test.with)} bolt into it`;
+    case "crest-to-crest":
+      return `Measure ${test.pitches} pitches, crest to crest`;
+    case "count":
+      return `Count the threads in ${printLength(test.spanMm, units)}`;
+    case "across-flats":
+      return "Measure across the flats";
+    case "head-mark":
+      return "Look for a mark on the head";
+    case "origin":
+      return "Where is the machine from?";
+  }
+}
+
+/** "an M10 x 1.5", "a 3/8-16 UNC", with the article as it is spoken. */
+export function aThread({ designation }: Thread): string {
+  const spokenVowel = /^(M|R|8 |11 )/.test(designation);
+  return `${spokenVowel ? "an" : "a"} ${designation}`;
+}
+
+/** A test as an instruction with what each outcome would mean. */
+export function nextTestWords(test: NextTest, units: Units): TestWords {
+  if (!("outcomes" in test)) return openingWords(test);
+  const answers = test.outcomes.map(({ answer }) => testAnswerWords(answer, units));
+  const meaning = test.outcomes
+    .map(({ leaves }, i) => `${answers[i] ?? ""}: ${namesOf(leaves)}.`)
+    .join(" ");
+  return { title: titleOf(test, units), meaning, answers };
+}
