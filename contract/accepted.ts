@@ -2,6 +2,18 @@
 export const ACCEPTED = {
   /** Diameter over the crests, mm. */
   diameter: { minMm: 0.5, maxMm: 200 },
+  /** The bore of a nut or hole, mm. */
+  bore: { minMm: 0.4, maxMm: 200 },
+  /** Across the flats of a head or nut, mm. */
+  flats: { minMm: 1, maxMm: 200 },
+  /** How long a part is, mm. */
+  length: { minMm: 1, maxMm: 1000 },
+  /** The distance between two diameters on a taper, mm. */
+  apart: { minMm: 1, maxMm: 200 },
+  /** Turns after which a known part bound. */
+  turns: { min: 0, max: 100 },
+  /** Letters of a mark or a thread's name. */
+  text: { max: 40 },
   /** A length along the thread, for a count or from crest to crest, mm. */
   span: { minMm: 0.5, maxMm: 500 },
   /** Threads counted, or pitches spanned. */

@@ -21,6 +21,14 @@ describe("readings at the border", () => {
     { kind: "leaf", pitchMm: 1.25, outcome: "rocks", threadsEngaged: 3 },
     { kind: "count", threads: 12.5, spanMm: 25.4 },
     { kind: "crest-to-crest", pitches: 10, mm: 12.5 },
+    { kind: "diameter-between", overMm: 9.5, notOverMm: 10 },
+    { kind: "internal-diameter", mm: 8.5, instrument: "pin", condition: "worn" },
+    { kind: "taper-measured", smallMm: 20.3, largeMm: 21, apartMm: 11.2 },
+    { kind: "hand", hand: "left" },
+    { kind: "head-mark", mark: "lines:3" },
+    { kind: "trial-fit", with: "M10", partIs: "external", outcome: "binds", turns: 4 },
+    { kind: "across-flats", mm: 16.8 },
+    { kind: "length", mm: 40 },
   ])("takes %j", (reading) => {
     expect(readingSchema.parse(reading)).toEqual(reading);
   });
@@ -39,6 +47,10 @@ describe("readings at the border", () => {
     { kind: "flank-angle", degrees: 61 },
     { kind: "origin" },
     { kind: "origin", before: 12 },
+    { kind: "diameter-between", overMm: 10, notOverMm: 9.5 },
+    { kind: "taper-measured", smallMm: 21, largeMm: 20.3, apartMm: 11.2 },
+    { kind: "head-mark", mark: "  " },
+    { kind: "trial-fit", with: "M10", partIs: "external", outcome: "fits" },
     { kind: "weight", grams: 12 },
   ])("refuses %j", (reading) => {
     expect(readingSchema.safeParse(reading).success).toBe(false);

@@ -16,4 +16,10 @@ export type {
 } from "./identification";
 export { jobIdSchema, jobInputSchema, jobListSchema, jobSchema } from "./job";
 export type { Job, JobInput } from "./job";
-export { MOST_READINGS, identifyOptionsSchema, readingSchema, readingsSchema } from "./reading";
+export {
+  MOST_READINGS,
+  identifyOptionsSchema,
+  partKindSchema,
+  readingSchema,
+  readingsSchema,
+} from "./reading";

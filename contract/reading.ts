@@ -1,4 +1,4 @@
-import type { IdentifyOptions, Reading } from "@root-gauge/core";
+import type { IdentifyOptions, PartKind, Reading } from "@root-gauge/core";
 import { z } from "zod";
 import { ACCEPTED } from "./accepted";
 
@@ -7,12 +7,63 @@ const lengthWithin = ({ minMm, maxMm }: { minMm: number; maxMm: number }) =>
 
 const threads = z.number().min(ACCEPTED.threads.min).max(ACCEPTED.threads.max);
 
+const condition = z.enum(["sound", "worn", "plated"]).optional();
+
 const externalDiameter = z.strictObject({
   kind: z.literal("external-diameter"),
   mm: lengthWithin(ACCEPTED.diameter),
   instrument: z.enum(["caliper", "micrometer", "rule"]).optional(),
-  condition: z.enum(["sound", "worn", "plated"]).optional(),
+  condition,
 });
+
+const diameterBetween = z
+  .strictObject({
+    kind: z.literal("diameter-between"),
+    overMm: lengthWithin(ACCEPTED.diameter),
+    notOverMm: lengthWithin(ACCEPTED.diameter),
+  })
+  .refine(({ overMm, notOverMm }) => overMm < notOverMm, {
+    error: "the hole it does not enter must be smaller than the one it enters",
+  });
+
+const internalDiameter = z.strictObject({
+  kind: z.literal("internal-diameter"),
+  mm: lengthWithin(ACCEPTED.bore),
+  instrument: z.enum(["caliper", "pin"]).optional(),
+  condition,
+});
+
+const taperMeasured = z
+  .strictObject({
+    kind: z.literal("taper-measured"),
+    smallMm: lengthWithin(ACCEPTED.diameter),
+    largeMm: lengthWithin(ACCEPTED.diameter),
+    apartMm: lengthWithin(ACCEPTED.apart),
+  })
+  .refine(({ smallMm, largeMm }) => smallMm <= largeMm, {
+    error: "the small end must not be larger than the large end",
+  });
+
+const hand = z.strictObject({ kind: z.literal("hand"), hand: z.enum(["right", "left"]) });
+
+const words = z.string().trim().min(1).max(ACCEPTED.text.max);
+
+const headMark = z.strictObject({ kind: z.literal("head-mark"), mark: words });
+
+const trialFit = z.strictObject({
+  kind: z.literal("trial-fit"),
+  with: words,
+  partIs: z.enum(["external", "internal"]),
+  outcome: z.enum(["runs-freely", "binds", "will-not-start", "loose"]),
+  turns: z.number().min(ACCEPTED.turns.min).max(ACCEPTED.turns.max).optional(),
+});
+
+const acrossFlats = z.strictObject({
+  kind: z.literal("across-flats"),
+  mm: lengthWithin(ACCEPTED.flats),
+});
+
+const length = z.strictObject({ kind: z.literal("length"), mm: lengthWithin(ACCEPTED.length) });
 
 const leaf = z
   .strictObject({
@@ -64,11 +115,19 @@ const partFunction = z.strictObject({
 /** A reading as it crosses a border; every figure inside what is accepted. */
 export const readingSchema: z.ZodType<Reading> = z.discriminatedUnion("kind", [
   externalDiameter,
+  diameterBetween,
+  internalDiameter,
   leaf,
   count,
   crestToCrest,
   flankAngle,
   taper,
+  taperMeasured,
+  hand,
+  headMark,
+  trialFit,
+  acrossFlats,
+  length,
   origin,
   partFunction,
 ]);
@@ -78,6 +137,18 @@ export const MOST_READINGS = 50;
 
 export const readingsSchema = z.array(readingSchema).max(MOST_READINGS);
 
-export const identifyOptionsSchema: z.ZodType<IdentifyOptions> = z.strictObject({
-  useCommonness: z.boolean().optional(),
-});
+export const partKindSchema: z.ZodType<PartKind> = z.enum([
+  "bolt",
+  "stud",
+  "nut",
+  "tapped-hole",
+  "pipe-male",
+  "pipe-female",
+]);
+
+/** What is stored with the readings; the tools owned and the tests skipped are this person's, on this device. */
+export const identifyOptionsSchema: z.ZodType<Pick<IdentifyOptions, "useCommonness" | "part">> =
+  z.strictObject({
+    useCommonness: z.boolean().optional(),
+    part: partKindSchema.optional(),
+  });

@@ -203,4 +203,4 @@ export {
 } from "./words";
 export type { ReadingWords, TestWords, ThreadColumn, ThreadRowOptions } from "./words";
 export { seededRandom, trialRun } from "./simulate";
-export type { CourseScore, Score, SeededRandom, TrialRun } from "./simulate";
+export type { CourseScore, Score, SeededRandom, TrialOptions, TrialRun } from "./simulate";

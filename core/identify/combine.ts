@@ -70,7 +70,7 @@ function mixture(terms: readonly (readonly [number, ReadingLikelihoods])[]): Rea
     terms.reduce((total, [, likelihoods], i) => total + (shares[i] ?? 0) * of(likelihoods), 0);
   const length = terms[0]?.[1].ofThreads.length ?? 0;
   return {
-    ofThreads: Array.from({ length }, (_, at) => sum(({ ofThreads }) => ofThreads[at] ?? 0)),
+    ofThreads: Float64Array.from({ length }, (_, at) => sum(({ ofThreads }) => ofThreads[at] ?? 0)),
     ofUnknown: sum(({ ofUnknown }) => ofUnknown),
   };
 }
@@ -84,7 +84,7 @@ function sameLook(group: readonly WeighedReading[]): ReadingLikelihoods {
     group.reduce((product, weighed) => product * at(weighed) ** exponent, 1);
   const length = group[0]?.ofThreads.length ?? 0;
   return {
-    ofThreads: Array.from({ length }, (_, at) => of(({ ofThreads }) => ofThreads[at] ?? 0)),
+    ofThreads: Float64Array.from({ length }, (_, at) => of(({ ofThreads }) => ofThreads[at] ?? 0)),
     ofUnknown: of(({ ofUnknown }) => ofUnknown),
   };
 }

@@ -28,6 +28,14 @@ describe("any reading", () => {
     { kind: "origin", place: "japan", before: 1850 },
     { kind: "origin", before: 1999 },
     { kind: "function", what: "electrical" },
+    { kind: "diameter-between", overMm: 0.5, notOverMm: 0.6 },
+    { kind: "internal-diameter", mm: 180, instrument: "pin", condition: "worn" },
+    { kind: "taper-measured", smallMm: 1, largeMm: 90, apartMm: 1 },
+    { kind: "hand", hand: "left" },
+    { kind: "head-mark", mark: "lines:6" },
+    { kind: "trial-fit", with: "M10", partIs: "internal", outcome: "binds", turns: 90 },
+    { kind: "across-flats", mm: 150 },
+    { kind: "length", mm: 1000 },
   ];
 
   it.each(READINGS)(

@@ -16,7 +16,7 @@ export interface PriorOptions {
 
 /** Probabilities of every thread in catalogue order, and of something else; together they make 1. */
 export interface Posterior {
-  readonly probabilities: readonly number[];
+  readonly probabilities: Float64Array;
   readonly unknown: number;
   /**
    * How much less likely the readings are together than each alone, as a natural logarithm: negative while they bear
@@ -28,15 +28,13 @@ export interface Posterior {
 /** A thread that is not made on the part's side keeps this share: anyone may have called the part the wrong thing. */
 const WRONG_SIDE = 1e-4;
 
-const priors = new Map<string, readonly number[]>();
+const priors = new Map<string, Float64Array>();
 
-/** ln of the probability of each thread before any reading, in catalogue order. */
-function logPriorOf({ useCommonness = true, part }: PriorOptions): readonly number[] {
+/** The probability of each thread before any reading, in catalogue order; worked out once for each choice. */
+function knownPrior({ useCommonness = true, part }: PriorOptions): Float64Array {
   const side = part === undefined ? undefined : sideOf(part);
   const key = `${useCommonness} ${side}`;
-  const known = priors.get(key);
-  if (known !== undefined) return known;
-  const prior = priorOf(catalogue(), useCommonness, side).map(Math.log);
+  const prior = priors.get(key) ?? priorOf(catalogue(), useCommonness, side);
   priors.set(key, prior);
   return prior;
 }
@@ -45,13 +43,30 @@ function priorOf(
   threads: readonly Thread[],
   useCommonness: boolean,
   side: ThreadSide | undefined,
-): number[] {
+): Float64Array {
   const weights = threads.map((thread) => {
     const made = side === undefined || thread.only === undefined || thread.only === side;
     return (useCommonness ? commonnessWeight(thread) : 1) * (made ? 1 : WRONG_SIDE);
   });
   const total = weights.reduce((sum, weight) => sum + weight, 0);
-  return weights.map((weight) => ((1 - UNKNOWN_PRIOR) * weight) / total);
+  return Float64Array.from(weights, (weight) => ((1 - UNKNOWN_PRIOR) * weight) / total);
+}
+
+/** A product of likelihoods under this is taken into the logarithm before it underflows. */
+const LEAST_PRODUCT = 1e-200;
+
+/** ln of the product of the factors, with as few logarithms as will not underflow. */
+function logProduct(count: number, factorAt: (i: number) => number): number {
+  let sum = 0;
+  let product = 1;
+  for (let i = 0; i < count; i += 1) {
+    product *= factorAt(i);
+    if (product < LEAST_PRODUCT) {
+      sum += Math.log(product);
+      product = 1;
+    }
+  }
+  return sum + Math.log(product);
 }
 
 /** Bayes' rule over the catalogue and the unknown, in logarithms so that many readings do not underflow. */
@@ -60,12 +75,14 @@ export function posteriorOf(
   options: PriorOptions = {},
 ): Posterior {
   const witnesses = combined(weighed);
-  const logs = logPriorOf(options).map((logPrior, at) =>
-    witnesses.reduce((sum, { ofThreads }) => sum + Math.log(ofThreads[at] ?? 0), logPrior),
+  const prior = knownPrior(options);
+  const logs = prior.map((probability, at) =>
+    logProduct(witnesses.length + 1, (i) =>
+      i === witnesses.length ? probability : (witnesses[i]?.ofThreads[at] ?? 0),
+    ),
   );
-  const logUnknown = witnesses.reduce(
-    (sum, { ofUnknown }) => sum + Math.log(ofUnknown),
-    Math.log(UNKNOWN_PRIOR),
+  const logUnknown = logProduct(witnesses.length + 1, (i) =>
+    i === witnesses.length ? UNKNOWN_PRIOR : (witnesses[i]?.ofUnknown ?? 0),
   );
   const largest = logs.reduce((a, b) => Math.max(a, b), logUnknown);
   const shares = logs.map((log) => Math.exp(log - largest));
@@ -74,13 +91,12 @@ export function posteriorOf(
   return {
     probabilities: shares.map((share) => share / total),
     unknown: unknownShare / total,
-    conflict: logEach(witnesses, logPriorOf(options)) - (largest + Math.log(total)),
+    conflict: logEach(witnesses, prior) - (largest + Math.log(total)),
   };
 }
 
 /** ln of the product of the probabilities that each witness has alone. */
-function logEach(witnesses: readonly ReadingLikelihoods[], logPrior: readonly number[]): number {
-  const prior = logPrior.map(Math.exp);
+function logEach(witnesses: readonly ReadingLikelihoods[], prior: Float64Array): number {
   return witnesses.reduce((sum, { ofThreads, ofUnknown }) => {
     const alone = ofThreads.reduce(
       (total, likelihood, at) => total + likelihood * (prior[at] ?? 0),

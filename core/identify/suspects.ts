@@ -20,11 +20,11 @@ export interface Suspect {
 const WORTH_ASKING = 0.2;
 
 /** Of the threads that the other readings leave, the one that the suspect itself came nearest to: a small slip before a large one. */
-function likeliestMistaken(probabilities: readonly number[], suspect: readonly number[]): number {
+function likeliestMistaken(probabilities: Float64Array, suspect: Float64Array | undefined): number {
   const most = probabilities.reduce((a, b) => Math.max(a, b), 0);
   return probabilities.reduce((best, probability, i) => {
     if (probability < WORTH_ASKING * most) return best;
-    return best < 0 || (suspect[i] ?? 0) > (suspect[best] ?? 0) ? i : best;
+    return best < 0 || (suspect?.[i] ?? 0) > (suspect?.[best] ?? 0) ? i : best;
   }, -1);
 }
 
@@ -45,7 +45,7 @@ export function suspectsOf(
       weighed.filter((_, i) => i !== at),
       options,
     );
-    const best = likeliestMistaken(posterior.probabilities, weighed[at]?.ofThreads ?? []);
+    const best = likeliestMistaken(posterior.probabilities, weighed[at]?.ofThreads);
     const thread = catalogue()[best];
     if (thread === undefined || posterior.unknown > MOST_UNKNOWN) return [];
     const restAgrees = readings.every(

@@ -27,7 +27,8 @@ const GOES: Chances = { "runs-freely": 0.93, binds: 0.04, loose: 0.03, "will-not
 const JOINT: Chances = { "runs-freely": 0.1, binds: 0.88, loose: 0.02, "will-not-start": 0 };
 const BINDS: Chances = { "runs-freely": 0.03, binds: 0.9, loose: 0.02, "will-not-start": 0.05 };
 const AT_ONCE: Chances = { "runs-freely": 0, binds: 0.45, loose: 0, "will-not-start": 0.55 };
-const LOOSE: Chances = { "runs-freely": 0.2, binds: 0.05, loose: 0.75, "will-not-start": 0 };
+const LOOSE: Chances = { "runs-freely": 0.1, binds: 0.05, loose: 0.85, "will-not-start": 0 };
+const SLIDES: Chances = { "runs-freely": 0.005, binds: 0, loose: 0.6, "will-not-start": 0.395 };
 const NOT: Chances = { "runs-freely": 0, binds: 0.05, loose: 0, "will-not-start": 0.95 };
 
 /** Under this many turns a jam is as often taken for not starting. */
@@ -40,7 +41,7 @@ function answersTo({ outcome, cause, turns = Infinity }: Mating): Chances {
     case "binds":
       return turns < HARDLY_STARTED ? AT_ONCE : BINDS;
     case "loose":
-      return LOOSE;
+      return cause === "no-overlap" ? SLIDES : LOOSE;
     case "will-not-start":
       return NOT;
   }
@@ -59,7 +60,7 @@ function farApart(thread: Thread, known: Thread, partIs: ThreadSide) {
   const [male, female] = partIs === "external" ? [thread, known] : [known, thread];
   const larger = Math.max(male.majorMm, female.majorMm);
   if (Math.abs(male.majorMm - female.majorMm) <= FAR_APART * larger) return undefined;
-  return male.majorMm > female.majorMm ? NOT : LOOSE;
+  return male.majorMm > female.majorMm ? NOT : SLIDES;
 }
 
 /** What two threads do with each other does not change, so each pair is worked out once. */

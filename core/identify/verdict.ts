@@ -9,6 +9,21 @@ export type Verdict = "settled" | "narrowed" | "open" | "contradictory";
 const SETTLED_SHARE = 0.95;
 const MOST_NARROWED = 4;
 
+/** Where nothing vouches for the pitch, the diameter and what was ruled out have to say this much. */
+const SETTLED_UNPITCHED = 0.99;
+
+/** Whether a reading vouches for the pitch: a leaf that dropped in, a count, a length, or a known part that ran up. */
+function vouchesForPitch(reading: Reading): boolean {
+  switch (reading.kind) {
+    case "leaf":
+      return reading.outcome === "drops-in";
+    case "trial-fit":
+      return reading.outcome === "runs-freely";
+    default:
+      return reading.kind === "count" || reading.kind === "crest-to-crest";
+  }
+}
+
 /** How many of the likeliest candidates it takes to hold the settled share of all that is possible; 0 when they cannot. */
 export function candidatesInTheRunning(candidates: readonly { probability: number }[]): number {
   let sum = 0;
@@ -42,6 +57,8 @@ export function verdictOf(
     return "contradictory";
   }
   const running = candidatesInTheRunning(candidates);
-  if (running === 1 && !atOdds) return "settled";
-  return running >= 2 && running <= MOST_NARROWED ? "narrowed" : "open";
+  const pitched = readings.some(vouchesForPitch);
+  const enough = pitched || (best?.probability ?? 0) >= SETTLED_UNPITCHED;
+  if (running === 1 && !atOdds && enough) return "settled";
+  return running >= 1 && running <= MOST_NARROWED ? "narrowed" : "open";
 }

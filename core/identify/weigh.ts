@@ -4,7 +4,7 @@ import type { Reading } from "./reading";
 
 /** One reading's likelihood for every thread in catalogue order, and for the unknown. */
 export interface ReadingLikelihoods {
-  readonly ofThreads: readonly number[];
+  readonly ofThreads: Float64Array;
   readonly ofUnknown: number;
 }
 
@@ -23,7 +23,7 @@ export function weighReading(reading: Reading): WeighedReading {
   const evidence = evidenceFor(reading);
   const weighed = {
     reading,
-    ofThreads: catalogue().map((thread) => evidence.likelihood(reading, thread)),
+    ofThreads: Float64Array.from(catalogue(), (thread) => evidence.likelihood(reading, thread)),
     ofUnknown: evidence.unknownLikelihood(reading),
   };
   alreadyWeighed.set(reading, weighed);

@@ -1,5 +1,6 @@
 import { named } from "../testing/named-thread";
 import { basicSizes, catalogue, limits } from "../threads";
+import { shearArea } from "./flank-gap";
 import { confusedWith, sameAs, sameDiameter, willItGo } from "./index";
 
 const go = (male: string, female: string) => willItGo(named(male), named(female));
@@ -67,6 +68,55 @@ describe("will it go", () => {
   it("binds later in a shorter engagement, or not at all", () => {
     const [male, female] = [named("3/8-16"), named("M10")];
     expect(willItGo(male, female, { engagementMm: 4 }).outcome).not.toBe("binds");
+  });
+});
+
+describe("strength of a mismatched pair", () => {
+  it("is whole in a part's own mate, and a fraction where the crests hardly meet", () => {
+    expect(go("M10", "M10").strength).toBeCloseTo(1, 9);
+    const loose = go("M8", "M10");
+    expect(loose.outcome).toBe("loose");
+    expect(loose.strength).toBeLessThan(0.1);
+  });
+
+  it("falls as the measured parts wear away from each other, and ends in loose", () => {
+    const thread = named("M10");
+    const worn = willItGo(thread, thread, {
+      maleSizes: { major: 9.2, pitch: 8.7 },
+      femaleSizes: { minor: 8.9 },
+    });
+    expect(worn).toMatchObject({ outcome: "loose", cause: "shallow" });
+    expect(worn.strength).toBeLessThan(0.7);
+    expect(worn.axialPlay).toBeGreaterThan(willItGo(thread, thread).axialPlay);
+  });
+
+  it("shears a screw where FED-STD-H28/2B does: pi D1 (P/2 + 0.57735 (d2 - D1)) a pitch", () => {
+    const sizes = { major: 9.85, pitch: 8.93, minor: 8.05 };
+    const nut = { major: 10.2, pitch: 9.1, minor: 8.5 };
+    const male = { thread: named("M10"), side: "external" as const, ...sizes };
+    const female = { thread: named("M10"), side: "internal" as const, ...nut };
+    const byStandard = (Math.PI * 8.5 * (0.75 + Math.tan(Math.PI / 6) * (8.93 - 8.5))) / 1.5;
+    expect(shearArea(male, female)).toBeCloseTo(byStandard, 9);
+    const ofNut = (Math.PI * 9.85 * (0.75 + Math.tan(Math.PI / 6) * (9.85 - 9.1))) / 1.5;
+    expect(shearArea(female, male)).toBeCloseTo(ofNut, 9);
+  });
+
+  it("keeps a screw out that measures over the nut's major diameter, though it is of the same thread", () => {
+    const thread = named("M10");
+    const plated = { maleSizes: { major: 10.6 } };
+    expect(willItGo(thread, thread, plated)).toMatchObject({
+      outcome: "will-not-start",
+      cause: "major-too-large",
+      strength: 0,
+    });
+  });
+});
+
+describe("a taper and a parallel thread, either way round", () => {
+  it("jams where the taper has taken up what stood open", () => {
+    expect(go("R 1/2", "G 1/2")).toMatchObject({ outcome: "binds", cause: "taper" });
+    expect(go("G 1/2", "R 1/2")).toMatchObject({ outcome: "binds", cause: "taper" });
+    expect(go("1/2 npt", "R 1/2").outcome).not.toBe("mates");
   });
 });
 

@@ -20,9 +20,21 @@ import {
 } from "./simulated-fitter";
 import type { SimulatedPart } from "./simulated-part";
 
+interface OutsideThread {
+  readonly thread: Thread;
+  readonly min: Mm;
+  readonly max: Mm;
+}
+
+// Limits of the whole catalogue are asked for with every part that is drawn.
+const OUTSIDE: readonly OutsideThread[] = catalogue().flatMap((thread) => {
+  const sizes = sizesOverCrests(thread);
+  return sizes === undefined ? [] : [{ thread, ...sizes }];
+});
+
 /** Threads that are made outside. */
 export function outsideThreads(): readonly Thread[] {
-  return catalogue().filter(({ only }) => only !== "internal");
+  return OUTSIDE.map(({ thread }) => thread);
 }
 
 const SAME_NOMINAL_MM = 0.006;
@@ -76,17 +88,9 @@ const CHART_SLACK_MM = 0.4;
 
 /** Leaves of the threads that the diameter allows, as a chart is read: metric coarse to fine, then inch coarse to fine. */
 function leavesByChart(diameterMm: Mm): LeafMark[] {
-  const possible = outsideThreads().filter((thread) => {
-    const sizes = sizesOverCrests(thread);
-    return (
-      sizes !== undefined &&
-      diameterMm > sizes.min - CHART_SLACK_MM &&
-      diameterMm < sizes.max + CHART_SLACK_MM
-    );
-  });
-  const marks = possible.map(({ tpi, pitchMm }): LeafMark =>
-    tpi === undefined ? { pitchMm } : { tpi },
-  );
+  const marks = OUTSIDE.filter(
+    ({ min, max }) => diameterMm > min - CHART_SLACK_MM && diameterMm < max + CHART_SLACK_MM,
+  ).map(({ thread: { tpi, pitchMm } }): LeafMark => (tpi === undefined ? { pitchMm } : { tpi }));
   const coarseFirst = (a: LeafMark, b: LeafMark) => leafPitchMm(b) - leafPitchMm(a);
   const different = (leaves: LeafMark[]) =>
     leaves.filter((leaf, i) => leafPitchMm(leaf) !== leafPitchMm(leaves[i - 1] ?? { pitchMm: 0 }));
@@ -106,10 +110,12 @@ export function byFixedOrder(
 ): Course {
   const diameter = readDiameter(part, random);
   const readings = [diameter];
-  let result = identify(readings, options);
+  // The order is fixed, so the engine is spared the choosing.
+  const judge = () => identify(readings, { ...options, tools: [] });
+  let result = judge();
   const settledWith = (reading: Reading) => {
     readings.push(reading);
-    result = identify(readings, options);
+    result = judge();
     return result.verdict === "settled";
   };
   if (result.verdict === "settled") return { result, tests: 1 };
@@ -127,6 +133,8 @@ export function byFixedOrder(
 /** Leaf and caliper tell no more than this apart, mm. */
 const CALIPER_TELLS_MM = 0.06;
 const LIGHT_TELLS_MM = 0.1;
+/** A worn part may belong to a thread that starts this much higher. */
+const WORN_SLACK_MM = 0.3;
 
 /**
  * Whether diameter and leaf could tell this part's thread from every other at all: no other thread has its true size
@@ -134,17 +142,15 @@ const LIGHT_TELLS_MM = 0.1;
  */
 export function canBeTold(part: SimulatedPart): boolean {
   const { thread, majorMm } = part;
-  return !outsideThreads().some((other) => {
-    if (other.id === thread.id) return false;
-    const sizes = sizesOverCrests(other);
-    if (sizes === undefined) return false;
-    const engaged = Math.min(10, Math.max(3, Math.floor(15 / thread.pitchMm)));
+  const engaged = Math.min(10, Math.max(3, Math.floor(15 / thread.pitchMm)));
+  const slackBelow = part.worn ? WORN_SLACK_MM : 0;
+  return !OUTSIDE.some(({ thread: other, min, max }) => {
     const light = ((engaged - 1) * Math.abs(other.pitchMm - thread.pitchMm)) / 2;
-    const slackBelow = part.worn ? 0.3 : 0;
     return (
+      other.id !== thread.id &&
       light < LIGHT_TELLS_MM &&
-      majorMm > sizes.min - CALIPER_TELLS_MM - slackBelow &&
-      majorMm < sizes.max + CALIPER_TELLS_MM
+      majorMm > min - CALIPER_TELLS_MM - slackBelow &&
+      majorMm < max + CALIPER_TELLS_MM
     );
   });
 }

@@ -44,12 +44,17 @@ function lightSeen(leafPitch: Mm, part: SimulatedPart, random: SeededRandom): Mm
 /** As much light as passes for none: coarser threads are judged more coarsely. */
 const lightPassed = ({ thread }: SimulatedPart) => 0.06 + 0.03 * thread.pitchMm;
 
-/** The whole gauge tried against the light: the leaf that shows least; unsure when even that shows some. */
-export function readLeaf(part: SimulatedPart, random: SeededRandom): Reading {
+const PITCHES_WITHOUT_LEAF = 5;
+
+/**
+ * The pitch: the whole gauge tried against the light, and the leaf that shows least; where even that shows some, the
+ * gauge has no such leaf, and five pitches are measured from crest to crest.
+ */
+export function readPitch(part: SimulatedPart, random: SeededRandom): Reading {
   const seen = LEAVES.map((leaf) => ({ leaf, light: lightSeen(leafPitchMm(leaf), part, random) }));
   const best = seen.reduce((a, b) => (b.light < a.light ? b : a));
-  const outcome = best.light <= lightPassed(part) ? "drops-in" : "unsure";
-  return { kind: "leaf", ...best.leaf, outcome };
+  if (best.light > lightPassed(part)) return readCrests(PITCHES_WITHOUT_LEAF, part, random);
+  return { kind: "leaf", ...best.leaf, outcome: "drops-in" };
 }
 
 export function layLeaf(leaf: LeafMark, part: SimulatedPart, random: SeededRandom): Reading {

@@ -1,15 +1,14 @@
 import {
   commonnessWeight,
   identify,
-  leafMark,
-  leafPitchMm,
+  measuredSizes,
   type IdentifyOptions,
   type Reading,
   type Verdict,
 } from "../identify";
 import { byChart, byFixedOrder, byOwnTests, canBeTold, outsideThreads } from "./methods";
 import { seededRandom } from "./random";
-import { readDiameter, readLeaf } from "./simulated-fitter";
+import { readDiameter, readPitch } from "./simulated-fitter";
 import { drawPart, type SimulatedPart } from "./simulated-part";
 
 /** How a method did over all the parts. */
@@ -53,15 +52,15 @@ interface Answer {
 
 function answerFor(
   part: SimulatedPart,
-  [diameter, leaf]: readonly [Reading, Reading],
+  [diameter, pitch]: readonly [Reading, Reading],
   options: IdentifyOptions,
 ): Answer {
   const mm = diameter.kind === "external-diameter" ? diameter.mm : 0;
-  const pitch = leaf.kind === "leaf" ? leafPitchMm(leafMark(leaf)) : 0;
-  const { candidates, verdict } = identify([diameter, leaf], options);
+  const { pitchMm = 0 } = measuredSizes([pitch]);
+  const { candidates, verdict } = identify([diameter, pitch], options);
   return {
     separable: canBeTold(part),
-    chartRank: byChart(mm, pitch).findIndex(({ id }) => id === part.thread.id),
+    chartRank: byChart(mm, pitchMm).findIndex(({ id }) => id === part.thread.id),
     engineRank: candidates.findIndex(({ thread }) => thread.id === part.thread.id),
     confidence: candidates[0]?.probability ?? 0,
     verdict,
@@ -103,16 +102,23 @@ function courseScore(
   };
 }
 
+export interface TrialOptions {
+  /** Draw threads as often as they are common, else all alike; the engine is told which. */
+  readonly weighted: boolean;
+  /** How many of the parts are tested step by step by the engine's own choice; default all. */
+  readonly courses?: number;
+  /** How many in the fixed order; default as many. */
+  readonly fixed?: number;
+}
+
 /**
  * Draws parts from the catalogue and lets three methods identify them: the chart, the engine on the same diameter
  * and leaf, and the engine choosing its own tests, beside the same tests in a fixed order.
- * @param weighted draw threads as often as they are common, else all alike (and tell the engine so)
- * @param courses how many of the parts are tested step by step; default all
  */
 export function trialRun(
   seed: number,
   parts: number,
-  { weighted, courses = parts }: { readonly weighted: boolean; readonly courses?: number },
+  { weighted, courses = parts, fixed = courses }: TrialOptions,
 ): TrialRun {
   const random = seededRandom(seed);
   const threads = outsideThreads();
@@ -120,11 +126,11 @@ export function trialRun(
   const weightOf = weighted ? commonnessWeight : () => 1;
   const drawnParts = Array.from({ length: parts }, () => drawPart(threads, weightOf, random));
   const answers = drawnParts.map((part) =>
-    answerFor(part, [readDiameter(part, random), readLeaf(part, random)], options),
+    answerFor(part, [readDiameter(part, random), readPitch(part, random)], options),
   );
-  const course = (method: typeof byOwnTests) =>
+  const course = (method: typeof byOwnTests, count: number) =>
     courseScore(
-      drawnParts.slice(0, courses).map((part) => {
+      drawnParts.slice(0, count).map((part) => {
         const { result, tests } = method(part, random, options);
         return {
           settled: result.verdict === "settled",
@@ -150,7 +156,7 @@ export function trialRun(
     settled: share(({ verdict }) => verdict === "settled"),
     wrongButSettled: share(({ verdict, engineRank }) => verdict === "settled" && engineRank !== 0),
     contradictory: share(({ verdict }) => verdict === "contradictory"),
-    own: course(byOwnTests),
-    fixed: course(byFixedOrder),
+    own: course(byOwnTests, courses),
+    fixed: course(byFixedOrder, fixed),
   };
 }

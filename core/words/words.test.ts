@@ -1,7 +1,10 @@
 import { decisiveReason, identify, type Reading } from "../identify";
+import { compareThreads } from "../mating";
+import { named } from "../testing/named-thread";
 import { readLength } from "../units";
 import {
   allReasonsWords,
+  dangerWords,
   lengthProblemWords,
   nextTestWords,
   percentWords,
@@ -107,11 +110,76 @@ describe("sentences", () => {
       { kind: "external-diameter", mm: 9.4 },
       { kind: "leaf", tpi: 16, outcome: "drops-in" },
     ];
-    const [angle] = identify(twins).nextTests;
+    const [angle] = identify(twins, { tools: ["leaves-55"], skip: ["origin"] }).nextTests;
     expect(angle && nextTestWords(angle, "mm")).toMatchObject({
       title: "Check the flank angle",
-      meaning: "60°: 3/8-16 UNC. 55°: 3/8-16 BSW.",
+      meaning: "60°: 3/8-16 UNC. 55°: 3/8-16 BSW or 3/8-16 UNC.",
+      answers: ["60°", "55°"],
     });
+  });
+
+  it.each<[Reading, string, string]>([
+    [
+      { kind: "internal-diameter", mm: 8.5 },
+      "M10 x 1.5",
+      "8.50 mm is inside its bore, 8.38–8.68 mm.",
+    ],
+    [
+      { kind: "diameter-between", overMm: 9.5, notOverMm: 10 },
+      "M10 x 1.5",
+      "Between 9.50–10.00 mm by the gauge; this one is 9.73–9.97 mm.",
+    ],
+    [
+      { kind: "taper-measured", smallMm: 20.15, largeMm: 20.9, apartMm: 12 },
+      "R 1/2",
+      "It is tapered 1 in 16, and 1 in 16 was measured.",
+    ],
+    [{ kind: "head-mark", mark: "lines:3" }, "3/8-16 UNC", "3 lines is met on Unified inch parts."],
+    [
+      { kind: "across-flats", mm: 14.2 },
+      "3/8-16 UNC",
+      "14.20 mm across the flats is its hexagon of 14.29 mm.",
+    ],
+    [
+      { kind: "trial-fit", with: "M10", partIs: "external", outcome: "binds", turns: 4 },
+      "3/8-16 UNC",
+      "An M10 x 1.5 nut should bind after about 4 turns, and it bound.",
+    ],
+    [
+      { kind: "trial-fit", with: "M10", partIs: "internal", outcome: "runs-freely" },
+      "M10 x 1.5",
+      "An M10 x 1.5 bolt should run freely, and it ran freely.",
+    ],
+  ])("says how %j stands to %s", (reading, designation, sentence) => {
+    const candidate = identify([reading]).candidates.find(
+      ({ thread }) => thread.designation === designation,
+    );
+    const reason = candidate?.reasons[0];
+    expect(reason && reasonWords(reason, "mm")).toBe(sentence);
+  });
+
+  it("says what a near-miss does, the more misleading way round", () => {
+    const danger = (one: string, other: string) => {
+      const thread = named(one);
+      return dangerWords(compareThreads(thread, named(other)), thread);
+    };
+    const m10 =
+      "An M10 x 1.5 nut runs on to a 3/8-16 UNC bolt for about 4 turns, then binds; forced, it ruins both.";
+    expect(danger("M10", "3/8-16")).toBe(m10);
+    expect(danger("3/8-16", "M10")).toBe(m10);
+    expect(danger("1/4-20 unc", "1/4-20 bsw")).toContain("as if it belonged");
+  });
+
+  it("offers a trial and a measurement with what each would mean", () => {
+    const tests = identify([{ kind: "external-diameter", mm: 9.45 }], {
+      tools: ["known-parts", "caliper"],
+      skip: ["origin", "head-mark"],
+    }).nextTests.map((test) => nextTestWords(test, "mm").title);
+    expect(tests).toEqual(
+      expect.arrayContaining([
+        expect.stringMatching(/^(Run an? .* nut on to it|Measure 10 pitches)/),
+      ]),
+    );
   });
 
   it("labels readings", () => {
