@@ -23,3 +23,5 @@ export {
   readingSchema,
   readingsSchema,
 } from "./reading";
+export { caliperCommandSchema, caliperFigureSchema } from "./caliper";
+export type { CaliperCommand, CaliperFigure } from "./caliper";

@@ -5,4 +5,6 @@ import { CACHE } from "./paths";
 import { serve } from "./serve";
 
 await mkdir(CACHE, { recursive: true });
-await serve(path.join(CACHE, "demo.db"), ({ store }) => seedDemo(store));
+await serve(path.join(CACHE, "demo.db"), ({ store }) => seedDemo(store), {
+  CALIPER: "simulated",
+});

@@ -7,9 +7,15 @@ import { WEB_ROOT } from "./paths";
 export async function serve(
   databaseFile: string,
   prepare: (server: RunningServer) => Promise<void> = () => Promise.resolve(),
+  settings: Readonly<Record<string, string>> = {},
 ): Promise<void> {
   await orExplain(async () => {
-    const config = readConfig({ DATABASE_FILE: databaseFile, WEB_ROOT, ...process.env });
+    const config = readConfig({
+      DATABASE_FILE: databaseFile,
+      WEB_ROOT,
+      ...settings,
+      ...process.env,
+    });
     await buildWeb();
     const server = await startServer(config);
     stopOnSignal(server);

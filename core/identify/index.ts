@@ -37,3 +37,7 @@ export type { IdentificationSummary } from "./summary";
 export type { Suspect } from "./suspects";
 export { candidatesInTheRunning } from "./verdict";
 export type { Verdict } from "./verdict";
+export { leafSeat } from "./leaf-seat";
+export type { LeafSeat } from "./leaf-seat";
+export { likelySlips } from "./slips";
+export type { Slip } from "./slips";

@@ -16,7 +16,7 @@ export { allReasonsWords, reasonWords } from "./reason-words";
 export { TEACHING } from "./teaching";
 export { nextTestWords, testAnswerWords } from "./test-words";
 export type { TestWords } from "./test-words";
-export { suspectWords, verdictWords } from "./verdict-words";
+export { slipWords, suspectWords, verdictWords } from "./verdict-words";
 export { DRILL_BASIS_WORDS, DRILL_SET_WORDS, DRILL_SUITS_WORDS, drillWords } from "./drill-words";
 export { dangerWords, matingOutcomeWords, matingWords, tellApartWords } from "./mating-words";
 export {

@@ -62,11 +62,10 @@ function taperMeasuredWords({ taper, threadTaper, agreement }: Of<"taper-measure
 }
 
 function markReasonWords({ mark, markKind, family, agreement }: Of<"head-mark">): string {
-  const written = upperFirst(markWords(mark));
   if (markKind === "maker")
     return `“${mark.trim()}” is a maker’s sign: it says nothing of the thread.`;
-  const often = agreement === "agrees" ? "is met" : "is seldom met";
-  return `${written} ${often} on ${FAMILY_WORDS[family]} parts.`;
+  const often = agreement === "agrees" ? "are met" : "are seldom met";
+  return `${FAMILY_WORDS[family]} parts ${often} with ${markWords(mark)}.`;
 }
 
 function flatsReasonWords({ mm, nominalMm, near }: Of<"across-flats">, units: Units): string {

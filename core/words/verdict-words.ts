@@ -1,5 +1,5 @@
-import { candidatesInTheRunning, type Suspect, type Verdict } from "../identify";
-import { printLength, printRange, type Units } from "../units";
+import { candidatesInTheRunning, type Slip, type Suspect, type Verdict } from "../identify";
+import { printLength, printPlain, printRange, type Units } from "../units";
 import { leafWords, pitchWords } from "./figures";
 import { angleWords } from "./thread-words";
 
@@ -72,5 +72,18 @@ export function suspectWords(suspect: Suspect, units: Units): string {
     case "external-only":
     case "commonness":
       return `Without it, ${fits}.`;
+  }
+}
+
+/** What may have gone wrong with a diameter that no thread shows, in one sentence. */
+export function slipWords(slip: Slip, units: Units): string {
+  const name = slip.thread.designation;
+  switch (slip.code) {
+    case "unit":
+      return `${printPlain(slip.figure)} ${slip.meant} would be ${name}: was the unit meant?`;
+    case "across-flats":
+      return `${printLength(slip.mm, units)} is across the flats of ${name}: was it taken over the crests?`;
+    case "zero":
+      return `${name} is ${printLength(slip.byMm, units)} away: were the jaws zeroed, and not askew?`;
   }
 }

@@ -134,7 +134,11 @@ describe("sentences", () => {
       "R 1/2",
       "It is tapered 1 in 16, and 1 in 16 was measured.",
     ],
-    [{ kind: "head-mark", mark: "lines:3" }, "3/8-16 UNC", "3 lines is met on Unified inch parts."],
+    [
+      { kind: "head-mark", mark: "lines:3" },
+      "3/8-16 UNC",
+      "Unified inch parts are met with 3 lines.",
+    ],
     [
       { kind: "across-flats", mm: 14.2 },
       "3/8-16 UNC",

@@ -57,6 +57,7 @@ export async function startTestServer(content: "empty" | "demo" = "empty"): Prom
     DATABASE_FILE: path.join(folder, "test.db"),
     WEB_ROOT: path.join(ROOT, "app", "dist"),
     LOG_LEVEL: "error",
+    CALIPER: "simulated",
   };
   if (content === "demo") {
     execFileSync(process.execPath, ["--import", "tsx", "server/src/demo/main.ts"], {

@@ -4,6 +4,7 @@ import { request } from "node:http";
 import {
   API_ERROR_CODES,
   apiErrorSchema,
+  caliperFigureSchema,
   healthSchema,
   identificationSchema,
   jobListSchema,
@@ -171,5 +172,34 @@ describe("the app's page", () => {
     expect(policy).toContain("default-src 'self'");
     expect(policy).not.toMatch(/https?:|\*/);
     expect(page.headers.get("x-powered-by")).toBeNull();
+  });
+});
+
+describe("the caliper", () => {
+  it("streams figures as server-sent events, and answers its buttons", async () => {
+    const stop = new AbortController();
+    const stream = await fetch(`${server.address}/api/caliper`, { signal: stop.signal });
+    expect(stream.headers.get("content-type")).toContain("text/event-stream");
+    const reader = stream.body?.getReader();
+    const first = new TextDecoder().decode((await reader?.read())?.value);
+    expect(caliperFigureSchema.parse(JSON.parse(first.replace(/^data: /, "")))).toMatchObject({
+      held: false,
+    });
+    stop.abort();
+    const held = await fetch(`${server.address}/api/caliper`, {
+      method: "PUT",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify({ press: "hold" }),
+    });
+    expect(await held.json()).toMatchObject({ held: true });
+  });
+
+  it("refuses a button it does not have", async () => {
+    const response = await fetch(`${server.address}/api/caliper`, {
+      method: "PUT",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify({ press: "throw" }),
+    });
+    expect(response.status).toBe(400);
   });
 });

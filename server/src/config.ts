@@ -15,6 +15,9 @@ const configSchema = z.object({
       error: "is not one of fatal, error, warn, info, debug, silent",
     })
     .default("info"),
+  caliper: z
+    .enum(["none", "simulated"], { error: "is not one of none, simulated" })
+    .default("none"),
 });
 
 export type Config = z.infer<typeof configSchema>;
@@ -25,7 +28,7 @@ export class StartupError extends Error {
 }
 
 /**
- * Reads the settings from environment variables: HOST, PORT, DATABASE_FILE, WEB_ROOT, LOG_LEVEL.
+ * Reads the settings from environment variables: HOST, PORT, DATABASE_FILE, WEB_ROOT, LOG_LEVEL, CALIPER.
  * @throws StartupError naming each setting that is wrong, what was read and why
  */
 export function readConfig(env: Readonly<Record<string, string | undefined>>): Config {
@@ -35,6 +38,7 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
     databaseFile: env.DATABASE_FILE,
     webRoot: env.WEB_ROOT,
     logLevel: env.LOG_LEVEL,
+    caliper: env.CALIPER,
   };
   const parsed = configSchema.safeParse(given);
   if (parsed.success) return parsed.data;

@@ -8,6 +8,8 @@ import { staticFiles } from "./http/static-files";
 import { healthRoutes } from "./routes/health";
 import { identificationRoutes } from "./routes/identifications";
 import { jobRoutes } from "./routes/jobs";
+import { caliperRoutes } from "./simulators/caliper/routes";
+import type { Caliper } from "./simulators/caliper/simulated-caliper";
 import type { Store } from "./store/database";
 
 export interface AppParts {
@@ -15,10 +17,12 @@ export interface AppParts {
   readonly webRoot: string;
   readonly logger: Logger;
   readonly now: () => Date;
+  /** A caliper that sends, when there is one. */
+  readonly caliper?: Caliper | undefined;
 }
 
 /** The whole server as an Express application, handed its store, log and clock. */
-export function createApp({ store, webRoot, logger, now }: AppParts): Express {
+export function createApp({ store, webRoot, logger, now, caliper }: AppParts): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -36,6 +40,7 @@ export function createApp({ store, webRoot, logger, now }: AppParts): Express {
   });
   app.use("/api", json({ limit: `${BODY_LIMIT_KB}kb` }));
   app.use("/api", healthRoutes(store), jobRoutes(store, now), identificationRoutes(store, now));
+  if (caliper !== undefined) app.use("/api", caliperRoutes(caliper, now));
   app.use("/api", () => {
     throw new ApiFailure("no-such-address", "There is nothing at this address.");
   });

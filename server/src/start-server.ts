@@ -1,8 +1,10 @@
 import type { AddressInfo } from "node:net";
+import { seededRandom } from "@root-gauge/core";
 import { pino } from "pino";
 import { StartupError, type Config } from "./config";
 import { createApp } from "./create-app";
 import { listen, stopListening } from "./listen";
+import { simulatedCaliper } from "./simulators/caliper/simulated-caliper";
 import { openStore, type Store } from "./store/database";
 
 export interface RunningServer {
@@ -11,6 +13,8 @@ export interface RunningServer {
   stop(): Promise<void>;
 }
 
+const CALIPER_SEED = 1968;
+
 /**
  * Opens the database, starts the server and waits until it listens.
  * @throws StartupError when the database or the port cannot be used
@@ -18,7 +22,14 @@ export interface RunningServer {
 export async function startServer(config: Config): Promise<RunningServer> {
   const logger = pino({ level: config.logLevel });
   const store = await openStore(config.databaseFile);
-  const app = createApp({ store, webRoot: config.webRoot, logger, now: () => new Date() });
+  const app = createApp({
+    store,
+    webRoot: config.webRoot,
+    logger,
+    now: () => new Date(),
+    caliper:
+      config.caliper === "simulated" ? simulatedCaliper(seededRandom(CALIPER_SEED)) : undefined,
+  });
   const server = await listen(app, config.host, config.port).catch(async (error: unknown) => {
     await store.destroy();
     throw error;

@@ -17,5 +17,6 @@ export function startForTest(folder: string, port = 0): Promise<RunningServer> {
     databaseFile: path.join(folder, "test.db"),
     webRoot: path.join(folder, "web"),
     logLevel: "silent",
+    caliper: "simulated",
   });
 }

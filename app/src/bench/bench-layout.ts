@@ -11,4 +11,5 @@ export interface BenchLayoutProps {
   readonly onClose: () => void;
   readonly onWriteUp: () => void;
   readonly onStartAnother: () => void;
+  readonly onStartAnotherLike: () => void;
 }

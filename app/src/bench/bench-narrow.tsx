@@ -19,11 +19,12 @@ export function BenchNarrow(props: BenchLayoutProps) {
       <BenchHeader part={part} />
       <ScrollView style={{ flex: 1 }}>
         <DrawingPanel
+          part={bench.part}
           sizes={bench.sizes}
           readings={part.readings}
           units={units}
           width={width}
-          height={Math.max(220, Math.min(292, height * 0.35))}
+          height={Math.max(300, Math.min(344, height * 0.4))}
           onTouch={onOpen}
         />
         <View padding={12} gap={10}>
@@ -32,7 +33,12 @@ export function BenchNarrow(props: BenchLayoutProps) {
         </View>
       </ScrollView>
       <View borderTopWidth={2} borderColor="$edge" backgroundColor="$card" padding={12}>
-        <NextCard {...props} identification={bench.identification} readings={part.readings} />
+        <NextCard
+          {...props}
+          identification={bench.identification}
+          readings={part.readings}
+          sizes={bench.sizes}
+        />
       </View>
       <BenchPanel {...props} />
     </View>

@@ -1,6 +1,6 @@
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import { startAnother } from "../data/bench";
+import { startAnother, startAnotherLike } from "../data/bench";
 import { useSettings } from "../data/settings";
 import { Unseen } from "../kit/text";
 import { useLayout } from "../kit/wide";
@@ -23,6 +23,7 @@ export function BenchScreen() {
     onOpen: panels.open,
     onWriteUp: writeUp,
     onStartAnother: startAnother,
+    onStartAnotherLike: startAnotherLike,
   };
   const Layout = wide ? BenchWide : BenchNarrow;
   return (

@@ -21,7 +21,7 @@ export function BenchWide(props: BenchLayoutProps) {
   const { width, height } = useLayout();
   const { part, past } = bench.state;
   const started = part.readings.length > 0;
-  const onRight = panel === "ruled-out" || panel === "find";
+  const onRight = panel === "ruled-out" || panel === "find" || panel === "compare";
   return (
     <View flex={1} flexDirection="row">
       <View width={LEFT} height="100%">
@@ -49,6 +49,7 @@ export function BenchWide(props: BenchLayoutProps) {
                   {...props}
                   identification={bench.identification}
                   readings={part.readings}
+                  sizes={bench.sizes}
                 />
               </Card>
             </>
@@ -56,6 +57,7 @@ export function BenchWide(props: BenchLayoutProps) {
         </ScrollView>
       </View>
       <DrawingPanel
+        part={bench.part}
         sizes={bench.sizes}
         readings={part.readings}
         units={units}

@@ -1,20 +1,22 @@
-import { identify, type Reading } from "@root-gauge/core";
+import { identify, measuredSizes, type IdentifyOptions, type Reading } from "@root-gauge/core";
 import { fireEvent, screen } from "@testing-library/react-native";
 import { show } from "../testing/show";
 import { NextCard } from "./next-card";
 
 const diameter = (mm: number): Reading => ({ kind: "external-diameter", mm });
 
-function showCard(readings: readonly Reading[]) {
+function showCard(readings: readonly Reading[], options: IdentifyOptions = {}) {
   const asked: string[] = [];
   show(
     <NextCard
-      identification={identify(readings)}
+      identification={identify(readings, options)}
       readings={readings}
+      sizes={measuredSizes(readings)}
       units="mm"
       onOpen={(panel) => asked.push(panel)}
       onWriteUp={() => asked.push("write up")}
       onStartAnother={() => asked.push("another")}
+      onStartAnotherLike={() => asked.push("another like it")}
     />,
   );
   return asked;
@@ -34,19 +36,29 @@ describe("the next step", () => {
   });
 
   it("asks for the flank angle where only it separates, an answer a button", () => {
-    const asked = showCard([diameter(9.4), { kind: "leaf", tpi: 16, outcome: "drops-in" }]);
+    const asked = showCard([diameter(9.4), { kind: "leaf", tpi: 16, outcome: "drops-in" }], {
+      tools: ["angle-gauge"],
+      skip: ["origin"],
+    });
     expect(screen.getByText("Next: check the flank angle")).toBeTruthy();
-    expect(screen.getByText("60°: 3/8-16 UNC. 55°: 3/8-16 BSW.")).toBeTruthy();
     expect(screen.getByText("55°")).toBeTruthy();
     fireEvent.press(screen.getByText("Other"));
     expect(asked).toEqual(["form"]);
+  });
+
+  it("asks for a measure where a touch cannot answer", () => {
+    const asked = showCard([diameter(12.52)], { tools: ["caliper"], skip: ["head-mark"] });
+    expect(screen.getByText("Next: measure 10 pitches, crest to crest")).toBeTruthy();
+    fireEvent.press(screen.getByText("Enter the measure"));
+    expect(asked).toEqual(["pitch"]);
   });
 
   it("turns into writing up when settled", () => {
     const asked = showCard([diameter(12.52), { kind: "leaf", tpi: 13, outcome: "drops-in" }]);
     fireEvent.press(screen.getByText("Write it up"));
     fireEvent.press(screen.getByText("Start another"));
-    expect(asked).toEqual(["write up", "another"]);
+    fireEvent.press(screen.getByText("Another like it"));
+    expect(asked).toEqual(["write up", "another", "another like it"]);
   });
 
   it("names the suspect when readings contradict each other", () => {
@@ -55,7 +67,8 @@ describe("the next step", () => {
   });
 
   it("says what may have gone wrong outside every thread", () => {
-    const asked = showCard([diameter(107)]);
+    const asked = showCard([diameter(102.2)]);
+    expect(screen.getByText(/were the jaws zeroed, and not askew\?/)).toBeTruthy();
     fireEvent.press(screen.getByText("Read Ø again"));
     expect(asked).toEqual(["diameter"]);
   });

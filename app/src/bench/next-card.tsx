@@ -1,46 +1,69 @@
 import {
-  LEAF_OUTCOME_WORDS,
-  angleWords,
-  leafWords,
+  likelySlips,
   nextTestWords,
   readingWords,
+  slipWords,
   suspectWords,
+  TEACHING,
+  testKey,
+  threadName,
   type Identification,
-  type LeafOutcome,
+  type InformativeTest,
+  type MeasuredSizes,
   type NextTest,
+  type OpeningTest,
   type Reading,
   type Units,
 } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { changeBench } from "../data/bench";
+import { changeSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
-import { lowerFirst, upperFirst } from "../kit/letter-case";
-import { Body, Heading } from "../kit/text";
+import { lowerFirst } from "../kit/letter-case";
+import { Pressable } from "../kit/pressable";
+import { Body, Figure, Heading, Small } from "../kit/text";
 import { useLayout } from "../kit/wide";
 import type { PanelName } from "../shell/use-panel";
 
 export interface NextCardProps {
   readonly identification: Identification;
   readonly readings: readonly Reading[];
+  readonly sizes: MeasuredSizes;
   readonly units: Units;
   readonly onOpen: (panel: PanelName) => void;
   readonly onWriteUp: () => void;
   readonly onStartAnother: () => void;
+  readonly onStartAnotherLike: () => void;
 }
 
 interface CardProps {
   readonly title: string;
   readonly text: string;
+  /** How to do it well; shown where there is room. */
+  readonly teach?: string;
+  /** Passes over what cannot be done or answered. */
+  readonly onSkip?: () => void;
   readonly children: React.ReactNode;
 }
 
-function Shell({ title, text, children }: CardProps) {
+function Shell({ title, text, teach, onSkip, children }: CardProps) {
+  const { wide } = useLayout();
   return (
     <View gap={6} id="next-test" role="region" aria-label="Next">
-      <Heading fontSize={18} lineHeight={22}>
-        {title}
-      </Heading>
+      <View flexDirection="row" alignItems="center" gap={8}>
+        <Heading flex={1} fontSize={18} lineHeight={22}>
+          {title}
+        </Heading>
+        {onSkip === undefined ? null : (
+          <Pressable paddingHorizontal={10} aria-label="Skip this test" onPress={onSkip}>
+            <Figure fontSize={15} textDecorationLine="underline">
+              Can’t do it
+            </Figure>
+          </Pressable>
+        )}
+      </View>
       <Body color="$quiet">{text}</Body>
+      {teach !== undefined && wide ? <Small>{teach}</Small> : null}
       <View flexDirection="row" flexWrap="wrap" gap={8} marginTop={4}>
         {children}
       </View>
@@ -48,120 +71,156 @@ function Shell({ title, text, children }: CardProps) {
   );
 }
 
-/** A test that is answered by looking: a button for each answer that is to be reckoned with. */
-function SeenTest({
+/** Where a test's answer is given when it is more than a touch. */
+const PANEL_OF: Readonly<Record<InformativeTest["kind"], PanelName>> = {
+  leaf: "pitch",
+  "crest-to-crest": "pitch",
+  count: "pitch",
+  "flank-angle": "form",
+  taper: "form",
+  origin: "form",
+  "trial-fit": "trial",
+  "across-flats": "flats",
+  "head-mark": "head",
+};
+
+/** Readings of which there may be several are taken; the one answer to a question takes the place of the last. */
+const TAKEN: ReadonlySet<Reading["kind"]> = new Set(["leaf", "count", "trial-fit"]);
+
+function give(reading: Reading): void {
+  if (TAKEN.has(reading.kind)) changeBench({ type: "take", reading });
+  else changeBench({ type: "answer", kind: reading.kind, reading });
+}
+
+const isMeasured = ({ kind }: InformativeTest) =>
+  kind === "crest-to-crest" || kind === "across-flats";
+
+interface TestCardProps extends Pick<NextCardProps, "units" | "onOpen"> {
+  readonly headed: string;
+}
+
+function InformativeCard({
   test,
+  units,
   headed,
-  meaning,
   onOpen,
-}: {
-  test: Extract<NextTest, { kind: "flank-angle" | "taper" }>;
-  headed: string;
-  meaning: string;
-} & Pick<NextCardProps, "onOpen">) {
-  const answers: readonly { label: string; reading: Reading }[] =
-    test.kind === "flank-angle"
-      ? test.outcomes.map(({ outcome }) => ({
-          label: upperFirst(angleWords(outcome)),
-          reading: { kind: "flank-angle", degrees: outcome },
-        }))
-      : test.outcomes.map(({ outcome }) => ({
-          label: outcome ? "Tapered" : "Parallel",
-          reading: { kind: "taper", tapered: outcome },
-        }));
+}: TestCardProps & { test: InformativeTest }) {
+  const { title, meaning, answers } = nextTestWords(test, units);
+  const open = () => {
+    if (test.kind === "crest-to-crest") {
+      changeBench({ type: "draft", field: "pitch.way", text: "crests" });
+    }
+    onOpen(PANEL_OF[test.kind]);
+  };
   return (
-    <Shell title={headed} text={meaning}>
-      {answers.map(({ label, reading }) => (
-        <ActionButton
-          key={label}
-          flex={1}
-          label={label}
-          onPress={() => changeBench({ type: "answer", kind: reading.kind, reading })}
-        />
-      ))}
-      <ActionButton
-        label="Other"
-        says="Other forms, and where it is from"
-        onPress={() => onOpen("form")}
-      />
+    <Shell
+      title={headed}
+      text={meaning}
+      teach={TEACHING[test.kind]}
+      onSkip={() => changeBench({ type: "skip-test", test: testKey(test) })}
+    >
+      {isMeasured(test) ? (
+        <ActionButton flex={1} primary label="Enter the measure" onPress={open} />
+      ) : (
+        <>
+          {test.outcomes.map(({ answer }, i) => (
+            <ActionButton
+              key={answers[i]}
+              flex={1}
+              label={answers[i] ?? ""}
+              says={`${title}: ${lowerFirst(answers[i] ?? "")}`}
+              onPress={() => {
+                if (answer.kind === "reading") give(answer.reading);
+                else open();
+              }}
+            />
+          ))}
+          <ActionButton label="Other" says="Another answer, or another way" onPress={open} />
+        </>
+      )}
     </Shell>
   );
 }
 
-function TestCard({ test, onOpen }: { test: NextTest } & Pick<NextCardProps, "onOpen">) {
-  const { wide } = useLayout();
-  const { title, meaning } = nextTestWords(test);
-  // On a wide screen the column's own heading says "Next".
-  const headed = wide ? title : `Next: ${lowerFirst(title)}`;
-  if (test.kind === "leaf") {
-    const answer = (outcome: LeafOutcome) => {
-      changeBench({ type: "take", reading: { kind: "leaf", ...test.leaf, outcome } });
-    };
-    return (
-      <Shell title={headed} text={meaning}>
-        {(["drops-in", "rocks"] as const).map((outcome) => (
-          <ActionButton
-            key={outcome}
-            flex={1}
-            label={upperFirst(LEAF_OUTCOME_WORDS[outcome])}
-            says={`The ${leafWords(test.leaf)} leaf ${LEAF_OUTCOME_WORDS[outcome]}`}
-            onPress={() => answer(outcome)}
-          />
-        ))}
-        <ActionButton
-          label="Other"
-          says="Other leaf, or another way"
-          onPress={() => onOpen("pitch")}
-        />
-      </Shell>
-    );
-  }
-  if (test.kind === "flank-angle" || test.kind === "taper") {
-    return <SeenTest test={test} headed={headed} meaning={meaning} onOpen={onOpen} />;
-  }
-  const panel = test.kind === "external-diameter" ? "diameter" : "pitch";
+function OpeningCard({ test, units, headed, onOpen }: TestCardProps & { test: OpeningTest }) {
+  const { meaning } = nextTestWords(test, units);
+  const open = () => {
+    if (test.tool === "rule" || test.tool === "hole-gauge" || test.tool === "micrometer") {
+      changeSettings({ instrument: test.tool });
+    }
+    onOpen("diameter");
+  };
   return (
-    <Shell title={headed} text={meaning}>
+    <Shell title={headed} text={meaning} teach={TEACHING[test.kind]}>
       <ActionButton
         flex={1}
         primary
-        label={panel === "diameter" ? "Enter the diameter" : "Enter the pitch"}
-        onPress={() => onOpen(panel)}
+        label={test.kind === "internal-diameter" ? "Enter the bore" : "Enter the diameter"}
+        onPress={open}
       />
     </Shell>
   );
 }
 
-function SettledCard({ identification, onWriteUp, onStartAnother }: NextCardProps) {
-  const designation = identification.candidates[0]?.thread.designation ?? "";
+function TestCard({ test, ...props }: { test: NextTest } & Omit<TestCardProps, "headed">) {
+  const { wide } = useLayout();
+  const { title } = nextTestWords(test, props.units);
+  // On a wide screen the column's own heading says "Next".
+  const headed = wide ? title : `Next: ${lowerFirst(title)}`;
+  return "outcomes" in test ? (
+    <InformativeCard {...props} test={test} headed={headed} />
+  ) : (
+    <OpeningCard {...props} test={test} headed={headed} />
+  );
+}
+
+function SettledCard({
+  identification,
+  onWriteUp,
+  onStartAnother,
+  onStartAnotherLike,
+}: NextCardProps) {
+  const [best] = identification.candidates;
+  const name = best === undefined ? "" : threadName(best.thread);
   return (
-    <Shell title={designation} text="Write it up for the job, or put the next part on the bench.">
+    <Shell title={name} text="Write it up for the job, or put the next part on the bench.">
+      <ActionButton
+        flex={1}
+        label="Another like it"
+        says="Start another like this: same machine, same kind of part"
+        onPress={onStartAnotherLike}
+      />
       <ActionButton flex={1} label="Start another" onPress={onStartAnother} />
       <ActionButton flex={1} primary label="Write it up" onPress={onWriteUp} />
     </Shell>
   );
 }
 
+/** What may be behind a diameter that no thread shows. */
+function slipsText({ sizes, units }: Pick<NextCardProps, "sizes" | "units">): string {
+  const slips = sizes.majorMm === undefined ? [] : likelySlips(sizes.majorMm);
+  const found = slips.map((slip) => slipWords(slip, units));
+  return [...found, "Otherwise it is a thread not held here."].join(" ");
+}
+
 function ContradictionCard(props: NextCardProps) {
   const { identification, readings, units, onOpen, onWriteUp } = props;
-  const [suspect] = identification.suspects;
+  const [suspect, second] = identification.suspects;
   const reading = suspect === undefined ? undefined : readings[suspect.reading];
   if (suspect === undefined || reading === undefined) {
     return (
-      <Shell
-        title="No thread held fits these readings"
-        text="Read the diameter again: zero the jaws, over the crests, mm or inches as meant. Or it is a thread not held here."
-      >
+      <Shell title="No thread held fits these readings" text={slipsText(props)}>
         <ActionButton flex={1} label="Read Ø again" onPress={() => onOpen("diameter")} />
         <ActionButton flex={1} label="Write it up" onPress={onWriteUp} />
       </Shell>
     );
   }
   const { label, figure } = readingWords(reading, units);
+  const or = second === undefined ? "" : ` Or: ${lowerFirst(suspectWords(second, units))}`;
   return (
     <Shell
       title={`Check this reading: ${label} ${figure}`}
-      text={`${suspectWords(suspect, units)} If it was right, this is a thread not held here.`}
+      text={`${suspectWords(suspect, units)}${or} If both were right, this is a thread not held here.`}
     >
       <ActionButton
         flex={1}
@@ -174,12 +233,10 @@ function ContradictionCard(props: NextCardProps) {
   );
 }
 
-function NothingFitsCard({ onOpen, onWriteUp }: NextCardProps) {
+function NothingFitsCard(props: NextCardProps) {
+  const { onOpen, onWriteUp } = props;
   return (
-    <Shell
-      title="Outside every thread held"
-      text="What may have gone wrong: mm for inches, jaws not zeroed, measured over flats instead of crests. Or it is a thread not held here."
-    >
+    <Shell title="Outside every thread held" text={slipsText(props)}>
       <ActionButton flex={1} label="Read Ø again" onPress={() => onOpen("diameter")} />
       <ActionButton flex={1} label="Write it up" onPress={onWriteUp} />
     </Shell>
@@ -193,13 +250,16 @@ export function NextCard(props: NextCardProps) {
   if (verdict === "contradictory") return <ContradictionCard {...props} />;
   if (unknown > 0.5) return <NothingFitsCard {...props} />;
   const [test] = nextTests;
-  if (test !== undefined) return <TestCard test={test} onOpen={props.onOpen} />;
+  if (test !== undefined) {
+    return <TestCard test={test} units={props.units} onOpen={props.onOpen} />;
+  }
   return (
     <Shell
       title="No test on hand separates these"
-      text="Take the pitch another way, or write it up as it stands."
+      text="Take the pitch another way, try a known part, or write it up as it stands."
     >
       <ActionButton flex={1} label="Enter a pitch" onPress={() => props.onOpen("pitch")} />
+      <ActionButton flex={1} label="Tools on hand" onPress={() => props.onOpen("tools")} />
       <ActionButton flex={1} label="Write it up" onPress={props.onWriteUp} />
     </Shell>
   );

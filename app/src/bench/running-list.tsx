@@ -2,6 +2,7 @@ import {
   allReasonsWords,
   decisiveReason,
   reasonWords,
+  threadName,
   verdictWords,
   type Candidate,
   type Identification,
@@ -64,7 +65,7 @@ export function RunningList({ identification, units, onRuledOut }: RunningListPr
         {shown.map((candidate, at) => (
           <CandidateCard
             key={candidate.thread.id}
-            name={candidate.thread.designation}
+            name={threadName(candidate.thread)}
             probability={candidate.probability}
             reason={reasonLine(candidate, at === 0, units)}
           />
@@ -88,7 +89,7 @@ function UnknownCard({ unknown }: { unknown: number }) {
     <CandidateCard
       name="Something else"
       probability={unknown}
-      reason="A thread that is not held here. Held so far: ISO metric M1 to M64, UNC and UNF #0 to 4 in."
+      reason="A thread that is not held here: special, worn past telling, or misread."
     />
   );
 }

@@ -47,7 +47,7 @@ describe("the list", () => {
   it("gives each thread its share and its reason", () => {
     showList([diameter(12.52)]);
     expect(screen.getByText("Down to four")).toBeTruthy();
-    expect(screen.getByText("58 %")).toBeTruthy();
+    expect(screen.getByText("53 %")).toBeTruthy();
     expect(screen.getByText("12.52 mm is inside 12.39–12.66 mm.")).toBeTruthy();
   });
 

@@ -21,6 +21,16 @@ function actOn(key: BenchKey, { open, writeUp }: KeyActions): void {
       return open("pitch");
     case "f":
       return open("form");
+    case "l":
+      return open("length");
+    case "h":
+      return open("head");
+    case "a":
+      return open("flats");
+    case "t":
+      return open("trial");
+    case "c":
+      return open("compare");
     case "n":
       return focusNextTest();
     case "z":

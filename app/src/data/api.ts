@@ -1,10 +1,12 @@
 import {
   apiErrorSchema,
+  caliperFigureSchema,
   identificationSchema,
   jobListSchema,
   jobSchema,
   jobWithIdentificationsSchema,
   type ApiErrorCode,
+  type CaliperCommand,
   type IdentificationInput,
   type JobInput,
 } from "@root-gauge/contract";
@@ -70,4 +72,9 @@ export const api = {
   identification: (id: string) => call(`/api/identifications/${id}`, identificationSchema),
   saveIdentification: (id: string, input: IdentificationInput) =>
     call(`/api/identifications/${id}`, identificationSchema, put(input)),
+  pressCaliper: (command: CaliperCommand) =>
+    call("/api/caliper", caliperFigureSchema, put(command)),
 };
+
+/** Where a caliper's figures stream from. */
+export const CALIPER_STREAM = "/api/caliper";

@@ -1,5 +1,5 @@
 import { identifyOptionsSchema, readingsSchema } from "@root-gauge/contract";
-import type { Reading } from "@root-gauge/core";
+import type { PartKind, Reading } from "@root-gauge/core";
 import { z } from "zod";
 
 const partSchema = z.object({
@@ -10,6 +10,8 @@ const partSchema = z.object({
   notes: z.string(),
   readings: readingsSchema,
   options: identifyOptionsSchema,
+  /** Tests that cannot be made or answered for this part, by their key. */
+  skipped: z.array(z.string()).default([]),
   takenAt: z.iso.datetime(),
 });
 
@@ -41,6 +43,9 @@ export type BenchAction =
       readonly change: Partial<Pick<BenchPart, "jobId" | "position" | "notes">>;
     }
   | { readonly type: "weigh-commonness"; readonly use: boolean }
+  /** Says what lies on the bench; a pipe end is also what it is there for. */
+  | { readonly type: "part-kind"; readonly part: PartKind }
+  | { readonly type: "skip-test"; readonly test: string }
   | { readonly type: "put-on-bench"; readonly part: BenchPart }
   | { readonly type: "draft"; readonly field: string; readonly text: string };
 
@@ -55,8 +60,36 @@ export function emptyPart(identificationId: string, now: Date, jobId: string | n
     notes: "",
     readings: [],
     options: {},
+    skipped: [],
     takenAt: now.toISOString(),
   };
+}
+
+/** What is true of the whole machine and of the next part like this one: readings that are kept for it. */
+const SHARED: ReadonlySet<Reading["kind"]> = new Set(["origin", "function"]);
+
+/** Another part of the same kind from the same machine, its own sizes yet to be read. */
+export function partLike(part: BenchPart, identificationId: string, now: Date): BenchPart {
+  return {
+    ...emptyPart(identificationId, now, part.jobId),
+    options: part.options,
+    skipped: part.skipped,
+    readings: part.readings.filter(({ kind }) => SHARED.has(kind)),
+  };
+}
+
+const isPipe = (part: PartKind) => part === "pipe-male" || part === "pipe-female";
+
+/** The readings when the part is said to be of this kind: a pipe end is a fitting, and what was one no longer is. */
+function readingsOfKind(readings: readonly Reading[], part: PartKind): Reading[] {
+  const said = readings.find(({ kind }) => kind === "function");
+  const fitting = said?.kind === "function" && said.what === "pipe-fitting";
+  if (isPipe(part)) {
+    return said === undefined
+      ? [...readings, { kind: "function", what: "pipe-fitting" }]
+      : [...readings];
+  }
+  return readings.filter((reading) => !(fitting && reading === said));
 }
 
 function withPart(state: BenchState, part: BenchPart): BenchState {
@@ -95,6 +128,14 @@ export function benchStep(state: BenchState, action: BenchAction): BenchState {
       return { ...state, part: { ...part, ...action.change } };
     case "weigh-commonness":
       return withPart(state, { ...part, options: { ...part.options, useCommonness: action.use } });
+    case "part-kind":
+      return withPart(state, {
+        ...part,
+        readings: readingsOfKind(part.readings, action.part),
+        options: { ...part.options, part: action.part },
+      });
+    case "skip-test":
+      return withPart(state, { ...part, skipped: [...part.skipped, action.test] });
     case "put-on-bench":
       return { ...withPart(state, action.part), drafts: {} };
     case "draft":

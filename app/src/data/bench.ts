@@ -4,6 +4,7 @@ import {
   benchStateSchema,
   benchStep,
   emptyPart,
+  partLike,
   type BenchAction,
   type BenchState,
 } from "./bench-state";
@@ -29,4 +30,9 @@ export function changeBench(action: BenchAction): void {
 export function startAnother(): void {
   const { jobId } = store.get().part;
   changeBench({ type: "put-on-bench", part: emptyPart(uuid(), new Date(), jobId) });
+}
+
+/** Puts another part of the same kind and machine on the bench; undo brings the last one back. */
+export function startAnotherLike(): void {
+  changeBench({ type: "put-on-bench", part: partLike(store.get().part, uuid(), new Date()) });
 }

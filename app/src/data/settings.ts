@@ -1,3 +1,4 @@
+import { TOOLS } from "@root-gauge/core";
 import { useSyncExternalStore } from "react";
 import { z } from "zod";
 import { createPersistentStore, storage } from "./persistent-store";
@@ -5,7 +6,9 @@ import { createPersistentStore, storage } from "./persistent-store";
 const settingsSchema = z.object({
   units: z.enum(["mm", "in"]),
   light: z.enum(["system", "daylight", "lamp"]),
-  instrument: z.enum(["caliper", "micrometer", "rule"]),
+  instrument: z.enum(["caliper", "micrometer", "rule", "hole-gauge"]),
+  bore: z.enum(["caliper", "pin"]).default("caliper"),
+  tools: z.array(z.enum(TOOLS)).default([...TOOLS]),
 });
 
 export type Settings = z.infer<typeof settingsSchema>;
@@ -13,7 +16,13 @@ export type Settings = z.infer<typeof settingsSchema>;
 const store = createPersistentStore<Settings>({
   key: "rg.settings",
   schema: settingsSchema,
-  initial: () => ({ units: "mm", light: "system", instrument: "caliper" }),
+  initial: () => ({
+    units: "mm",
+    light: "system",
+    instrument: "caliper",
+    bore: "caliper",
+    tools: [...TOOLS],
+  }),
   storage,
 });
 

@@ -5,12 +5,14 @@ import { Chain, Dimension, Segments, WEIGHT } from "./lines";
 export interface BoltDrawingProps {
   readonly shape: BoltShape;
   /** What has been read is drawn solid; the rest is dashed. */
-  readonly known: { readonly major: boolean; readonly pitch: boolean };
+  readonly known: { readonly major: boolean; readonly pitch: boolean; readonly length?: boolean };
   readonly colour: string;
+  /** Draw the line along which the length is taken. */
+  readonly lengthLine?: boolean;
 }
 
 /** A bolt from the side, with the places marked where its diameter and its pitch are read. */
-export function BoltDrawing({ shape, known, colour }: BoltDrawingProps) {
+export function BoltDrawing({ shape, known, colour, lengthLine = false }: BoltDrawingProps) {
   const lines = boltGeometry(shape);
   const outline = { colour, weight: WEIGHT.outline };
   const guessed = { ...outline, dashed: true };
@@ -37,6 +39,9 @@ export function BoltDrawing({ shape, known, colour }: BoltDrawingProps) {
         segments={lines.helix}
         pen={{ colour, weight: WEIGHT.fine, opacity: 0.55, dashed: !known.pitch }}
       />
+      {lengthLine ? (
+        <Dimension at={lines.lengthAt} pen={{ ...dimension, dashed: known.length !== true }} />
+      ) : null}
       <Dimension at={lines.diameterAt} pen={dimension} />
       <Segments
         segments={[from, to].map((crest) => ({ from: crest, to: { x: crest.x, y: above - 5 } }))}
@@ -50,38 +55,35 @@ export function BoltDrawing({ shape, known, colour }: BoltDrawingProps) {
   );
 }
 
-/** Where a leader to each reading ends, in drawing units. */
-export function anchorsOf(shape: BoltShape): { diameter: Point; pitch: Point; form: Point } {
-  const { diameterAt, pitchAt, threadStart } = boltGeometry(shape);
-  return {
-    diameter: { x: diameterAt.from.x, y: diameterAt.from.y },
-    form: { x: threadStart, y: diameterAt.from.y },
-    pitch: { x: (pitchAt.from.x + pitchAt.to.x) / 2, y: pitchAt.from.y - 15 },
-  };
-}
-
 const CORNERS = [0, 1, 2, 3, 4, 5].map((corner) => (Math.PI / 3) * corner + Math.PI / 6);
 
-/** The head from its end: not measured, so dashed. */
-export function HeadEndView({
-  centre,
-  radius,
-  colour,
-}: {
-  centre: Point;
-  radius: number;
-  colour: string;
-}) {
+export interface EndViewProps {
+  readonly centre: Point;
+  readonly radius: number;
+  readonly colour: string;
+  /** Measured across its flats: drawn solid. */
+  readonly known?: boolean;
+  /** A nut shows its bore instead of the chamfer. */
+  readonly bore?: number;
+}
+
+/** The head or nut from its end; dashed while it was not measured. */
+export function HeadEndView({ centre, radius, colour, known = false, bore }: EndViewProps) {
   const points = CORNERS.map(
     (angle) => `${centre.x + radius * Math.cos(angle)},${centre.y + radius * Math.sin(angle)}`,
   ).join(" ");
   return (
-    <G stroke={colour} strokeWidth={WEIGHT.outline} strokeDasharray="5 4" fill="none">
+    <G
+      stroke={colour}
+      strokeWidth={WEIGHT.outline}
+      fill="none"
+      {...(known ? {} : { strokeDasharray: "5 4" })}
+    >
       <Polygon points={points} />
       <Circle
         cx={centre.x}
         cy={centre.y}
-        r={radius * 0.8}
+        r={bore === undefined ? radius * 0.8 : bore / 2}
         strokeWidth={WEIGHT.fine}
         strokeOpacity={0.7}
       />

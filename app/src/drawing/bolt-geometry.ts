@@ -1,3 +1,5 @@
+import { edgeForm, threadEdge, type EdgeForm } from "./thread-edge";
+
 export interface Point {
   readonly x: number;
   readonly y: number;
@@ -8,7 +10,7 @@ export interface Segment {
   readonly to: Point;
 }
 
-/** A hexagon bolt seen from the side, lying on its axis; every figure in drawing units. */
+/** A bolt, stud or pipe end seen from the side, lying on its axis; every figure in drawing units. */
 export interface BoltShape {
   readonly headLeft: number;
   readonly axisY: number;
@@ -17,6 +19,12 @@ export interface BoltShape {
   readonly end: number;
   /** Draw single threads; without it, lines at the crests and the roots stand for a pitch nobody has read. */
   readonly teeth: boolean;
+  /** A hexagon head; without it the shank begins where the head would, as on a stud. */
+  readonly headed?: boolean;
+  /** The form drawn; 60 degrees when not given. */
+  readonly form?: EdgeForm;
+  /** Taper on diameter: the end is the smaller. */
+  readonly taper?: number;
 }
 
 /** Lines of the drawing, and the places where readings are taken on it. */
@@ -32,6 +40,10 @@ export interface BoltGeometry {
   readonly diameterAt: Segment;
   /** From one crest to the next. */
   readonly pitchAt: Segment;
+  /** From under the head, or end to end, to the tip, below the part. */
+  readonly lengthAt: Segment;
+  /** Across the flats of the head as it is seen from the side. */
+  readonly headMiddle: Point;
 }
 
 /** Proportions of ISO 4014 heads: 0.64 d high and about 1.77 d across corners, whose faces show as 1 : 2 : 1. */
@@ -39,60 +51,54 @@ const HEAD_HEIGHT = 0.64;
 export const ACROSS_CORNERS = 1.77;
 const PLAIN_SHANK = 0.7;
 
-/** Height of the basic external profile, 5/8 of H (ISO 68-1). */
-const PROFILE_HEIGHT = 0.541266;
-
 /** Below this pitch single threads run together on screen, and lines at the crests and the roots stand for them. */
 const LEAST_DRAWN_PITCH = 4;
 
-/** Half the crest flat (P/8) and half the root flat (P/4) of the basic profile, as shares of the pitch. */
-const HALF_CREST = 1 / 16;
-const HALF_ROOT = 1 / 8;
+/** How far the crests have come towards the axis at a place along a taper. */
+function tapered(shape: BoltShape, start: number, x: number): number {
+  return ((x - start) * (shape.taper ?? 0)) / 2;
+}
 
-/** One edge of the thread from `start` to `end`: flats and flanks of the basic profile, `out` pointing away from the axis. */
-function threadEdge(shape: BoltShape, start: number, phase: number, out: 1 | -1): Point[] {
+function toothedEdge(shape: BoltShape, start: number, phase: number, out: 1 | -1): Point[] {
   const { axisY, major, pitch, end } = shape;
-  const crestY = axisY + (out * major) / 2;
-  const rootY = crestY - out * PROFILE_HEIGHT * pitch;
-  const points: Point[] = [];
-  for (let crest = start + phase * pitch; crest < end; crest += pitch) {
-    points.push(
-      { x: crest - HALF_CREST * pitch, y: crestY },
-      { x: crest + HALF_CREST * pitch, y: crestY },
-      { x: crest + (0.5 - HALF_ROOT) * pitch, y: rootY },
-      { x: crest + (0.5 + HALF_ROOT) * pitch, y: rootY },
-    );
-  }
-  return [{ x: start, y: crestY }, ...points].filter(({ x }) => x >= start && x <= end);
+  return threadEdge({
+    start,
+    end,
+    pitch,
+    phase,
+    crestY: axisY + (out * major) / 2,
+    toRoot: out === 1 ? -1 : 1,
+    form: shape.form ?? edgeForm(undefined),
+    slope: (-out * (shape.taper ?? 0)) / 2,
+  });
 }
 
 function straightEdge(shape: BoltShape, start: number, out: 1 | -1): Point[] {
   const y = shape.axisY + (out * shape.major) / 2;
   return [
     { x: start, y },
-    { x: shape.end, y },
+    { x: shape.end, y: y - out * tapered(shape, start, shape.end) },
   ];
 }
 
 /** Lines at the roots where no single thread is drawn; else the crests and roots as they run round the screw. */
 function helixLines(shape: BoltShape, start: number, drawn: boolean): Segment[] {
   const { axisY, major, pitch, end } = shape;
-  const half = major / 2;
-  const root = half - PROFILE_HEIGHT * pitch;
+  const depth = (shape.form ?? edgeForm(undefined)).depth * pitch;
+  const crestAt = (x: number) => major / 2 - tapered(shape, start, x);
+  const rootAt = (x: number) => crestAt(x) - depth;
   if (!drawn) {
     return ([-1, 1] as const).map((out) => ({
-      from: { x: start, y: axisY + out * root },
-      to: { x: end, y: axisY + out * root },
+      from: { x: start, y: axisY + out * rootAt(start) },
+      to: { x: end, y: axisY + out * rootAt(end) },
     }));
   }
   const lines: Segment[] = [];
   for (let crest = start; crest + pitch < end; crest += pitch) {
+    const [half, whole] = [crest + pitch / 2, crest + pitch];
     lines.push(
-      { from: { x: crest, y: axisY - half }, to: { x: crest + pitch / 2, y: axisY + half } },
-      {
-        from: { x: crest + pitch / 2, y: axisY - root },
-        to: { x: crest + pitch, y: axisY + root },
-      },
+      { from: { x: crest, y: axisY - crestAt(crest) }, to: { x: half, y: axisY + crestAt(half) } },
+      { from: { x: half, y: axisY - rootAt(half) }, to: { x: whole, y: axisY + rootAt(whole) } },
     );
   }
   return lines;
@@ -111,33 +117,44 @@ function headLines(shape: BoltShape, face: number): Segment[] {
   ];
 }
 
-/** Works out every line of the bolt from its sizes. */
+/** How far under the part its length is dimensioned. */
+const LENGTH_BELOW = 16;
+
+/** Works out every line of the part from its sizes. */
 export function boltGeometry(shape: BoltShape): BoltGeometry {
-  const { axisY, major, pitch, end } = shape;
-  const face = shape.headLeft + HEAD_HEIGHT * major;
+  const { axisY, major, pitch, end, headed = true } = shape;
+  const face = headed ? shape.headLeft + HEAD_HEIGHT * major : shape.headLeft;
   const threadStart = face + PLAIN_SHANK * major;
   const half = major / 2;
   const drawn = shape.teeth && pitch >= LEAST_DRAWN_PITCH;
   const edge = (phase: number, out: 1 | -1) =>
-    drawn ? threadEdge(shape, threadStart, phase, out) : straightEdge(shape, threadStart, out);
+    drawn ? toothedEdge(shape, threadStart, phase, out) : straightEdge(shape, threadStart, out);
   const middleCrest =
     threadStart + pitch * Math.max(1, Math.round((0.35 * (end - threadStart)) / pitch));
   const diameterX = threadStart + 0.82 * (end - threadStart);
+  const across = (x: number): Segment => {
+    const reach = half - tapered(shape, threadStart, x);
+    return { from: { x, y: axisY - reach }, to: { x, y: axisY + reach } };
+  };
+  const lengthY = axisY + (headed ? (ACROSS_CORNERS * major) / 2 : half) + LENGTH_BELOW;
+  const crestY = axisY - half + tapered(shape, threadStart, middleCrest);
   return {
-    head: headLines(shape, face),
-    shank: [-half, half].map((dy) => ({
-      from: { x: face, y: axisY + dy },
-      to: { x: threadStart, y: axisY + dy },
-    })),
+    head: headed ? headLines(shape, face) : [],
+    shank: [
+      ...[-half, half].map((dy) => ({
+        from: { x: face, y: axisY + dy },
+        to: { x: threadStart, y: axisY + dy },
+      })),
+      ...(headed ? [] : [across(face)]),
+    ],
     upperEdge: edge(0, -1),
     lowerEdge: edge(0.5, 1),
     helix: helixLines(shape, threadStart, drawn),
-    endFace: { from: { x: end, y: axisY - half }, to: { x: end, y: axisY + half } },
+    endFace: across(end),
     threadStart,
-    diameterAt: { from: { x: diameterX, y: axisY - half }, to: { x: diameterX, y: axisY + half } },
-    pitchAt: {
-      from: { x: middleCrest, y: axisY - half },
-      to: { x: middleCrest + pitch, y: axisY - half },
-    },
+    diameterAt: across(diameterX),
+    pitchAt: { from: { x: middleCrest, y: crestY }, to: { x: middleCrest + pitch, y: crestY } },
+    lengthAt: { from: { x: face, y: lengthY }, to: { x: end, y: lengthY } },
+    headMiddle: { x: shape.headLeft + (HEAD_HEIGHT * major) / 2, y: axisY + half },
   };
 }

@@ -22,7 +22,16 @@ function putOnBench(record: IdentificationRecord): void {
   const { id, jobId, position, notes, readings, options, takenAt } = record;
   changeBench({
     type: "put-on-bench",
-    part: { identificationId: id, jobId, position, notes, readings, options, takenAt },
+    part: {
+      identificationId: id,
+      jobId,
+      position,
+      notes,
+      readings,
+      options,
+      skipped: [],
+      takenAt,
+    },
   });
 }
 

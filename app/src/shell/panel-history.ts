@@ -1,4 +1,20 @@
-const PANELS = ["diameter", "pitch", "form", "ruled-out", "find", "keys", "filters"] as const;
+const PANELS = [
+  "diameter",
+  "pitch",
+  "form",
+  "length",
+  "head",
+  "flats",
+  "taper",
+  "trial",
+  "part",
+  "tools",
+  "compare",
+  "ruled-out",
+  "find",
+  "keys",
+  "filters",
+] as const;
 
 /** What is laid over or beside a room: all but the filters belong to the bench. */
 export type PanelName = (typeof PANELS)[number];

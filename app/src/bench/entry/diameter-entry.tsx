@@ -1,19 +1,51 @@
 import { ACCEPTED } from "@root-gauge/contract";
-import type { DiameterInstrument, Units } from "@root-gauge/core";
+import {
+  TEACHING,
+  type BoreInstrument,
+  type DiameterInstrument,
+  type PartCondition,
+  type ThreadSide,
+  type Units,
+} from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { useState } from "react";
 import { changeBench } from "../../data/bench";
-import { changeSettings, useSettings } from "../../data/settings";
+import { changeSettings, useSettings, type Settings } from "../../data/settings";
+import { ChoiceChips } from "../../kit/choice-chips";
 import { ChoiceRow } from "../../kit/choice-row";
+import { Body } from "../../kit/text";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
 
-const FIELDS: readonly PadField[] = [
+const OVER_CRESTS: readonly PadField[] = [
   { key: "diameter", label: "Ø over crests", kind: "length", accepted: ACCEPTED.diameter },
 ];
 
-const INSTRUMENTS: readonly { value: DiameterInstrument; label: string }[] = [
+const GAUGE: readonly PadField[] = [
+  { key: "gauge.over", label: "Does not enter", kind: "length", accepted: ACCEPTED.diameter },
+  { key: "gauge.not-over", label: "Enters", kind: "length", accepted: ACCEPTED.diameter },
+];
+
+const BORE: readonly PadField[] = [
+  { key: "bore", label: "Bore", kind: "length", accepted: ACCEPTED.bore },
+];
+
+const INSTRUMENTS: readonly { value: Settings["instrument"]; label: string }[] = [
   { value: "caliper", label: "Caliper" },
   { value: "micrometer", label: "Mic" },
   { value: "rule", label: "Rule" },
+  { value: "hole-gauge", label: "Hole gauge" },
+];
+
+const BORE_INSTRUMENTS: readonly { value: BoreInstrument; label: string }[] = [
+  { value: "caliper", label: "Caliper" },
+  { value: "pin", label: "Pin or drill" },
+];
+
+const CONDITIONS: readonly { value: PartCondition; label: string }[] = [
+  { value: "sound", label: "Sound" },
+  { value: "worn", label: "Worn" },
+  { value: "plated", label: "Plated" },
 ];
 
 export interface EntryProps {
@@ -21,24 +53,126 @@ export interface EntryProps {
   readonly onDone: () => void;
 }
 
-/** The diameter over the crests, and what it was measured with. */
-export function DiameterEntry({ units, onDone }: EntryProps) {
-  const { instrument } = useSettings();
+interface ConditionProps {
+  readonly value: PartCondition | undefined;
+  readonly onChange: (value: PartCondition | undefined) => void;
+}
+
+function Condition({ value, onChange }: ConditionProps) {
   return (
-    <ReadingPad
-      fields={FIELDS}
-      units={units}
-      action="Take this diameter"
-      teach="Zero the jaws. Hold the part askew over the crests and wriggle it: the widest reading counts."
-      onTake={([mm = 0]) => {
-        changeBench({
-          type: "take",
-          reading: { kind: "external-diameter", mm, instrument },
-          draftsUsed: ["diameter"],
-        });
-        onDone();
-      }}
-    >
+    <ChoiceChips
+      name="Condition of the part"
+      all="Not judged"
+      value={value}
+      choices={CONDITIONS}
+      onChange={onChange}
+    />
+  );
+}
+
+function CrestsEntry({
+  instrument,
+  units,
+  onDone,
+}: EntryProps & { instrument: DiameterInstrument }) {
+  const [condition, setCondition] = useState<PartCondition>();
+  return (
+    <>
+      <Condition value={condition} onChange={setCondition} />
+      <ReadingPad
+        fields={OVER_CRESTS}
+        units={units}
+        action="Take this diameter"
+        teach={TEACHING["external-diameter"]}
+        onTake={([mm = 0]) => {
+          const judged = condition === undefined ? {} : { condition };
+          changeBench({
+            type: "take",
+            reading: { kind: "external-diameter", mm, instrument, ...judged },
+            draftsUsed: ["diameter"],
+          });
+          onDone();
+        }}
+      />
+    </>
+  );
+}
+
+function GaugeEntry({ units, onDone }: EntryProps) {
+  const [problem, setProblem] = useState<string>();
+  return (
+    <>
+      <ReadingPad
+        fields={GAUGE}
+        units={units}
+        action="Take these holes"
+        teach={TEACHING["diameter-between"]}
+        onTake={([overMm = 0, notOverMm = 0]) => {
+          if (overMm >= notOverMm) {
+            setProblem("The hole it does not enter has to be smaller than the one it enters.");
+            return;
+          }
+          changeBench({
+            type: "take",
+            reading: { kind: "diameter-between", overMm, notOverMm },
+            draftsUsed: GAUGE.map(({ key }) => key),
+          });
+          onDone();
+        }}
+      />
+      {problem === undefined ? null : (
+        <Body role="alert" color="$clash">
+          {problem}
+        </Body>
+      )}
+    </>
+  );
+}
+
+function BoreEntry({ units, onDone }: EntryProps) {
+  const { bore: instrument } = useSettings();
+  const [condition, setCondition] = useState<PartCondition>();
+  return (
+    <>
+      <ChoiceRow
+        fill
+        name="Measured with"
+        value={instrument}
+        choices={BORE_INSTRUMENTS}
+        onChange={(bore) => changeSettings({ bore })}
+      />
+      <Condition value={condition} onChange={setCondition} />
+      <ReadingPad
+        fields={BORE}
+        units={units}
+        action="Take this bore"
+        teach={TEACHING["internal-diameter"]}
+        onTake={([mm = 0]) => {
+          const judged = condition === undefined ? {} : { condition };
+          changeBench({
+            type: "take",
+            reading: { kind: "internal-diameter", mm, instrument, ...judged },
+            draftsUsed: ["bore"],
+          });
+          onDone();
+        }}
+      />
+    </>
+  );
+}
+
+/** The size of the thread: over the crests of a screw, in the bore of a nut; by whatever it was measured with. */
+export function DiameterEntry({ side, ...props }: EntryProps & { side: ThreadSide }) {
+  const { instrument } = useSettings();
+  if (side === "internal") {
+    return (
+      <View gap={8}>
+        <BoreEntry {...props} />
+      </View>
+    );
+  }
+  return (
+    <View gap={8}>
       <ChoiceRow
         fill
         name="Measured with"
@@ -46,6 +180,11 @@ export function DiameterEntry({ units, onDone }: EntryProps) {
         choices={INSTRUMENTS}
         onChange={(chosen) => changeSettings({ instrument: chosen })}
       />
-    </ReadingPad>
+      {instrument === "hole-gauge" ? (
+        <GaugeEntry {...props} />
+      ) : (
+        <CrestsEntry {...props} instrument={instrument} />
+      )}
+    </View>
   );
 }

@@ -2,6 +2,7 @@ import {
   FLANK_ANGLES,
   FUNCTION_WORDS,
   PLACE_WORDS,
+  TEACHING,
   angleWords,
   type FlankAngle,
   type OriginPlace,
@@ -26,6 +27,11 @@ const SURENESS = [
 const TAPERS = [
   { value: "parallel", label: "Parallel" },
   { value: "tapered", label: "Tapered" },
+] as const;
+
+const HANDS = [
+  { value: "right", label: "Right-hand" },
+  { value: "left", label: "Left-hand" },
 ] as const;
 
 const PLACES = (["britain", "north-america", "europe", "japan"] as const).map((value) => ({
@@ -69,10 +75,7 @@ function AngleQuestion({ given }: { given: ReadingOf<"flank-angle"> | undefined 
       degrees === undefined ? undefined : { kind: "flank-angle", degrees, sure },
     );
   return (
-    <Question
-      title="Flank angle"
-      hint="An angle gauge or a leaf of either form against the light. Under 1.5 mm pitch 55° and 60° are hard to tell."
-    >
+    <Question title="Flank angle" hint={TEACHING["flank-angle"]}>
       <ChoiceChips
         name="Flank angle"
         all="Not read"
@@ -111,10 +114,7 @@ function OriginQuestion({ given }: { given: ReadingOf<"origin"> | undefined }) {
     );
   const place = given?.place === "unknown" ? undefined : given?.place;
   return (
-    <Question
-      title="Where the machine is from"
-      hint="Evidence, never proof: parts are replaced with what was in the drawer."
-    >
+    <Question title="Where the machine is from" hint={TEACHING.origin}>
       <ChoiceChips
         name="Where the machine is from"
         all="Not known"
@@ -135,20 +135,20 @@ function OriginQuestion({ given }: { given: ReadingOf<"origin"> | undefined }) {
 
 export interface FormEntryProps {
   readonly readings: readonly Reading[];
+  /** Opens the entry for two diameters at a distance. */
+  readonly onMeasureTaper: () => void;
   readonly onDone: () => void;
 }
 
 /** What is seen rather than measured: flank angle, taper, origin, what the part does. Each answer counts at once. */
-export function FormEntry({ readings, onDone }: FormEntryProps) {
+export function FormEntry({ readings, onMeasureTaper, onDone }: FormEntryProps) {
   const taper = lastReading(readings, "taper");
+  const hand = lastReading(readings, "hand")?.hand;
   const what = lastReading(readings, "function")?.what;
   return (
     <View gap={20}>
       <AngleQuestion given={lastReading(readings, "flank-angle")} />
-      <Question
-        title="Taper"
-        hint="Lay a straight edge along the crests: light at one end means a taper."
-      >
+      <Question title="Taper" hint={TEACHING.taper}>
         <ChoiceChips
           name="Taper"
           all="Not seen"
@@ -161,9 +161,21 @@ export function FormEntry({ readings, onDone }: FormEntryProps) {
             )
           }
         />
+        <ActionButton label="Measure both ends instead" onPress={onMeasureTaper} />
+      </Question>
+      <Question title="Hand" hint={TEACHING.hand}>
+        <ChoiceChips
+          name="Hand"
+          all="Not seen"
+          value={hand}
+          choices={HANDS}
+          onChange={(seen) =>
+            answer("hand", seen === undefined ? undefined : { kind: "hand", hand: seen })
+          }
+        />
       </Question>
       <OriginQuestion given={lastReading(readings, "origin")} />
-      <Question title="What it is" hint="A fitting or a plug is more often a pipe thread.">
+      <Question title="What it is" hint={TEACHING.function}>
         <ChoiceChips
           name="What it is"
           all="Not said"

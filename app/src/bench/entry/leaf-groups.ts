@@ -1,4 +1,4 @@
-import { LEAVES, sameLeaf, type LeafMark, type RankedLeaf } from "@root-gauge/core";
+import { LEAVES, sameLeaf, type Candidate, type LeafMark, type RankedLeaf } from "@root-gauge/core";
 
 export interface LeafGroupOf {
   readonly name: string;
@@ -38,3 +38,17 @@ export function groupLeaves(matching: readonly RankedLeaf[], whole: boolean): Le
     { name: "Inch leaves", leaves: rest.filter((leaf) => "tpi" in leaf) },
   ];
 }
+
+/** Pitches nearer than this look alike under a leaf, mm. */
+const SAME_PITCH_MM = 0.002;
+
+/** The likeliest candidate of each pitch: under a leaf the others of that pitch look the same. */
+export function differentPitches(candidates: readonly Candidate[]): readonly Candidate[] {
+  return candidates.reduce<readonly Candidate[]>((found, candidate) => {
+    const { pitchMm } = candidate.thread;
+    const known = found.some(({ thread }) => Math.abs(thread.pitchMm - pitchMm) < SAME_PITCH_MM);
+    return known || candidate.probability < LEAST_SHOWN ? found : [...found, candidate];
+  }, []);
+}
+
+const LEAST_SHOWN = 0.005;

@@ -1,11 +1,13 @@
 import {
   LEAF_OUTCOME_WORDS,
+  TEACHING,
   leafWords,
   rankLeaves,
   sameLeaf,
   type Candidate,
   type LeafMark,
   type LeafOutcome,
+  type Units,
 } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useMemo, useState } from "react";
@@ -16,10 +18,13 @@ import { Pressable } from "../../kit/pressable";
 import { Figure, Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
 import { useLayout } from "../../kit/wide";
-import { groupLeaves, matchingLeaves } from "./leaf-groups";
+import { LeafView } from "../../drawing/leaf-view";
+import { useSettings } from "../../data/settings";
+import { differentPitches, groupLeaves, matchingLeaves } from "./leaf-groups";
 
 export interface LeafPickerProps {
   readonly candidates: readonly Candidate[];
+  readonly units: Units;
   readonly onDone: () => void;
 }
 
@@ -84,8 +89,33 @@ function LeafGroup({ name, leaves, chosen, onChoose }: LeafGroupProps) {
   );
 }
 
+/** The leaf against the threads it is most likely laid on: what the fitter should see for each. */
+function LeafViews({
+  leaf,
+  candidates,
+  units,
+}: {
+  leaf: LeafMark;
+  candidates: readonly Candidate[];
+  units: Units;
+}) {
+  const { tools } = useSettings();
+  const only55 = tools.includes("leaves-55") && !tools.includes("inch-leaves");
+  const angle = "tpi" in leaf && only55 ? 55 : 60;
+  const shown = differentPitches(candidates).slice(0, MOST_VIEWS);
+  return (
+    <View gap={6}>
+      {shown.map(({ thread }) => (
+        <LeafView key={thread.id} leaf={leaf} leafAngleDeg={angle} thread={thread} units={units} />
+      ))}
+    </View>
+  );
+}
+
+const MOST_VIEWS = 3;
+
 /** The leaves of the gauge, likeliest first; pick one, then say whether it drops in. */
-export function LeafPicker({ candidates, onDone }: LeafPickerProps) {
+export function LeafPicker({ candidates, units, onDone }: LeafPickerProps) {
   const { wide } = useLayout();
   const typed = useBenchState().drafts["leaf"] ?? "";
   const ranked = useMemo(() => rankLeaves(candidates), [candidates]);
@@ -104,10 +134,7 @@ export function LeafPicker({ candidates, onDone }: LeafPickerProps) {
 
   return (
     <View gap={12}>
-      <Small>
-        White paper or a lamp behind the leaf; all its teeth in the thread, along the axis. Light at
-        the ends means the wrong leaf.
-      </Small>
+      <Small>{TEACHING.leaf}</Small>
       <TextEntry
         label="Find a leaf by its mark"
         value={typed}
@@ -135,7 +162,8 @@ export function LeafPicker({ candidates, onDone }: LeafPickerProps) {
           borderTopWidth={1}
           borderColor="$line"
         >
-          <Figure>{`The ${leafWords(chosen)} leaf`}</Figure>
+          <Figure>{`The ${leafWords(chosen)} leaf, as it would lie`}</Figure>
+          <LeafViews leaf={chosen} candidates={candidates} units={units} />
           <View flexDirection="row" gap={8}>
             {OUTCOMES.map((outcome) => (
               <ActionButton

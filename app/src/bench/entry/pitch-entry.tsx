@@ -34,7 +34,7 @@ export function PitchEntry({ candidates, units, onDone }: PitchEntryProps) {
           onChange={(text) => changeBench({ type: "draft", field: "pitch.way", text })}
         />
       </View>
-      {way === "leaf" ? <LeafPicker candidates={candidates} onDone={onDone} /> : null}
+      {way === "leaf" ? <LeafPicker candidates={candidates} units={units} onDone={onDone} /> : null}
       {way === "count" ? <CountEntry units={units} onDone={onDone} /> : null}
       {way === "crests" ? <CrestEntry units={units} onDone={onDone} /> : null}
     </View>

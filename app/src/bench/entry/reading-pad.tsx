@@ -1,4 +1,4 @@
-import type { Units } from "@root-gauge/core";
+import { printFigure, type Units } from "@root-gauge/core";
 import { useTheme, View } from "@tamagui/core";
 import { useEffect, useRef, useState, type ReactNode } from "react";
 import { TextInput } from "react-native";
@@ -8,6 +8,7 @@ import { ChoiceRow } from "../../kit/choice-row";
 import { Body, Label, Small } from "../../kit/text";
 import { Keypad } from "./keypad";
 import { LengthEcho } from "./length-echo";
+import { LiveCaliper } from "./live-caliper";
 import { readField, type PadField } from "./pad-fields";
 
 export interface ReadingPadProps {
@@ -90,6 +91,7 @@ export function ReadingPad({ fields, units, teach, action, onTake, children }: R
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const textOf = (field: PadField) => drafts[field.key] ?? "";
   const active = fields[activeAt] ?? fields[0];
+  const [live, setLive] = useState(false);
 
   const write = (field: PadField, text: string) => {
     changeBench({ type: "draft", field: field.key, text });
@@ -142,9 +144,23 @@ export function ReadingPad({ fields, units, teach, action, onTake, children }: R
           onChange={setEntryUnits}
         />
         {children}
+        {fields.some(({ kind }) => kind === "length") ? (
+          <ChoiceRow
+            name="Where the figure comes from"
+            value={live ? "caliper" : "keys"}
+            choices={SOURCES}
+            onChange={(source) => setLive(source === "caliper")}
+          />
+        ) : null}
       </View>
       <Small>{teach}</Small>
-      {active === undefined ? null : (
+      {live && active?.kind === "length" ? (
+        <LiveCaliper
+          units={entryUnits}
+          onUse={(mm) => write(active, printFigure(mm, entryUnits))}
+        />
+      ) : null}
+      {active === undefined || live ? null : (
         <Keypad
           text={textOf(active)}
           onText={(text) => write(active, text)}
@@ -155,6 +171,11 @@ export function ReadingPad({ fields, units, teach, action, onTake, children }: R
     </View>
   );
 }
+
+const SOURCES = [
+  { value: "keys", label: "Keys" },
+  { value: "caliper", label: "Live caliper" },
+] as const;
 
 const UNIT_CHOICES = [
   { value: "mm", label: "mm" },

@@ -1,4 +1,5 @@
 import { ACCEPTED } from "@root-gauge/contract";
+import { TEACHING } from "@root-gauge/core";
 import { changeBench } from "../../data/bench";
 import type { EntryProps } from "./diameter-entry";
 import type { PadField } from "./pad-fields";
@@ -16,7 +17,7 @@ export function CountEntry({ units, onDone }: EntryProps) {
       fields={COUNT_FIELDS}
       units={units}
       action="Take this count"
-      teach="Set the rule’s zero on a crest and count the gaps, not the crests: over an inch, or 10 mm or more."
+      teach={TEACHING.count}
       onTake={([threads = 0, spanMm = 0]) => {
         changeBench({
           type: "take",
@@ -41,7 +42,7 @@ export function CrestEntry({ units, onDone }: EntryProps) {
       fields={CREST_FIELDS}
       units={units}
       action="Take this length"
-      teach="The points of the jaws on two crests, along the axis. Ten pitches make the pitch ten times surer than one."
+      teach={TEACHING["crest-to-crest"]}
       onTake={([pitches = 0, mm = 0]) => {
         changeBench({
           type: "take",

@@ -1,0 +1,91 @@
+import { ACCEPTED } from "@root-gauge/contract";
+import { TEACHING } from "@root-gauge/core";
+import { useState } from "react";
+import { changeBench } from "../../data/bench";
+import { Body } from "../../kit/text";
+import type { EntryProps } from "./diameter-entry";
+import type { PadField } from "./pad-fields";
+import { ReadingPad } from "./reading-pad";
+
+const LENGTH: readonly PadField[] = [
+  { key: "length", label: "Length", kind: "length", accepted: ACCEPTED.length },
+];
+
+const FLATS: readonly PadField[] = [
+  { key: "flats", label: "Across flats", kind: "length", accepted: ACCEPTED.flats },
+];
+
+const TAPER: readonly PadField[] = [
+  { key: "taper.small", label: "Small end", kind: "length", accepted: ACCEPTED.diameter },
+  { key: "taper.large", label: "Large end", kind: "length", accepted: ACCEPTED.diameter },
+  { key: "taper.apart", label: "Apart", kind: "length", accepted: ACCEPTED.apart },
+];
+
+/** How long the part is. */
+export function LengthEntry({ units, onDone }: EntryProps) {
+  return (
+    <ReadingPad
+      fields={LENGTH}
+      units={units}
+      action="Take this length"
+      teach={TEACHING.length}
+      onTake={([mm = 0]) => {
+        changeBench({ type: "answer", kind: "length", reading: { kind: "length", mm } });
+        changeBench({ type: "draft", field: "length", text: "" });
+        onDone();
+      }}
+    />
+  );
+}
+
+/** Across the flats of the head or the nut. */
+export function FlatsEntry({ units, onDone }: EntryProps) {
+  return (
+    <ReadingPad
+      fields={FLATS}
+      units={units}
+      action="Take this size"
+      teach={TEACHING["across-flats"]}
+      onTake={([mm = 0]) => {
+        changeBench({
+          type: "take",
+          reading: { kind: "across-flats", mm },
+          draftsUsed: ["flats"],
+        });
+        onDone();
+      }}
+    />
+  );
+}
+
+/** Two diameters over the crests and the distance between them. */
+export function TaperEntry({ units, onDone }: EntryProps) {
+  const [problem, setProblem] = useState<string>();
+  return (
+    <>
+      <ReadingPad
+        fields={TAPER}
+        units={units}
+        action="Take both ends"
+        teach={TEACHING["taper-measured"]}
+        onTake={([smallMm = 0, largeMm = 0, apartMm = 0]) => {
+          if (smallMm > largeMm) {
+            setProblem("The small end was read larger than the large end: change them round.");
+            return;
+          }
+          changeBench({
+            type: "take",
+            reading: { kind: "taper-measured", smallMm, largeMm, apartMm },
+            draftsUsed: TAPER.map(({ key }) => key),
+          });
+          onDone();
+        }}
+      />
+      {problem === undefined ? null : (
+        <Body role="alert" color="$clash">
+          {problem}
+        </Body>
+      )}
+    </>
+  );
+}

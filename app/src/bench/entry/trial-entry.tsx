@@ -1,0 +1,135 @@
+import { ACCEPTED } from "@root-gauge/contract";
+import {
+  TEACHING,
+  TRIAL_WORDS,
+  designationProblemWords,
+  lookUpThread,
+  type Candidate,
+  type Thread,
+  type ThreadSide,
+  type TrialOutcome,
+} from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { useState } from "react";
+import { changeBench, useBenchState } from "../../data/bench";
+import { ActionButton } from "../../kit/action-button";
+import { ChoiceChips } from "../../kit/choice-chips";
+import { upperFirst } from "../../kit/letter-case";
+import { Body, Figure, Label, Small } from "../../kit/text";
+import { TextEntry } from "../../kit/text-entry";
+
+const TYPED = "trial.with";
+const TURNS = "trial.turns";
+const OUTCOMES: readonly TrialOutcome[] = ["runs-freely", "binds", "loose", "will-not-start"];
+
+/** Threads of the likeliest candidates, as many as fit a thumb's reach. */
+const SUGGESTED = 6;
+
+interface Tried {
+  readonly thread?: Thread;
+  readonly problem?: string;
+}
+
+function triedPart(text: string): Tried {
+  if (text.trim() === "") return {};
+  const read = lookUpThread(text);
+  if (read.kind === "found") return { thread: read.thread };
+  if (read.kind === "choices") {
+    const names = read.threads.slice(0, 4).map(({ designation }) => designation);
+    return { problem: `Read “${text}”: ${names.join(", ")}. Say which.` };
+  }
+  return { problem: designationProblemWords(read.problem) };
+}
+
+interface Turns {
+  readonly turns?: number;
+  readonly problem?: string;
+}
+
+function turnsFrom(text: string): Turns {
+  if (text.trim() === "") return {};
+  const turns = Number(text.replace(",", "."));
+  const { min, max } = ACCEPTED.turns;
+  if (turns >= min && turns <= max) return { turns };
+  return { problem: `Read “${text}”. Accepted: turns from ${min} to ${max}, or nothing.` };
+}
+
+export interface TrialEntryProps {
+  readonly candidates: readonly Candidate[];
+  readonly partIs: ThreadSide;
+  readonly onDone: () => void;
+}
+
+/** A known nut or bolt tried on the part: which one, how it went, and after how many turns it bound. */
+export function TrialEntry({ candidates, partIs, onDone }: TrialEntryProps) {
+  const { drafts } = useBenchState();
+  const [turnsProblem, setTurnsProblem] = useState<string>();
+  const typed = drafts[TYPED] ?? "";
+  const { thread, problem } = triedPart(typed);
+  const known = partIs === "external" ? "nut" : "bolt";
+  const write = (field: string) => (text: string) => {
+    setTurnsProblem(undefined);
+    changeBench({ type: "draft", field, text });
+  };
+  const take = (outcome: TrialOutcome) => {
+    if (thread === undefined) return;
+    const counted = outcome === "binds" ? turnsFrom(drafts[TURNS] ?? "") : {};
+    setTurnsProblem(counted.problem);
+    if (counted.problem !== undefined) return;
+    const turns = counted.turns === undefined ? {} : { turns: counted.turns };
+    changeBench({
+      type: "take",
+      reading: { kind: "trial-fit", with: thread.designation, partIs, outcome, ...turns },
+      draftsUsed: [TYPED, TURNS],
+    });
+    onDone();
+  };
+  const suggested = candidates.slice(0, SUGGESTED).map(({ thread: { designation } }) => ({
+    value: designation,
+    label: designation,
+  }));
+  return (
+    <View gap={12}>
+      <Small>{TEACHING["trial-fit"]}</Small>
+      <Label>{`The known ${known}`}</Label>
+      <ChoiceChips
+        name={`The known ${known}`}
+        value={thread?.designation}
+        choices={suggested}
+        onChange={(designation) => write(TYPED)(designation ?? "")}
+      />
+      <TextEntry
+        label={`Another ${known}, by its thread`}
+        value={typed}
+        placeholder="M10x1.25, 3/8-16"
+        longest={ACCEPTED.text.max}
+        problem={problem}
+        onChange={write(TYPED)}
+      />
+      {thread === undefined ? (
+        <Body>{`Choose the ${known} first; then say how it went.`}</Body>
+      ) : (
+        <View gap={8}>
+          <TextEntry
+            label="Turns until it bound, if it did"
+            value={drafts[TURNS] ?? ""}
+            longest={6}
+            problem={turnsProblem}
+            onChange={write(TURNS)}
+          />
+          <Figure>{`The ${thread.designation} ${known}`}</Figure>
+          <View flexDirection="row" flexWrap="wrap" gap={8}>
+            {OUTCOMES.map((outcome) => (
+              <ActionButton
+                key={outcome}
+                flex={1}
+                label={upperFirst(TRIAL_WORDS[outcome])}
+                onPress={() => take(outcome)}
+              />
+            ))}
+          </View>
+        </View>
+      )}
+    </View>
+  );
+}

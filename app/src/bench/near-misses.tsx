@@ -1,0 +1,35 @@
+import {
+  confusedWith,
+  dangerWords,
+  tellApartWords,
+  type Thread,
+  type Units,
+} from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { useMemo } from "react";
+import { Card } from "../kit/surface";
+import { Figure, Heading, Small } from "../kit/text";
+
+const MOST = 3;
+
+/** What the thread is mistaken for, what then happens, and how to tell. */
+export function NearMisses({ thread, units }: { thread: Thread; units: Units }) {
+  const alikes = useMemo(() => confusedWith(thread).slice(0, MOST), [thread]);
+  if (alikes.length === 0) return null;
+  return (
+    <Card gap={8}>
+      <Heading fontSize={18} lineHeight={22}>
+        Mistaken for
+      </Heading>
+      <View role="list" aria-label={`Mistaken for ${thread.designation}`} gap={10}>
+        {alikes.map((alike) => (
+          <View key={alike.thread.id} role="listitem" gap={2}>
+            <Figure>{alike.thread.designation}</Figure>
+            <Small color="$ink">{dangerWords(alike, thread)}</Small>
+            <Small>{tellApartWords(alike, thread, units)}</Small>
+          </View>
+        ))}
+      </View>
+    </Card>
+  );
+}

@@ -1,0 +1,22 @@
+import { TOOLS, TOOL_WORDS, type Tool } from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { changeSettings, useSettings } from "../data/settings";
+import { Panel } from "../kit/panel";
+import { Small } from "../kit/text";
+import { ToggleChips } from "../kit/toggle-chips";
+
+const CHOICES = TOOLS.map((value) => ({ value, label: TOOL_WORDS[value] }));
+
+/** What this person owns: the next test keeps to it. */
+export function ToolsPanel({ onClose }: { onClose: () => void }) {
+  const { tools } = useSettings();
+  const change = (next: readonly Tool[]) => changeSettings({ tools: [...next] });
+  return (
+    <Panel title="Tools on hand" onClose={onClose}>
+      <View gap={12}>
+        <Small>The next test asks only for what can be done with these. Kept on this device.</Small>
+        <ToggleChips name="Tools on hand" values={tools} choices={CHOICES} onChange={change} />
+      </View>
+    </Panel>
+  );
+}

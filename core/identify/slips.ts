@@ -1,0 +1,89 @@
+import { hexFlats } from "../fasteners";
+import { catalogue, sizesOverCrests, type Thread } from "../threads";
+import { MM_PER_INCH, type Mm } from "../units";
+import { commonnessWeight } from "./commonness";
+
+/** What may have gone wrong with a diameter that no thread shows. `words` makes the sentence. */
+export type Slip =
+  /** The figure would be this thread's, had it been taken in the other unit. */
+  | {
+      readonly code: "unit";
+      readonly thread: Thread;
+      readonly figure: number;
+      readonly meant: "mm" | "in";
+    }
+  /** It is what a hexagon of this thread measures across the flats. */
+  | { readonly code: "across-flats"; readonly thread: Thread; readonly mm: Mm }
+  /** A thread is this much away: the jaws were not zeroed, or held askew. */
+  | { readonly code: "zero"; readonly thread: Thread; readonly byMm: Mm };
+
+/** A thread shows this size when it lies within its limits or so little outside, mm. */
+const NEAR_MM = 0.05;
+
+/** As far as jaws that were not zeroed are likely to be out, mm. */
+const MOST_ZERO_ERROR_MM = 1;
+
+/** A hexagon is made up to this share under its nominal size. */
+const UNDER_FLATS = 0.025;
+
+function distanceFrom(mm: Mm, thread: Thread): Mm {
+  const sizes = sizesOverCrests(thread);
+  if (sizes === undefined) return Infinity;
+  return Math.max(0, sizes.min - mm, mm - sizes.max);
+}
+
+function commonest(threads: readonly Thread[]): Thread | undefined {
+  return threads.reduce<Thread | undefined>(
+    (best, thread) =>
+      best === undefined || commonnessWeight(thread) > commonnessWeight(best) ? thread : best,
+    undefined,
+  );
+}
+
+const showing = (mm: Mm) =>
+  commonest(catalogue().filter((thread) => distanceFrom(mm, thread) <= NEAR_MM));
+
+function unitSlips(mm: Mm): Slip[] {
+  const asMm = showing(mm / MM_PER_INCH);
+  const asInch = showing(mm * MM_PER_INCH);
+  return [
+    ...(asMm === undefined
+      ? []
+      : [{ code: "unit", thread: asMm, figure: mm / MM_PER_INCH, meant: "mm" } as const]),
+    ...(asInch === undefined
+      ? []
+      : [{ code: "unit", thread: asInch, figure: mm, meant: "in" } as const]),
+  ];
+}
+
+function flatsSlips(mm: Mm): Slip[] {
+  const thread = commonest(
+    catalogue().filter((candidate) =>
+      hexFlats(candidate).some(
+        ({ acrossFlatsMm, usual }) =>
+          usual && mm <= acrossFlatsMm + NEAR_MM && mm >= acrossFlatsMm * (1 - UNDER_FLATS),
+      ),
+    ),
+  );
+  return thread === undefined ? [] : [{ code: "across-flats", thread, mm }];
+}
+
+function zeroSlips(mm: Mm): Slip[] {
+  const nearest = catalogue().reduce<{ thread?: Thread; byMm: Mm }>(
+    (best, thread) => {
+      const byMm = distanceFrom(mm, thread);
+      return byMm < best.byMm ? { thread, byMm } : best;
+    },
+    { byMm: Infinity },
+  );
+  const { thread, byMm } = nearest;
+  return thread === undefined || byMm > MOST_ZERO_ERROR_MM ? [] : [{ code: "zero", thread, byMm }];
+}
+
+/**
+ * What may have gone wrong with a diameter over the crests, the likeliest slip first: a thread close by, the other
+ * unit, across the flats instead of over the crests.
+ */
+export function likelySlips(mm: Mm): readonly Slip[] {
+  return [...zeroSlips(mm), ...unitSlips(mm), ...flatsSlips(mm)];
+}
