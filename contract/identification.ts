@@ -20,6 +20,8 @@ export const identificationInputSchema = z.strictObject({
 export const resultSchema: z.ZodType<IdentificationSummary> = z.object({
   verdict: z.enum(["settled", "narrowed", "open", "contradictory"]),
   unknown: z.number().min(0).max(1),
+  side: z.enum(["external", "internal"]).optional(),
+  hand: z.enum(["right", "left"]).optional(),
   candidates: z.array(
     z.object({
       threadId: z.string(),

@@ -17,13 +17,14 @@ interface MinorBand extends SizeBand {
   readonly toleranceClass: string;
 }
 
-const bands = new Map<string, MinorBand | undefined>();
+const bands = new Map<string, MinorBand | null>();
 
 /** The internal minor diameter's limits in the usual class; on a taper from as deep as the useful thread to the mouth. */
 export function minorBand(thread: Thread): MinorBand | undefined {
-  if (bands.has(thread.id)) return bands.get(thread.id);
+  const known = bands.get(thread.id);
+  if (known !== undefined) return known ?? undefined;
   const band = makeBand(thread);
-  bands.set(thread.id, band);
+  bands.set(thread.id, band ?? null);
   return band;
 }
 

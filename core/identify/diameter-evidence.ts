@@ -38,15 +38,16 @@ interface MajorBand extends SizeBand {
   readonly toleranceClass: string;
 }
 
-const bands = new Map<string, MajorBand | undefined>();
+const bands = new Map<string, MajorBand | null>();
 
 /** The external major diameter's limits in the usual class, worked out once a thread; undefined for one that is only internal. */
 function majorBand(thread: Thread): MajorBand | undefined {
-  if (bands.has(thread.id)) return bands.get(thread.id);
+  const known = bands.get(thread.id);
+  if (known !== undefined) return known ?? undefined;
   const sizes = sizesOverCrests(thread);
   const [toleranceClass = ""] = toleranceClasses(thread, "external");
   const band = sizes && { minMm: sizes.min, maxMm: sizes.max, toleranceClass };
-  bands.set(thread.id, band);
+  bands.set(thread.id, band ?? null);
   return band;
 }
 

@@ -1,15 +1,20 @@
-import { catalogue, type Thread } from "../threads";
+import { catalogue, type Thread, type ThreadSide } from "../threads";
 import { widerThan } from "./combine";
 import { commonnessOf } from "./commonness";
-import { evidenceFor } from "./evidence";
 import { leftHand } from "./hand-evidence";
-import { nextTests, type NextTest, type TestOptions } from "./next-tests";
-import { posteriorOf, type Posterior, type PriorOptions } from "./posterior";
+import { nextTests, sideRead, type NextTest, type TestOptions } from "./next-tests";
+import {
+  conflictOf,
+  likeliestFirst,
+  posteriorOf,
+  type Posterior,
+  type PriorOptions,
+} from "./posterior";
 import type { Hand, Reading } from "./reading";
-import type { Reason, ReasonFigures } from "./reason";
+import type { Reason } from "./reason";
 import { suspectsOf, type Suspect } from "./suspects";
 import { verdictOf, type Verdict } from "./verdict";
-import { weighReading, type WeighedReading } from "./weigh";
+import { reasonOf, weighReading, type WeighedReading } from "./weigh";
 
 export type IdentifyOptions = PriorOptions & TestOptions;
 
@@ -30,6 +35,8 @@ export interface Identification {
   /** The probability of a thread that the catalogue does not hold. */
   readonly unknown: number;
   readonly verdict: Verdict;
+  /** The side of the thread that the readings, or the kind of part, are of. */
+  readonly side: ThreadSide;
   /** How much less likely the readings are together than each alone, as a natural logarithm. */
   readonly conflict: number;
   readonly nextTests: readonly NextTest[];
@@ -56,13 +63,15 @@ export function identify(
   const weighed = readings.map(weighReading);
   const posterior = posteriorOf(weighed, options);
   const candidates = rankedCandidates(weighed, posterior, options);
-  const verdict = verdictOf(readings, candidates, posterior);
+  const conflict = conflictOf(weighed, posterior, options);
+  const verdict = verdictOf(readings, candidates, posterior.unknown, conflict);
   const standing = candidates.filter(({ probability }) => probability >= LEAST_STANDING);
   return {
     candidates,
     unknown: posterior.unknown,
     verdict,
-    conflict: posterior.conflict,
+    side: sideRead(readings, options.part),
+    conflict,
     nextTests: verdict === "settled" ? [] : nextTests(readings, standing, options),
     suspects: verdict === "contradictory" ? suspectsOf(readings, weighed, options) : [],
   };
@@ -74,51 +83,68 @@ function rankedCandidates(
   options: IdentifyOptions,
 ): Candidate[] {
   const readings = weighed.map(({ reading }) => reading);
-  const best = weighed.map(({ ofThreads }) => ofThreads.reduce((a, b) => Math.max(a, b), 0));
   const hand = handOf(readings);
-  const reasonFor = (at: number, thread: Thread, i: number): Reason => {
-    // Written into the fresh record: a thousand spreads would cost 2 ms.
-    const reason: { -readonly [Key in keyof Reason]: Reason[Key] } = reasonOf(readings, i, thread);
-    reason.reading = i;
-    reason.support = Math.log((weighed[i]?.ofThreads[at] ?? 0) / (best[i] ?? 1));
-    return reason as Reason;
-  };
-  const candidates = catalogue().map((thread, at): Candidate => {
+  const common = options.useCommonness === false ? undefined : commonnessReasons();
+  const threads = catalogue();
+  return likeliestFirst(posterior).map((at): Candidate => {
+    const thread = threads[at];
+    if (thread === undefined) throw new RangeError(`no thread at place ${at}`);
     const probability = posterior.probabilities[at] ?? 0;
-    const possible = probability >= RULED_OUT;
-    const reasons: Reason[] = [];
-    if (possible) readings.forEach((_, i) => reasons.push(reasonFor(at, thread, i)));
-    else if (readings.length > 0) reasons.push(reasonFor(at, thread, worstFor(weighed, best, at)));
-    if (options.useCommonness !== false) reasons.push(commonnessReason(thread));
+    const reasons =
+      probability < RULED_OUT
+        ? whyRuledOut(weighed, readings, thread, at, common?.[at])
+        : [
+            ...weighed.map((one, i) => unlessAskew(reasonOf(one, i, thread, at), readings)),
+            ...(common?.slice(at, at + 1) ?? []),
+          ];
     return { thread: hand === "left" ? leftHand(thread) : thread, probability, reasons };
   });
-  return candidates.sort((a, b) => b.probability - a.probability);
 }
 
 /** The reading that speaks most against the thread at this place of the catalogue. */
-function worstFor(weighed: readonly WeighedReading[], best: readonly number[], at: number): number {
-  let worst = 0;
+function worstFor(weighed: readonly WeighedReading[], at: number): number {
+  let place = -1;
   let least = Infinity;
-  weighed.forEach(({ ofThreads }, i) => {
-    const share = (ofThreads[at] ?? 0) / (best[i] ?? 1);
-    if (share < least) {
-      least = share;
-      worst = i;
-    }
-  });
-  return worst;
+  for (let i = 0; i < weighed.length; i += 1) {
+    const one = weighed[i];
+    const share = one === undefined ? Infinity : (one.ofThreads[at] ?? 0) / one.best;
+    if (share >= least) continue;
+    least = share;
+    place = i;
+  }
+  return place;
+}
+
+/** The one reason against a thread that is ruled out, and how common it is; the same list while that reading stays. */
+function whyRuledOut(
+  weighed: readonly WeighedReading[],
+  readings: readonly Reading[],
+  thread: Thread,
+  at: number,
+  common: Reason | undefined,
+): readonly Reason[] {
+  const place = worstFor(weighed, at);
+  const worst = weighed[place];
+  if (worst === undefined) return common === undefined ? [] : [common];
+  const reason = unlessAskew(reasonOf(worst, place, thread, at), readings);
+  const known = worst.against[at];
+  if (known?.[0] === reason && known[1] === common) return known;
+  const reasons = common === undefined ? [reason] : [reason, common];
+  worst.against[at] = reasons;
+  return reasons;
 }
 
 /** The reason of a reading on its own, unless a wider reading of the same size accounts for it. */
-function reasonOf(readings: readonly Reading[], at: number, thread: Thread): ReasonFigures {
-  const reading = readings[at];
-  if (reading === undefined) throw new RangeError(`no reading at ${at}`);
-  const reason = evidenceFor(reading).reason(reading, thread);
+function unlessAskew(reason: Reason, readings: readonly Reading[]): Reason {
   if (reason.code !== "diameter-under" && reason.code !== "bore-under") return reason;
-  if (reason.agreement === "agrees" || readings.length === 1) return reason;
+  const reading = readings[reason.reading ?? -1];
+  if (reason.agreement === "agrees" || readings.length === 1 || reading === undefined) {
+    return reason;
+  }
   const widestMm = widerThan(reading, readings);
   if (widestMm === undefined) return reason;
-  return { code: "held-askew", agreement: "agrees", mm: reason.mm, widestMm };
+  const { mm, reading: place, support } = reason;
+  return { code: "held-askew", agreement: "agrees", mm, widestMm, reading: place, support };
 }
 
 /** The hand as last read. */
@@ -126,18 +152,16 @@ function handOf(readings: readonly Reading[]): Hand {
   return readings.findLast((reading) => reading.kind === "hand")?.hand ?? "right";
 }
 
-const ofCommonness = new WeakMap<Thread, Reason>();
+let ofCommonness: readonly Reason[] | undefined;
 
-function commonnessReason(thread: Thread): Reason {
-  const known = ofCommonness.get(thread);
-  if (known !== undefined) return known;
-  const reason: Reason = {
+/** How common each thread is, in catalogue order. */
+function commonnessReasons(): readonly Reason[] {
+  ofCommonness ??= catalogue().map((thread) => ({
     code: "commonness",
     agreement: "agrees",
     common: commonnessOf(thread),
-  };
-  ofCommonness.set(thread, reason);
-  return reason;
+  }));
+  return ofCommonness;
 }
 
 /** The reason that says most about a candidate: the reading that suits it worst, else how common it is. */

@@ -24,8 +24,8 @@ export interface LeafSeat {
 const SAMPLES_A_PITCH = 48;
 
 /** The tip of a leaf's tooth and the bottom between two are cut clear of root and crest: flats, as shares of the pitch. */
-const TIP_FLAT = 0.3;
-const GAP_FLAT = 0.06;
+const TIP_FLAT = 0.25;
+const GAP_FLAT = 0.1;
 
 function heightOn(piece: ProfilePiece, x: Mm): Mm {
   if (piece.kind === "line") {

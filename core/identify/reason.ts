@@ -13,7 +13,7 @@ export type LeafMark = { readonly pitchMm: Mm } | { readonly tpi: number };
 /** Why a thread stands or fell: a code and its figures. `words` makes the sentence. */
 export type Reason = ReasonFigures & {
   /** The place of the reading it comes from, in the readings as given. */
-  readonly reading?: number;
+  readonly reading?: number | undefined;
   /**
    * Natural logarithm of the reading's likelihood for this thread over that for the thread it suits best:
    * 0 when none suits it better, far below 0 when it speaks against this one.

@@ -1,10 +1,15 @@
 import type { Identification } from "./identify";
+import type { ThreadSide } from "../threads";
+import type { Hand } from "./reading";
 import type { Verdict } from "./verdict";
 
 /** An identification in few words: what is stored and listed. */
 export interface IdentificationSummary {
   readonly verdict: Verdict;
   readonly unknown: number;
+  /** The side that was read, and the hand when it is left: what the call-out needs besides. */
+  readonly side?: ThreadSide | undefined;
+  readonly hand?: Hand | undefined;
   readonly candidates: readonly {
     readonly threadId: string;
     readonly designation: string;
@@ -19,6 +24,8 @@ export function summaryOf(identification: Identification): IdentificationSummary
   return {
     verdict: identification.verdict,
     unknown: identification.unknown,
+    side: identification.side,
+    hand: identification.candidates[0]?.thread.hand ?? "right",
     candidates: identification.candidates.slice(0, MOST_KEPT).map(({ thread, probability }) => ({
       threadId: thread.id,
       designation: thread.designation,

@@ -94,10 +94,12 @@ function taperTest({ standing }: TestSetting): InformativeTest[] {
 }
 
 /** Known parts are at hand for the likeliest threads only, and only in sizes that a shop keeps. */
-const MOST_KNOWN_PARTS = 4;
+const MOST_KNOWN_PARTS = 3;
+/** While more threads than this stand, a leaf or a count parts them better than any one known part. */
+const MOST_TRIED_AMONG = 12;
 
 function trialTests({ readings, standing, owns, side }: TestSetting): InformativeTest[] {
-  if (!owns.has("known-parts")) return [];
+  if (!owns.has("known-parts") || standing.length > MOST_TRIED_AMONG) return [];
   const tried = new Set(
     readings.flatMap((reading) =>
       reading.kind === "trial-fit" ? [knownPart(reading.with)?.id] : [],

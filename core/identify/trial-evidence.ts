@@ -1,4 +1,4 @@
-import { willItGo, type Mating, type MatingFit } from "../mating";
+import { matingVerdict, type Mating, type MatingFit } from "../mating";
 import { lookUpThread, type Thread, type ThreadSide } from "../threads";
 import type { Evidence } from "./evidence";
 import { agreementOf } from "./form-evidence";
@@ -15,9 +15,8 @@ type Chances = Readonly<Record<TrialOutcome, number>>;
 
 /** Where in their limits the two parts may lie, and how often. */
 const FITS: readonly (readonly [MatingFit, number])[] = [
-  ["middle", 0.7],
-  ["tightest", 0.15],
-  ["loosest", 0.15],
+  ["middle", 0.75],
+  ["tightest", 0.25],
 ];
 
 /** Chance that dirt, a burr or a hurried hand gives any of the answers. */
@@ -34,7 +33,11 @@ const NOT: Chances = { "runs-freely": 0, binds: 0.05, loose: 0, "will-not-start"
 /** Under this many turns a jam is as often taken for not starting. */
 const HARDLY_STARTED = 1;
 
-function answersTo({ outcome, cause, turns = Infinity }: Mating): Chances {
+function answersTo({
+  outcome,
+  cause,
+  turns = Infinity,
+}: Pick<Mating, "outcome" | "cause" | "turns">): Chances {
   switch (outcome) {
     case "mates":
       return cause === "taper-joint" ? JOINT : GOES;
@@ -52,8 +55,8 @@ const FAR_APART = 0.2;
 
 function mate(thread: Thread, known: Thread, partIs: ThreadSide, fit: MatingFit) {
   return partIs === "external"
-    ? willItGo(thread, known, { fit })
-    : willItGo(known, thread, { fit });
+    ? matingVerdict(thread, known, { fit })
+    : matingVerdict(known, thread, { fit });
 }
 
 function farApart(thread: Thread, known: Thread, partIs: ThreadSide) {

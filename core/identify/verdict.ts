@@ -1,5 +1,4 @@
 import type { Candidate } from "./identify";
-import type { Posterior } from "./posterior";
 import type { Reading } from "./reading";
 
 /** Where an identification stands. */
@@ -49,7 +48,8 @@ const MOST_CONFLICT = Math.log(150);
 export function verdictOf(
   readings: readonly Reading[],
   candidates: readonly Candidate[],
-  { unknown, conflict }: Posterior,
+  unknown: number,
+  conflict: number,
 ): Verdict {
   const [best] = candidates;
   const atOdds = isAtOdds(best);

@@ -1,6 +1,6 @@
 export { compareThreads, confusedWith, sameAs, sameDiameter } from "./look-alikes";
 export type { LookAlike, TellingSign } from "./look-alikes";
-export { willItGo } from "./will-it-go";
+export { matingVerdict, willItGo } from "./will-it-go";
 export type {
   Mating,
   MatingCause,

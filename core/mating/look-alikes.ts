@@ -97,13 +97,15 @@ function distance({ thread, diameterMm, driftOverTenMm }: LookAlike): number {
 
 /** How another thread differs from this one, what tells them apart, and how each goes into the other. */
 export function compareThreads(thread: Thread, other: Thread): LookAlike {
+  // The catalogue holds right-hand threads; a left-hand part is mistaken for others cut left-hand.
+  const mate = other.hand === thread.hand ? other : { ...other, hand: thread.hand };
   return {
     thread: other,
     diameterMm: other.majorMm - thread.majorMm,
     driftOverTenMm: 10 * (other.pitchMm - thread.pitchMm),
     told: signOf(thread, other),
-    asScrew: willItGo(thread, other),
-    asNut: willItGo(other, thread),
+    asScrew: willItGo(thread, mate),
+    asNut: willItGo(mate, thread),
   };
 }
 

@@ -152,6 +152,12 @@ describe("what a thread is mistaken for", () => {
     expect(found?.told).toBe(told);
   });
 
+  it("is the same for a part cut left-hand", () => {
+    const ids = (thread: Parameters<typeof confusedWith>[0]) =>
+      confusedWith(thread).map(({ thread: { id }, asScrew }) => [id, asScrew.outcome]);
+    expect(ids({ ...named("M10"), hand: "left" })).toEqual(ids(named("M10")));
+  });
+
   it("never lists the thread itself or its namesake, and gives the drift over ten threads", () => {
     for (const alike of confusedWith(named("M10"))) {
       expect(alike.thread.id).not.toBe("iso-m10x1.5");

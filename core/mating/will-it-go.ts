@@ -182,6 +182,39 @@ function judge(
   return { outcome: "mates", cause: "fits" };
 }
 
+interface Judged {
+  readonly verdict: Verdict;
+  readonly screw: SizedThread;
+  readonly nut: SizedThread;
+  readonly play: Mm;
+  readonly overlap: number;
+}
+
+const isOneSided = (male: Thread, female: Thread) =>
+  male.only === "internal" || female.only === "external";
+
+function judged(male: Thread, female: Thread, options: MatingOptions): Judged {
+  const fit = options.fit ?? "middle";
+  const screw = sized(male, "external", fit, options.maleSizes);
+  const nut = sized(female, "internal", fit, options.femaleSizes);
+  const play = axialPlay(entering(screw), nut);
+  const overlap = overlapShare(screw, nut);
+  const verdict =
+    male.hand === female.hand
+      ? judge(screw, nut, play, overlap, options.engagementMm ?? nut.major)
+      : no("hand");
+  return { verdict, screw, nut, play, overlap };
+}
+
+/** Only how a screw and a nut take each other and why, for where many pairs are asked about. As `willItGo` says it. */
+export function matingVerdict(
+  male: Thread,
+  female: Thread,
+  options: MatingOptions = {},
+): Pick<Mating, "outcome" | "cause" | "turns"> {
+  return isOneSided(male, female) ? no("one-sided") : judged(male, female, options).verdict;
+}
+
 /**
  * Whether a screw goes into a nut or hole, by geometry: diameters, flank play (D2 - d2) tan(half angle), how many
  * threads the difference of pitch takes to use that play up, the plane where a taper jams, the overlap left.
@@ -192,25 +225,10 @@ function judge(
  */
 export function willItGo(male: Thread, female: Thread, options: MatingOptions = {}): Mating {
   const driftOverTenMm = 10 * Math.abs(male.pitchMm - female.pitchMm);
-  if (male.only === "internal" || female.only === "external") {
-    return {
-      outcome: "will-not-start",
-      cause: "one-sided",
-      axialPlay: 0,
-      driftOverTenMm,
-      overlap: 0,
-      strength: 0,
-    };
+  if (isOneSided(male, female)) {
+    return { ...no("one-sided"), axialPlay: 0, driftOverTenMm, overlap: 0, strength: 0 };
   }
-  const fit = options.fit ?? "middle";
-  const screw = sized(male, "external", fit, options.maleSizes);
-  const nut = sized(female, "internal", fit, options.femaleSizes);
-  const play = axialPlay(entering(screw), nut);
-  const overlap = overlapShare(screw, nut);
-  const verdict =
-    male.hand === female.hand
-      ? judge(screw, nut, play, overlap, options.engagementMm ?? nut.major)
-      : no("hand");
+  const { verdict, screw, nut, play, overlap } = judged(male, female, options);
   const strength = verdict.outcome === "will-not-start" ? 0 : strengthShare(screw, nut);
   return { ...verdict, axialPlay: play, driftOverTenMm, overlap, strength };
 }

@@ -1,6 +1,7 @@
 import { catalogue, confusedWith, identify, type Reading } from "@root-gauge/core";
 import { launchBrowser } from "../support/browser";
 import { startTestServer } from "../support/server";
+import { benchAccuracy, benchUpdate } from "./accuracy";
 import { benchCatalogue } from "./catalogue";
 import { print, quantile, spreadWords, timed } from "./report";
 import { benchSearch } from "./search";
@@ -79,5 +80,7 @@ async function benchLoad(): Promise<void> {
 await benchCatalogue();
 benchSearch();
 benchIdentify();
+benchUpdate();
 benchLookAlikes();
 await benchLoad();
+await benchAccuracy();

@@ -18,7 +18,7 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await expect(page.getByLabel("Find a leaf by its mark")).toBeFocused();
   await keyboard.type("1.25");
   await keyboard.press("Enter");
-  await expect(page.getByRole("button", { name: "Drops in" })).toBeFocused();
+  await expect(page.getByRole("button", { name: "Drops in", exact: true })).toBeFocused();
   await keyboard.press("Enter");
   await expect(page.getByText("Settled", { exact: true })).toBeVisible();
 
@@ -38,7 +38,9 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await keyboard.press("Enter");
   await expect(page.getByText("Down to four")).toBeVisible();
   await keyboard.press("n");
-  await expect(page.getByRole("button", { name: "The 13 TPI leaf drops in" })).toBeFocused();
+  await expect(
+    page.getByRole("button", { name: "Lay the 13 TPI leaf on it: drops in" }),
+  ).toBeFocused();
   await keyboard.press("Enter");
   await expect(page.getByText("Settled", { exact: true })).toBeVisible();
   await keyboard.press("w");
@@ -64,7 +66,8 @@ test("u flips every figure, z undoes, / finds, ? lists the keys, and a field kee
   await keyboard.press("d");
   await keyboard.type("12.52");
   await keyboard.press("Enter");
-  const first = page.getByRole("listitem").filter({ hasText: "1/2-13 UNC" });
+  const running = page.getByRole("list", { name: "Still in the running" });
+  const first = running.getByRole("listitem").filter({ hasText: "1/2-13 UNC" });
   await expect(first).toContainText("12.52 mm is inside 12.39–12.66 mm.");
   await keyboard.press("u");
   await expect(first).toContainText("0.4929 in is inside 0.4876–0.4985 in.");

@@ -23,7 +23,7 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await expect(page.getByText("Down to four")).toBeVisible();
   await button(page, /^pitch/).tap();
   await page.getByRole("radio", { name: "1.25 mm leaf" }).tap();
-  await page.getByRole("dialog").getByRole("button", { name: "Drops in" }).tap();
+  await page.getByRole("dialog").getByRole("button", { name: "Drops in", exact: true }).tap();
   await expect(page.getByText("Settled", { exact: true })).toBeVisible();
   await button(page, "Write it up").tap();
   await page.getByLabel("Machine or job").fill("Kestrel cylinder proofer");
@@ -36,7 +36,7 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
 
   await readDiameter(page, ["1", "2", ".", "5", "2"]);
   await expect(page.getByText("Lay the 13 TPI leaf on it", { exact: false })).toBeVisible();
-  await button(page, "The 13 TPI leaf drops in").tap();
+  await button(page, "Lay the 13 TPI leaf on it: drops in").tap();
   await expect(page.getByText("Settled", { exact: true })).toBeVisible();
   await button(page, "Write it up").tap();
   await page.getByLabel("Place on the machine").fill("Clamp bar");
@@ -78,7 +78,8 @@ test("count and crest to crest name the pitch as a leaf would", async ({ page })
   await page.getByLabel("In a length of").tap();
   await touchKeys(page, ["1", "0"]);
   await button(page, "Take this count").tap();
-  await expect(page.getByRole("listitem").filter({ hasText: "M8 x 1.25" })).toContainText(
+  const running = page.getByRole("list", { name: "Still in the running" });
+  await expect(running.getByRole("listitem").filter({ hasText: "M8 x 1.25" })).toContainText(
     "8 threads counted in 10.00 mm; this one shows 8.",
   );
   await button(page, /Remove the reading: count 8/).tap();

@@ -21,7 +21,10 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
   switch (panel) {
     case "diameter":
       return (
-        <Panel title={side === "external" ? "Diameter over the crests" : "Bore"} onClose={onClose}>
+        <Panel
+          title={side === "external" ? "Diameter over the crests" : "Bore over the crests"}
+          onClose={onClose}
+        >
           <DiameterEntry {...entry} side={side} />
         </Panel>
       );
@@ -39,7 +42,7 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
       );
     case "length":
       return (
-        <Panel title="Length" onClose={onClose}>
+        <Panel title="How long it is" onClose={onClose}>
           <LengthEntry {...entry} />
         </Panel>
       );

@@ -1,11 +1,12 @@
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import { startAnother, startAnotherLike } from "../data/bench";
+import { changeBench, startAnother, startAnotherLike } from "../data/bench";
 import { useSettings } from "../data/settings";
 import { Unseen } from "../kit/text";
 import { useLayout } from "../kit/wide";
 import { BenchNarrow } from "./bench-narrow";
 import { BenchWide } from "./bench-wide";
+import { useWedge } from "./entry/use-wedge";
 import { useBench } from "./use-bench";
 import { useBenchKeys } from "./use-bench-keys";
 import { usePanel } from "../shell/use-panel";
@@ -19,6 +20,13 @@ export function BenchScreen() {
   const panels = usePanel();
   const writeUp = () => router.push("/write-up");
   useBenchKeys({ open: panels.open, writeUp });
+  // A caliper that types needs no touch: its first digit opens the pad.
+  useWedge(panels.panel === undefined, (digit, goesOn) => {
+    const field = bench.side === "internal" ? "bore" : "diameter";
+    const before = goesOn ? (bench.state.drafts[field] ?? "") : "";
+    changeBench({ type: "draft", field, text: before + digit });
+    panels.open("diameter");
+  });
   const actions = {
     onOpen: panels.open,
     onWriteUp: writeUp,

@@ -57,7 +57,7 @@ describe("the next step", () => {
     const asked = showCard([diameter(12.52), { kind: "leaf", tpi: 13, outcome: "drops-in" }]);
     fireEvent.press(screen.getByText("Write it up"));
     fireEvent.press(screen.getByText("Start another"));
-    fireEvent.press(screen.getByText("Another like it"));
+    fireEvent.press(screen.getByText("One like it"));
     expect(asked).toEqual(["write up", "another", "another like it"]);
   });
 

@@ -64,7 +64,7 @@ function Shell({ title, text, teach, onSkip, children }: CardProps) {
       </View>
       <Body color="$quiet">{text}</Body>
       {teach !== undefined && wide ? <Small>{teach}</Small> : null}
-      <View flexDirection="row" flexWrap="wrap" gap={8} marginTop={4}>
+      <View id="next-answers" flexDirection="row" flexWrap="wrap" gap={8} marginTop={4}>
         {children}
       </View>
     </View>
@@ -186,7 +186,7 @@ function SettledCard({
     <Shell title={name} text="Write it up for the job, or put the next part on the bench.">
       <ActionButton
         flex={1}
-        label="Another like it"
+        label="One like it"
         says="Start another like this: same machine, same kind of part"
         onPress={onStartAnotherLike}
       />

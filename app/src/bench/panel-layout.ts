@@ -169,8 +169,8 @@ function femalePlaces(room: PanelRoom, zone: Zone): Omit<PanelLayout, "topRow" |
     nut && sizes.flatsMm !== undefined && pxPerMm !== undefined
       ? ((sizes.flatsMm * pxPerMm) / 2) * 1.1547
       : HALF_CORNERS * major;
-  const across = nut ? Math.max(NUT_HEIGHT * major, 90) : Math.min(width * 0.62, 4 * major);
-  const left = nut && !zone.tall ? width * 0.2 : (width - across) / 2 - (zone.tall ? 0 : 10);
+  const across = nut ? Math.max(NUT_HEIGHT * major, 104) : Math.min(width * 0.62, 4 * major);
+  const left = nut && !zone.tall ? width * 0.3 : (width - across) / 2 - (zone.tall ? 0 : 10);
   const shape: NutShape = {
     left,
     right: left + across,

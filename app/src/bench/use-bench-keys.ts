@@ -10,7 +10,7 @@ interface KeyActions {
 }
 
 function focusNextTest(): void {
-  document.querySelector<HTMLElement>("#next-test button")?.focus();
+  document.querySelector<HTMLElement>("#next-answers button")?.focus();
 }
 
 function actOn(key: BenchKey, { open, writeUp }: KeyActions): void {

@@ -13,7 +13,7 @@ export interface LeafViewProps {
   readonly units: Units;
 }
 
-const HEIGHT = 74;
+const HEIGHT = 60;
 /** Teeth looked at: more would be too small to see light under on a phone. */
 const TEETH = 7;
 const SHORTEST_TEETH = 3;

@@ -2,6 +2,7 @@ import {
   percentWords,
   threadById,
   threadCallout,
+  threadName,
   verdictWords,
   type IdentificationSummary,
   type Verdict,
@@ -20,10 +21,12 @@ export interface SheetTitle {
 const TOO_UNKNOWN = 0.5;
 
 /** What a sheet, and a line in a job, is headed with. */
-export function sheetTitle({ verdict, unknown, candidates }: IdentificationSummary): SheetTitle {
+export function sheetTitle(result: IdentificationSummary): SheetTitle {
+  const { verdict, unknown, candidates, side = "external", hand = "right" } = result;
   const [best] = candidates;
   const words = verdictWords({ verdict, candidates });
-  const thread = best === undefined ? undefined : threadById(best.threadId);
+  const held = best === undefined ? undefined : threadById(best.threadId);
+  const thread = held && { ...held, hand };
   if (
     best === undefined ||
     thread === undefined ||
@@ -34,9 +37,9 @@ export function sheetTitle({ verdict, unknown, candidates }: IdentificationSumma
   }
   const share = percentWords(best.probability);
   if (verdict === "settled") {
-    const title = threadCallout(thread, "external");
+    const title = threadCallout(thread, side);
     return { title, subtitle: `${words}, ${share}`, verdict, threadId: thread.id };
   }
-  const title = `Likeliest: ${thread.designation}`;
+  const title = `Likeliest: ${threadName(thread)}`;
   return { title, subtitle: `${words}, ${share}`, verdict, threadId: thread.id };
 }

@@ -29,7 +29,7 @@ describe("what a sheet is headed with", () => {
   it("names the likeliest while others stand", () => {
     expect(titleOf(diameter(12.52))).toMatchObject({
       title: "Likeliest: 1/2-13 UNC",
-      subtitle: "Down to four, 58 %",
+      subtitle: "Down to four, 53 %",
     });
   });
 

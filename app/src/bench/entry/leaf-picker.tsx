@@ -102,7 +102,8 @@ function LeafViews({
   const { tools } = useSettings();
   const only55 = tools.includes("leaves-55") && !tools.includes("inch-leaves");
   const angle = "tpi" in leaf && only55 ? 55 : 60;
-  const shown = differentPitches(candidates).slice(0, MOST_VIEWS);
+  const { wide } = useLayout();
+  const shown = differentPitches(candidates).slice(0, wide ? VIEWS_WHEN_WIDE : VIEWS_ON_PHONE);
   return (
     <View gap={6}>
       {shown.map(({ thread }) => (
@@ -112,7 +113,8 @@ function LeafViews({
   );
 }
 
-const MOST_VIEWS = 3;
+const VIEWS_WHEN_WIDE = 3;
+const VIEWS_ON_PHONE = 2;
 
 /** The leaves of the gauge, likeliest first; pick one, then say whether it drops in. */
 export function LeafPicker({ candidates, units, onDone }: LeafPickerProps) {

@@ -13,7 +13,7 @@ export interface LiveCaliperProps {
 
 const BUTTONS: readonly { press: CaliperCommand["press"]; label: string }[] = [
   { press: "zero", label: "Zero" },
-  { press: "next-part", label: "Next part" },
+  { press: "next-part", label: "Next" },
 ];
 
 function press(button: CaliperCommand["press"]): void {

@@ -10,6 +10,7 @@ import { Keypad } from "./keypad";
 import { LengthEcho } from "./length-echo";
 import { LiveCaliper } from "./live-caliper";
 import { readField, type PadField } from "./pad-fields";
+import { useWedge } from "./use-wedge";
 
 export interface ReadingPadProps {
   readonly fields: readonly PadField[];
@@ -27,6 +28,8 @@ interface FieldProps {
   readonly text: string;
   readonly units: Units;
   readonly active: boolean;
+  /** Changes when the active field is to have the focus again. */
+  readonly refocus: number;
   readonly problem: string | undefined;
   readonly onFocus: () => void;
   readonly onText: (text: string) => void;
@@ -35,13 +38,14 @@ interface FieldProps {
 
 const MOST_TYPED = 24;
 
-function PadInput({ field, text, units, active, problem, onFocus, onText, onSubmit }: FieldProps) {
+function PadInput(props: FieldProps) {
+  const { field, text, units, active, refocus, problem, onFocus, onText, onSubmit } = props;
   const theme = useTheme();
   const input = useRef<TextInput>(null);
   const read = readField(field, text, units);
   useEffect(() => {
     if (active) input.current?.focus();
-  }, [active]);
+  }, [active, refocus]);
   return (
     <View gap={4} flex={1} minWidth={140}>
       <Label>{field.kind === "length" ? `${field.label}, ${units}` : field.label}</Label>
@@ -98,6 +102,14 @@ export function ReadingPad({ fields, units, teach, action, onTake, children }: R
     setProblems(({ [field.key]: _mended, ...rest }) => rest);
   };
 
+  // A new figure starts in the active field, and the focus goes there for its other digits and Enter.
+  const [refocus, setRefocus] = useState(0);
+  useWedge(true, (digit, goesOn) => {
+    if (active === undefined) return;
+    write(active, goesOn ? textOf(active) + digit : digit);
+    setRefocus((times) => times + 1);
+  });
+
   const take = () => {
     const read = fields.map((field) => readField(field, textOf(field), entryUnits));
     const found = Object.fromEntries(
@@ -129,6 +141,7 @@ export function ReadingPad({ fields, units, teach, action, onTake, children }: R
             text={textOf(field)}
             units={entryUnits}
             active={at === activeAt}
+            refocus={refocus}
             problem={problems[field.key]}
             onFocus={() => setActiveAt(at)}
             onText={(text) => write(field, text)}

@@ -1,0 +1,244 @@
+import type { Page } from "@playwright/test";
+import { expect, openBench, PHONE, test } from "../support/test";
+
+test.use(PHONE);
+
+const button = (page: Page, name: string | RegExp) =>
+  page.getByRole("button", { name, exact: typeof name === "string" });
+
+const first = (page: Page) =>
+  page.getByRole("list", { name: "Still in the running" }).getByRole("listitem").first();
+const next = (page: Page) => page.getByRole("region", { name: "Next" });
+const settled = (page: Page) => page.getByText("Settled", { exact: true });
+
+async function readSize(page: Page, mm: string, condition?: string): Promise<void> {
+  await button(page, /^Ø over crests/).tap();
+  if (condition !== undefined) await page.getByRole("radio", { name: condition }).tap();
+  await page.getByLabel("Ø over crests", { exact: true }).fill(mm);
+  await button(page, "Take this diameter").tap();
+}
+
+async function layLeaf(page: Page, leaf: string, outcome = "Drops in"): Promise<void> {
+  await button(page, /^pitch/).tap();
+  await page.getByRole("radio", { name: leaf }).tap();
+  await page.getByRole("dialog").getByRole("button", { name: outcome, exact: true }).tap();
+}
+
+async function choosePart(page: Page, kind: string): Promise<void> {
+  await button(page, /^The part:/).tap();
+  await page
+    .getByRole("dialog")
+    .getByRole("button", { name: new RegExp(`^${kind}`) })
+    .tap();
+}
+
+test("a worn British part is told from its American twin, by its hexagon and its flanks", async ({
+  page,
+}) => {
+  await openBench(page);
+  await readSize(page, "9.28", "Worn");
+  await layLeaf(page, "16 TPI leaf");
+  await expect(page.getByText("Down to two")).toBeVisible();
+  await expect(first(page)).toContainText("3/8-16 UNC");
+  await expect(next(page)).toContainText("measure across the flats");
+  await button(page, "Enter the measure").tap();
+  await page.getByLabel("Across flats", { exact: true }).fill("17.9");
+  await button(page, "Take this size").tap();
+  await expect(first(page)).toContainText("3/8-16 BSW");
+  await expect(first(page)).toContainText("17.90 mm across the flats is its hexagon of 18.03 mm");
+  await button(page, /^form/).tap();
+  await page.getByRole("radio", { name: "55°", exact: true }).tap();
+  await button(page, "Back to the part").tap();
+  await expect(settled(page)).toBeVisible();
+  await expect(page.getByRole("list", { name: "Mistaken for 3/8-16 BSW" })).toContainText(
+    "By the flank angle: 55° here, 60° there.",
+  );
+});
+
+test("an inch nut is named by its bore and a leaf", async ({ page }) => {
+  await openBench(page);
+  await choosePart(page, "Nut");
+  await expect(next(page)).toContainText("measure the bore");
+  await button(page, "Enter the bore").tap();
+  await page.getByLabel("Bore", { exact: true }).fill("10.75");
+  await button(page, "Take this bore").tap();
+  await expect(next(page)).toContainText("lay the 13 TPI leaf on it");
+  await button(page, "Lay the 13 TPI leaf on it: drops in").tap();
+  await expect(settled(page)).toBeVisible();
+  await expect(first(page)).toContainText("10.75 mm is inside its bore, 10.59–11.02 mm.");
+  await expect(button(page, /^bore 10.75 mm/)).toBeVisible();
+  await button(page, "Write it up").tap();
+  await expect(page.getByText("1/2-13 UNC-2B")).toBeVisible();
+});
+
+test("a diameter that looks metric is shown to be inch", async ({ page }) => {
+  await openBench(page);
+  await readSize(page, "7.85");
+  await expect(first(page)).toContainText("M8 x 1.25");
+  await layLeaf(page, "18 TPI leaf");
+  await expect(first(page)).toContainText("5/16-18 UNC");
+  await button(page, /^Ruled out/).tap();
+  await expect(page.getByRole("dialog")).toContainText("The 18 TPI leaf should rock on 1 mm");
+});
+
+test("a pipe fitting: taper or parallel, British or American", async ({ page }) => {
+  await openBench(page);
+  await choosePart(page, "Pipe, male");
+  await readSize(page, "20.8");
+  await layLeaf(page, "14 TPI leaf");
+  await expect(next(page)).toContainText("see whether it tapers");
+  await button(page, "See whether it tapers: parallel").tap();
+  await expect(first(page)).toContainText("G 1/2");
+  await button(page, /Remove the reading: form parallel/).tap();
+  await button(page, "See whether it tapers: tapered").tap();
+  await expect(first(page)).toContainText("R 1/2");
+  await button(page, /^form/).tap();
+  await page.getByRole("radio", { name: "60°", exact: true }).tap();
+  await page.getByRole("radio", { name: "N. America" }).tap();
+  await button(page, "Back to the part").tap();
+  await expect(settled(page)).toBeVisible();
+  await expect(first(page)).toContainText("1/2-14 NPT");
+  await expect(page.getByRole("list", { name: /^Mistaken for/ })).toContainText("G 1/2");
+});
+
+test("a taper is measured at both ends", async ({ page }) => {
+  await openBench(page);
+  await choosePart(page, "Pipe, male");
+  await button(page, /^both ends, apart/).tap();
+  await page.getByLabel("Small end", { exact: true }).fill("20.15");
+  await page.getByLabel("Large end", { exact: true }).fill("19");
+  await page.getByLabel("Apart", { exact: true }).fill("12");
+  await button(page, "Take both ends").tap();
+  await expect(page.getByRole("alert")).toContainText("change them round");
+  await page.getByLabel("Large end", { exact: true }).fill("20.9");
+  await button(page, "Take both ends").tap();
+  await expect(button(page, /^taper 1 in 16/)).toBeVisible();
+  await expect(first(page)).toContainText("It is tapered 1 in 16, and 1 in 16 was measured.");
+});
+
+test("a fine thread read one leaf off is caught by a count", async ({ page }) => {
+  await openBench(page);
+  await readSize(page, "7.86");
+  await layLeaf(page, "24 TPI leaf");
+  await button(page, /^pitch/).tap();
+  await page.getByRole("radio", { name: "Count", exact: true }).tap();
+  await page.getByLabel("Threads", { exact: true }).fill("22");
+  await page.getByLabel("In a length of", { exact: true }).fill("25.4");
+  await button(page, "Take this count").tap();
+  await expect(page.getByText("Doesn't add up")).toBeVisible();
+  await expect(next(page)).toContainText(
+    "If the 24 TPI leaf was really 22 TPI, everything fits 5/16-22 BSF.",
+  );
+  await button(page, "Take away the reading leaf 24 TPI").tap();
+  await expect(first(page)).toContainText("5/16-22 BSF");
+});
+
+test("a left-hand part keeps its hand to the call-out", async ({ page }) => {
+  await openBench(page);
+  await readSize(page, "9.9");
+  await layLeaf(page, "1.5 mm leaf");
+  await button(page, /^form/).tap();
+  await page.getByRole("radio", { name: "Left-hand" }).tap();
+  await button(page, "Back to the part").tap();
+  await expect(settled(page)).toBeVisible();
+  await expect(first(page)).toContainText("M10 x 1.5 LH");
+  await expect(button(page, /^form LH/)).toBeVisible();
+  await button(page, "Write it up").tap();
+  await expect(page.getByText("M10 x 1.5 - 6g LH")).toBeVisible();
+});
+
+test("a part that is not in the catalogue is called so, with what may have gone wrong", async ({
+  page,
+}) => {
+  await openBench(page);
+  await readSize(page, "33.9");
+  await button(page, /^pitch/).tap();
+  await page.getByRole("radio", { name: "Crest to crest" }).tap();
+  await page.getByLabel("Pitches", { exact: true }).fill("10");
+  await page.getByLabel("Crest to crest", { exact: true }).last().fill("19.1");
+  await button(page, "Take this length").tap();
+  await expect(page.getByText("Doesn't add up")).toBeVisible();
+  await expect(first(page)).toContainText("Something else");
+  await expect(next(page)).toContainText("Otherwise it is a thread not held here.");
+  await button(page, "Write it up").tap();
+  await expect(page.getByText("Not known yet")).toBeVisible();
+});
+
+test("a known nut that binds after four turns tells 3/8-16 from M10", async ({ page }) => {
+  await openBench(page);
+  await readSize(page, "9.42");
+  await button(page, "Try a known part").tap();
+  await page.getByLabel("Another nut, by its thread").fill("M10");
+  await page.getByLabel("Turns until it bound, if it did").fill("4");
+  await page.getByRole("dialog").getByRole("button", { name: "Binds", exact: true }).tap();
+  await expect(button(page, /Remove the reading: nut M10 x 1.5 binds after 4 turns/)).toBeVisible();
+  await expect(first(page)).toContainText("3/8-16 UNC");
+  await expect(first(page)).toContainText("should bind after about 4 turns, and it bound");
+});
+
+test("the caliper's figure is taken live, once its jaws are zeroed", async ({ page }) => {
+  await openBench(page);
+  await button(page, /^Ø over crests/).tap();
+  await page.getByRole("radio", { name: "Live caliper" }).tap();
+  const shown = page.getByLabel("The caliper shows");
+  await expect(shown).toContainText(/12\.5\d mm/);
+  await button(page, "Zero").tap();
+  await expect(shown).toContainText(/12\.4\d mm/);
+  await button(page, "Hold").tap();
+  await expect(page.getByText("held", { exact: true })).toBeVisible();
+  await button(page, "Use it").tap();
+  await expect(page.getByLabel("Ø over crests", { exact: true })).toHaveValue(/^12\.4\d$/);
+  await button(page, "Take this diameter").tap();
+  await expect(first(page)).toContainText("1/2-");
+});
+
+test("another like it keeps the machine and the kind of part, and undo brings the last back", async ({
+  page,
+}) => {
+  await openBench(page);
+  await choosePart(page, "Stud");
+  await readSize(page, "9.9");
+  await layLeaf(page, "1.25 mm leaf");
+  await button(page, /^form/).tap();
+  await page.getByRole("radio", { name: "Europe" }).tap();
+  await button(page, "Back to the part").tap();
+  await button(page, /^Start another like this/).tap();
+  await expect(button(page, /Remove the reading: from Europe/)).toBeVisible();
+  await expect(button(page, /Remove the reading: Ø/)).toHaveCount(0);
+  await expect(button(page, /^The part: Stud/)).toBeVisible();
+  await button(page, "Undo").tap();
+  await expect(button(page, /Remove the reading: Ø 9.90 mm/)).toBeVisible();
+});
+
+test("a test that cannot be done is skipped, and tools that are not owned are not asked for", async ({
+  page,
+}) => {
+  await openBench(page);
+  await readSize(page, "12.52");
+  await expect(next(page)).toContainText("lay the 13 TPI leaf on it");
+  await button(page, "Skip this test").tap();
+  await expect(next(page)).not.toContainText("lay the 13 TPI leaf on it");
+  await button(page, "Tools on hand").tap();
+  await page.getByRole("checkbox", { name: "Inch leaves, 60°" }).tap();
+  await page.getByRole("checkbox", { name: "Inch leaves, 55°" }).tap();
+  await button(page, "Close").tap();
+  await expect(next(page)).not.toContainText("TPI leaf");
+  await page.reload();
+  await expect(next(page)).not.toContainText("TPI leaf");
+});
+
+test("two candidates are compared side by side, and a leaf is shown as it would lie", async ({
+  page,
+}) => {
+  await openBench(page);
+  await readSize(page, "9.9");
+  await button(page, "Compare two").tap();
+  await expect(page.getByRole("img", { name: /^Profiles of M10 x 1.5 and M10 x 1/ })).toBeVisible();
+  await expect(page.getByRole("dialog")).toContainText("By the pitch: ten threads measure");
+  await button(page, "Close").tap();
+  await button(page, /^pitch/).tap();
+  await page.getByRole("radio", { name: "1.25 mm leaf" }).tap();
+  await expect(
+    page.getByRole("img", { name: /^The leaf on M10 x 1.5: light up to 0\.\d+ mm/ }),
+  ).toBeVisible();
+});
