@@ -21,6 +21,8 @@ export interface Evidence<K extends ReadingKind> {
   unknownLikelihood(reading: ReadingOf<K>): number;
   /** How the reading stands to the thread, with its figures. */
   reason(reading: ReadingOf<K>, thread: Thread): ReasonFigures;
+  /** Threads with the same key are weighed alike and for the same reason; without it each is weighed by itself. */
+  alike?(thread: Thread): number | string;
 }
 
 const EVIDENCE: { readonly [K in ReadingKind]: Evidence<K> } = {

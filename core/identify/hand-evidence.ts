@@ -14,6 +14,7 @@ function leftShare({ family }: Thread): number {
 /** Which way it turns: a property of the part, so it parts the threads hardly at all. */
 export const handEvidence: Evidence<"hand"> = {
   likelihood: ({ hand }, thread) => (hand === "left" ? leftShare(thread) : 1 - leftShare(thread)),
+  alike: ({ family }) => family,
   unknownLikelihood: ({ hand }) => (hand === "left" ? LEFT_FASTENER : 1 - LEFT_FASTENER),
   reason: ({ hand }) => ({ code: "hand", agreement: "agrees", hand }),
 };
@@ -21,6 +22,7 @@ export const handEvidence: Evidence<"hand"> = {
 /** How long it is: kept with the readings for the call-out, of no weight for the thread. */
 export const lengthEvidence: Evidence<"length"> = {
   likelihood: () => 1,
+  alike: () => 0,
   unknownLikelihood: () => 1,
   reason: ({ mm }) => ({ code: "length", agreement: "agrees", mm }),
 };

@@ -115,7 +115,7 @@ function worstFor(weighed: readonly WeighedReading[], at: number): number {
   return place;
 }
 
-/** The one reason against a thread that is ruled out, and how common it is; the same list while that reading stays. */
+/** The one reason against a thread that is ruled out, and how common it is. */
 function whyRuledOut(
   weighed: readonly WeighedReading[],
   readings: readonly Reading[],
@@ -127,11 +127,7 @@ function whyRuledOut(
   const worst = weighed[place];
   if (worst === undefined) return common === undefined ? [] : [common];
   const reason = unlessAskew(reasonOf(worst, place, thread, at), readings);
-  const known = worst.against[at];
-  if (known?.[0] === reason && known[1] === common) return known;
-  const reasons = common === undefined ? [reason] : [reason, common];
-  worst.against[at] = reasons;
-  return reasons;
+  return common === undefined ? [reason] : [reason, common];
 }
 
 /** The reason of a reading on its own, unless a wider reading of the same size accounts for it. */
@@ -152,15 +148,17 @@ function handOf(readings: readonly Reading[]): Hand {
   return readings.findLast((reading) => reading.kind === "hand")?.hand ?? "right";
 }
 
+const COMMONNESS_REASONS = {
+  common: { code: "commonness", agreement: "agrees", common: "common" },
+  uncommon: { code: "commonness", agreement: "agrees", common: "uncommon" },
+  rare: { code: "commonness", agreement: "agrees", common: "rare" },
+} as const satisfies Record<string, Reason>;
+
 let ofCommonness: readonly Reason[] | undefined;
 
 /** How common each thread is, in catalogue order. */
 function commonnessReasons(): readonly Reason[] {
-  ofCommonness ??= catalogue().map((thread) => ({
-    code: "commonness",
-    agreement: "agrees",
-    common: commonnessOf(thread),
-  }));
+  ofCommonness ??= catalogue().map((thread) => COMMONNESS_REASONS[commonnessOf(thread)]);
   return ofCommonness;
 }
 

@@ -90,22 +90,11 @@ function reason(reading: LeafReading, thread: Thread): ReasonFigures {
   };
 }
 
-// Many threads share a pitch, and a leaf says the same of all of them.
-const ofPitches = new WeakMap<LeafReading, Map<Mm, number>>();
-
-function likelihood(reading: LeafReading, thread: Thread): number {
-  const known = ofPitches.get(reading) ?? new Map<Mm, number>();
-  if (known.size === 0) ofPitches.set(reading, known);
-  const found = known.get(thread.pitchMm);
-  if (found !== undefined) return found;
-  const chance = leafOutcomes(leafMark(reading), thread, reading.threadsEngaged)[reading.outcome];
-  known.set(thread.pitchMm, chance);
-  return chance;
-}
-
 /** A thread-gauge leaf laid on the thread. */
 export const leafEvidence: Evidence<"leaf"> = {
-  likelihood,
+  likelihood: (reading, thread) =>
+    leafOutcomes(leafMark(reading), thread, reading.threadsEngaged)[reading.outcome],
+  alike: ({ pitchMm }) => pitchMm,
   unknownLikelihood: (reading) => UNKNOWN_LIKELIHOOD[reading.outcome],
   reason,
 };

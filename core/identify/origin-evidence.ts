@@ -85,6 +85,7 @@ function softAgreement(weight: number): Agreement {
 /** Where the machine is from, and the year it is older than. */
 export const originEvidence: Evidence<"origin"> = {
   likelihood: likelihoodOf,
+  alike: ({ family }) => family,
   unknownLikelihood: ({ place }) =>
     place === undefined || place === "unknown" ? 1 : 1 / KNOWN_PLACES.length,
   reason: (reading, thread) => ({
@@ -149,6 +150,7 @@ const FUNCTIONS: Readonly<Record<ThreadFamily, Readonly<Record<PartFunction, num
 /** What the part does. */
 export const functionEvidence: Evidence<"function"> = {
   likelihood: ({ what }, { family }) => FUNCTIONS[family][what],
+  alike: ({ family }) => family,
   unknownLikelihood: () => 0.5,
   reason: ({ what }, { family }) => ({
     code: "function",

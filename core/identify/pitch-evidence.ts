@@ -44,6 +44,7 @@ function agreementByDistance(distance: number, stretched: number, against: numbe
 export const countEvidence: Evidence<"count"> = {
   likelihood: countChance,
   unknownLikelihood: countBackground,
+  alike: ({ pitchMm }) => pitchMm,
   reason: (reading, thread) => {
     const expected = expectedThreads(reading.spanMm, thread);
     return {
@@ -66,6 +67,7 @@ export const crestToCrestEvidence: Evidence<"crest-to-crest"> = {
     (1 - SLIP) * normalDensity(reading.mm, reading.pitches * thread.pitchMm, CREST_SD) +
     SLIP * crestBackground(reading),
   unknownLikelihood: crestBackground,
+  alike: ({ pitchMm }) => pitchMm,
   reason: (reading, thread) => {
     const expectedMm = reading.pitches * thread.pitchMm;
     const deviations = Math.abs(reading.mm - expectedMm) / CREST_SD;

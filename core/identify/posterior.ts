@@ -51,21 +51,16 @@ function priorOf(
   return Float64Array.from(weights, (weight) => ((1 - UNKNOWN_PRIOR) * weight) / total);
 }
 
-/** A product of likelihoods under this is taken into the logarithm before it underflows. */
-const LEAST_PRODUCT = 1e-200;
-
-/** ln of the product of the factors, with as few logarithms as will not underflow. */
-function logProduct(count: number, factorAt: (i: number) => number): number {
-  let sum = 0;
-  let product = 1;
-  for (let i = 0; i < count; i += 1) {
-    product *= factorAt(i);
-    if (product < LEAST_PRODUCT) {
-      sum += Math.log(product);
-      product = 1;
+/** ln of prior times likelihoods for every thread. Plain loops here and below: they run with every touch on the Bench. */
+function jointLogs(prior: Float64Array, witnesses: readonly ReadingLikelihoods[]): Float64Array {
+  const logs = new Float64Array(prior.length);
+  for (let at = 0; at < logs.length; at += 1) logs[at] = Math.log(prior[at] ?? 0);
+  for (const { ofThreads } of witnesses) {
+    for (let at = 0; at < logs.length; at += 1) {
+      logs[at] = (logs[at] ?? 0) + Math.log(ofThreads[at] ?? 0);
     }
   }
-  return sum + Math.log(product);
+  return logs;
 }
 
 /** Bayes' rule over the catalogue and the unknown, in logarithms so that many readings do not underflow. */
@@ -74,21 +69,24 @@ export function posteriorOf(
   options: PriorOptions = {},
 ): Posterior {
   const witnesses = combined(weighed);
-  const prior = knownPrior(options);
-  const logs = prior.map((probability, at) =>
-    logProduct(witnesses.length + 1, (i) =>
-      i === witnesses.length ? probability : (witnesses[i]?.ofThreads[at] ?? 0),
-    ),
+  const logs = jointLogs(knownPrior(options), witnesses);
+  const logUnknown = witnesses.reduce(
+    (sum, { ofUnknown }) => sum + Math.log(ofUnknown),
+    Math.log(UNKNOWN_PRIOR),
   );
-  const logUnknown = logProduct(witnesses.length + 1, (i) =>
-    i === witnesses.length ? UNKNOWN_PRIOR : (witnesses[i]?.ofUnknown ?? 0),
-  );
-  const largest = logs.reduce((a, b) => Math.max(a, b), logUnknown);
-  const shares = logs.map((log) => Math.exp(log - largest));
+  let largest = logUnknown;
+  for (const log of logs) largest = Math.max(largest, log);
+  const probabilities = new Float64Array(logs.length);
   const unknownShare = Math.exp(logUnknown - largest);
-  const total = shares.reduce((sum, share) => sum + share, unknownShare);
+  let total = unknownShare;
+  for (let at = 0; at < logs.length; at += 1) {
+    const share = Math.exp((logs[at] ?? 0) - largest);
+    probabilities[at] = share;
+    total += share;
+  }
+  for (let at = 0; at < logs.length; at += 1) probabilities[at] = (probabilities[at] ?? 0) / total;
   return {
-    probabilities: shares.map((share) => share / total),
+    probabilities,
     unknown: unknownShare / total,
     logs,
     logEvidence: largest + Math.log(total),
@@ -104,7 +102,10 @@ const LOG_STEP = 1e-6;
  * without a comparison in JavaScript: ten times faster.
  */
 export function likeliestFirst({ logs }: Posterior): number[] {
-  const keys = logs.map((log, at) => Math.round(-log / LOG_STEP) * MOST_PLACES + at);
+  const keys = new Float64Array(logs.length);
+  for (let at = 0; at < keys.length; at += 1) {
+    keys[at] = Math.round(-(logs[at] ?? 0) / LOG_STEP) * MOST_PLACES + at;
+  }
   return Array.from(keys.sort(), (key) => ((key % MOST_PLACES) + MOST_PLACES) % MOST_PLACES);
 }
 
@@ -123,10 +124,10 @@ export function conflictOf(
 /** ln of the product of the probabilities that each witness has alone. */
 function logEach(witnesses: readonly ReadingLikelihoods[], prior: Float64Array): number {
   return witnesses.reduce((sum, { ofThreads, ofUnknown }) => {
-    const alone = ofThreads.reduce(
-      (total, likelihood, at) => total + likelihood * (prior[at] ?? 0),
-      UNKNOWN_PRIOR * ofUnknown,
-    );
+    let alone = UNKNOWN_PRIOR * ofUnknown;
+    for (let at = 0; at < prior.length; at += 1) {
+      alone += (ofThreads[at] ?? 0) * (prior[at] ?? 0);
+    }
     return sum + Math.log(alone);
   }, 0);
 }

@@ -21,6 +21,7 @@ const taperChance = ({ tapered }: ReadingOf<"taper">, thread: Thread): number =>
 /** Whether the thread tapers. */
 export const taperEvidence: Evidence<"taper"> = {
   likelihood: taperChance,
+  alike: ({ taper }) => taper ?? 0,
   unknownLikelihood: ({ tapered }) => (tapered ? UNKNOWN_TAPERED : 1 - UNKNOWN_TAPERED),
   reason: (reading, thread) => ({
     code: "taper",

@@ -59,10 +59,13 @@ function leafTests({ readings, standing, owns }: TestSetting): InformativeTest[]
       "tpi" in leaf ? owns.has("inch-leaves") || owns.has("leaves-55") : owns.has("metric-leaves"),
     )
     .map((leaf) => {
+      const chances = new Map(
+        standing.map(({ thread }) => [thread.id, leafOutcomes(leaf, thread)]),
+      );
       const worth = worthOf(
         ["drops-in", "rocks"] as const,
         standing,
-        (outcome, thread) => leafOutcomes(leaf, thread)[outcome],
+        (outcome, { id }) => chances.get(id)?.[outcome] ?? 0,
       );
       return {
         kind: "leaf",
@@ -135,13 +138,18 @@ function trialTests({ readings, standing, owns, side }: TestSetting): Informativ
 /** Sizes nearer to each other than this share of their spread are one outcome. */
 const ONE_OUTCOME = 2;
 
-/** The different sizes that threads would show, each threads' own put with the first near enough. */
+/** Beyond the likeliest few, sizes only take time. */
+const MOST_SIZES = 8;
+
+/** The different sizes that threads would show, likeliest first, each thread's own put with the first near enough. */
 function differentSizes(sizes: readonly number[], sd: number): number[] {
-  return sizes.reduce<number[]>(
-    (found, size) =>
-      found.some((other) => Math.abs(other - size) < ONE_OUTCOME * sd) ? found : [...found, size],
-    [],
-  );
+  return sizes
+    .reduce<number[]>(
+      (found, size) =>
+        found.some((other) => Math.abs(other - size) < ONE_OUTCOME * sd) ? found : [...found, size],
+      [],
+    )
+    .slice(0, MOST_SIZES);
 }
 
 const sizeAnswer = (mm: number): TestAnswer => ({ kind: "size", mm });
@@ -166,7 +174,7 @@ const COUNTED_SPAN_MM = 25.4;
 function countTest({ standing, owns, side }: TestSetting): InformativeTest[] {
   if (!owns.has("rule") || side === "internal") return [];
   const counts = standing.map(({ thread }) => Math.round(COUNTED_SPAN_MM / thread.pitchMm));
-  const worth = worthOf([...new Set(counts)], standing, (threads, thread) =>
+  const worth = worthOf([...new Set(counts)].slice(0, MOST_SIZES), standing, (threads, thread) =>
     countChance({ kind: "count", threads, spanMm: COUNTED_SPAN_MM }, thread),
   );
   const { bits, outcomes } = withAnswers(worth, (threads) =>

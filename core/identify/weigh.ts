@@ -1,6 +1,6 @@
 import { catalogue, type Thread } from "../threads";
-import { evidenceFor } from "./evidence";
-import type { Reading } from "./reading";
+import { evidenceFor, type Evidence } from "./evidence";
+import type { Reading, ReadingKind } from "./reading";
 import type { Reason } from "./reason";
 
 /** One reading's likelihood for every thread in catalogue order, and for the unknown. */
@@ -14,10 +14,8 @@ export interface WeighedReading extends ReadingLikelihoods {
   readonly reading: Reading;
   /** The likelihood for the thread it suits best. */
   readonly best: number;
-  /** Reasons worked out so far, in catalogue order. */
-  readonly reasons: (Reason | undefined)[];
-  /** For threads that this reading rules out, the reasons as last listed. */
-  readonly against: (readonly Reason[] | undefined)[];
+  /** Reasons worked out so far: by place in the catalogue, or by what makes threads alike for this reading. */
+  readonly reasons: Map<number | string, Reason>;
 }
 
 // Readings are data that do not change, so what one says of the catalogue is worked out once.
@@ -28,19 +26,31 @@ export function weighReading(reading: Reading): WeighedReading {
   const known = alreadyWeighed.get(reading);
   if (known !== undefined) return known;
   const evidence = evidenceFor(reading);
-  const ofThreads = Float64Array.from(catalogue(), (thread) =>
-    evidence.likelihood(reading, thread),
-  );
+  const ofThreads = likelihoodsOf(reading, evidence);
   const weighed = {
     reading,
     ofThreads,
-    best: ofThreads.reduce((a, b) => Math.max(a, b), 0),
-    reasons: new Array<Reason | undefined>(ofThreads.length),
-    against: new Array<readonly Reason[] | undefined>(ofThreads.length),
+    best: Math.max(...ofThreads),
+    reasons: new Map<number | string, Reason>(),
     ofUnknown: evidence.unknownLikelihood(reading),
   };
   alreadyWeighed.set(reading, weighed);
   return weighed;
+}
+
+/** The likelihood for every thread in catalogue order; for threads that are alike worked out once. */
+function likelihoodsOf(reading: Reading, evidence: Evidence<ReadingKind>): Float64Array {
+  const threads = catalogue();
+  const likelihoods = new Float64Array(threads.length);
+  const known = new Map<number | string, number>();
+  for (const [at, thread] of threads.entries()) {
+    const key = evidence.alike?.(thread);
+    const likelihood =
+      (key === undefined ? undefined : known.get(key)) ?? evidence.likelihood(reading, thread);
+    if (key !== undefined) known.set(key, likelihood);
+    likelihoods[at] = likelihood;
+  }
+  return likelihoods;
 }
 
 /** How the reading in this place stands to a thread of the catalogue; worked out once for a reading in its place. */
@@ -50,16 +60,15 @@ export function reasonOf(
   thread: Thread,
   at: number,
 ): Reason {
-  const known = weighed.reasons[at];
+  const { reading, ofThreads, best, reasons } = weighed;
+  const evidence = evidenceFor(reading);
+  const key = evidence.alike?.(thread) ?? at;
+  const known = reasons.get(key);
   if (known !== undefined && known.reading === place) return known;
-  const { reading, ofThreads, best } = weighed;
   // Written into the fresh record: a thousand spreads would cost 2 ms.
-  const reason: { -readonly [Key in keyof Reason]: Reason[Key] } = evidenceFor(reading).reason(
-    reading,
-    thread,
-  );
+  const reason: { -readonly [Key in keyof Reason]: Reason[Key] } = evidence.reason(reading, thread);
   reason.reading = place;
   reason.support = Math.log((ofThreads[at] ?? 0) / best);
-  weighed.reasons[at] = reason as Reason;
+  reasons.set(key, reason as Reason);
   return reason as Reason;
 }
