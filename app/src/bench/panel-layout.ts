@@ -221,6 +221,6 @@ export function panelLayout(room: PanelRoom): PanelLayout {
   return {
     ...places,
     topRow: zone.tall ? Math.max(EDGE, top - 90 - TAG_HEIGHT) : TOP,
-    bottomRow: zone.tall ? Math.min(foot, (under ?? 0) + 48) : foot,
+    bottomRow: zone.tall && under !== undefined ? Math.min(foot, under + 48) : foot,
   };
 }

@@ -3,6 +3,7 @@ import {
   benchStateSchema,
   benchStep,
   emptyPart,
+  partLike,
   type BenchAction,
   type BenchState,
 } from "./bench-state";
@@ -90,5 +91,48 @@ describe("the bench", () => {
       { type: "remove", at: 0 },
     ]);
     expect(after(...many.flat()).past.length).toBeLessThanOrEqual(60);
+  });
+
+  it("says what lies on the bench; a pipe end is a fitting, and no longer one when it is none", () => {
+    const pipe = after(take(diameter), { type: "part-kind", part: "pipe-male" });
+    expect(pipe.part.options.part).toBe("pipe-male");
+    expect(pipe.part.readings).toEqual([diameter, { kind: "function", what: "pipe-fitting" }]);
+    const nut = benchStep(pipe, { type: "part-kind", part: "nut" });
+    expect(nut.part.readings).toEqual([diameter]);
+    expect(benchStep(nut, { type: "undo" }).part).toEqual(pipe.part);
+  });
+
+  it("keeps what was said of its work when it is called a pipe end", () => {
+    const plug: Reading = { kind: "function", what: "plug" };
+    const state = after(take(plug), { type: "part-kind", part: "pipe-male" });
+    expect(state.part.readings).toEqual([plug]);
+  });
+
+  it("passes over tests that cannot be made, and undo asks again", () => {
+    const state = after(take(diameter), { type: "skip-test", test: "origin" });
+    expect(state.part.skipped).toEqual(["origin"]);
+    expect(benchStep(state, { type: "undo" }).part.skipped).toEqual([]);
+  });
+
+  it("starts another like it with the machine and the kind of part, its sizes unread", () => {
+    const origin: Reading = { kind: "origin", place: "britain" };
+    const { part } = after(
+      { type: "part-kind", part: "stud" },
+      take(origin),
+      take(diameter),
+      take(leaf),
+    );
+    const like = partLike(part, OTHER, AT);
+    expect(like).toMatchObject({
+      identificationId: OTHER,
+      options: { part: "stud" },
+      readings: [origin],
+    });
+  });
+
+  it("reads a bench that was kept before tests could be skipped", () => {
+    const { skipped: _none, ...older } = emptyPart(ID, AT, null);
+    const kept = benchStateSchema.parse({ part: older, past: [], drafts: {} });
+    expect(kept.part.skipped).toEqual([]);
   });
 });

@@ -37,6 +37,7 @@ export function TextEntry({
       </Label>
       <TextInput
         nativeID={id}
+        aria-label={label}
         value={value}
         onChangeText={onChange}
         onSubmitEditing={onSubmit}
