@@ -12,7 +12,7 @@ const MADE_SD = 0.008;
 const READ_SD = 0.05;
 
 /** Share of parts with a hexagon of another size: special heads, reduced nuts, a rounded-off head. */
-const OTHER_HEXAGON = 0.15;
+const OTHER_HEXAGON = 0.25;
 const OLDER_SIZE = 0.3;
 const LOG_FLATS_SPAN = Math.log(120 / 2.5);
 

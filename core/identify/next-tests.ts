@@ -2,10 +2,11 @@ import type { Thread, ThreadSide } from "../threads";
 import { leafPitchMm } from "./leaf-evidence";
 import type { MarkKind } from "./mark-evidence";
 import { sideOf, type PartKind } from "./part";
+import { vouchesForPitch } from "./pitch-vouched";
 import type { Reading } from "./reading";
 import type { LeafMark } from "./reason";
 import type { Standing, TestOutcome } from "./test-worth";
-import { testsWorthOffering } from "./tests-on-offer";
+import { confirmingTests, testsWorthOffering } from "./tests-on-offer";
 import { TOOLS, type Tool } from "./tools";
 
 /** An answer to a test: a reading taken with one touch, a size to be measured, or a kind of mark to be read. */
@@ -43,7 +44,7 @@ export function testKey(test: NextTest): string {
 }
 
 /** A test that takes away less than this much doubt is not worth the trouble, in bits. */
-const LEAST_BITS = 0.04;
+const LEAST_BITS = 0.02;
 
 const MOST_OFFERED = 3;
 
@@ -120,13 +121,20 @@ export function nextTests(
   }
   const weighed = standing.slice(0, MOST_WEIGHED);
   const total = weighed.reduce((sum, { probability }) => sum + probability, 0);
-  if (weighed.length < 2 || total === 0) return [];
+  if (total === 0) return [];
   const shares = weighed.map(({ thread, probability }) => ({
     thread,
     probability: probability / total,
   }));
-  return testsWorthOffering({ readings, standing: shares, owns, side, part })
-    .filter((test) => test.bits >= LEAST_BITS && !skip.includes(testKey(test)))
-    .sort((a, b) => b.bits / TROUBLE[b.kind] - a.bits / TROUBLE[a.kind])
-    .slice(0, MOST_OFFERED);
+  const setting = { readings, standing: shares, owns, side, part };
+  const possible = (test: NextTest) => !skip.includes(testKey(test));
+  const telling =
+    shares.length < 2
+      ? []
+      : testsWorthOffering(setting)
+          .filter((test) => test.bits >= LEAST_BITS && possible(test))
+          .sort((a, b) => b.bits / TROUBLE[b.kind] - a.bits / TROUBLE[a.kind])
+          .slice(0, MOST_OFFERED);
+  if (telling.length > 0 || readings.some(vouchesForPitch)) return telling;
+  return confirmingTests(setting).filter(possible);
 }

@@ -290,6 +290,21 @@ describe("choosing the next test", () => {
     expect(result.verdict).toBe("narrowed");
     expect(result.nextTests.length).toBeGreaterThan(0);
   });
+
+  it("asks for the leaf that confirms when only one thread is left and nothing vouches for its pitch", () => {
+    const rocks: Reading = { kind: "leaf", pitchMm: 0.75, outcome: "rocks" };
+    const result = identify([diameter(6.88), rocks], { skip: ["head-mark", "origin"] });
+    expect(winner(result)).toBe("M7 x 1");
+    expect(result.verdict).toBe("narrowed");
+    const [test] = result.nextTests;
+    expect(test).toMatchObject({ kind: "leaf", leaf: { pitchMm: 1 } });
+    const after = identify([
+      diameter(6.88),
+      rocks,
+      { kind: "leaf", pitchMm: 1, outcome: "drops-in" },
+    ]);
+    expect(after.verdict).toBe("settled");
+  });
 });
 
 describe("what the readings are together", () => {

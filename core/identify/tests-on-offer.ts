@@ -246,3 +246,17 @@ export function testsWorthOffering(setting: TestSetting): InformativeTest[] {
     ...once("origin", () => originTest(setting)),
   ];
 }
+
+/** The tests that vouch for the pitch of the likeliest thread where nothing has: its own leaf, a count, or a length. */
+export function confirmingTests(setting: TestSetting): InformativeTest[] {
+  const likeliest = setting.standing.slice(0, 1);
+  const own = { ...setting, standing: likeliest };
+  const confirmed = [...leafTests(own), ...crestTest(own), ...countTest(own)].slice(0, 1);
+  // What does not agree with the likeliest leaves none of those that stand.
+  return confirmed.map((test) => ({
+    ...test,
+    outcomes: test.outcomes.map((outcome) =>
+      outcome.probability < 0.5 ? { ...outcome, leaves: [] } : outcome,
+    ),
+  }));
+}

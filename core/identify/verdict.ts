@@ -1,4 +1,5 @@
 import type { Candidate } from "./identify";
+import { vouchesForPitch } from "./pitch-vouched";
 import type { Reading } from "./reading";
 
 /** Where an identification stands. */
@@ -10,18 +11,6 @@ const MOST_NARROWED = 4;
 
 /** Where nothing vouches for the pitch, the diameter and what was ruled out have to say this much. */
 const SETTLED_UNPITCHED = 0.99;
-
-/** Whether a reading vouches for the pitch: a leaf that dropped in, a count, a length, or a known part that ran up. */
-function vouchesForPitch(reading: Reading): boolean {
-  switch (reading.kind) {
-    case "leaf":
-      return reading.outcome === "drops-in";
-    case "trial-fit":
-      return reading.outcome === "runs-freely";
-    default:
-      return reading.kind === "count" || reading.kind === "crest-to-crest";
-  }
-}
 
 /** How many of the likeliest candidates it takes to hold the settled share of all that is possible; 0 when they cannot. */
 export function candidatesInTheRunning(candidates: readonly { probability: number }[]): number {

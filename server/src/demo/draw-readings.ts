@@ -1,4 +1,6 @@
 import {
+  limits,
+  sideOf,
   sizesOverCrests,
   threadById,
   tpiFromPitchMm,
@@ -15,7 +17,8 @@ const COUNTED_SPAN_MM = 25.4;
 const CREST_PITCHES = 10;
 
 interface TrueSizes {
-  readonly majorMm: number;
+  /** Over the crests: of a nut, its bore. */
+  readonly overCrestsMm: number;
   readonly pitchMm: number;
   readonly tpi: number | undefined;
 }
@@ -26,11 +29,14 @@ function catalogued(id: string): Thread {
   return thread;
 }
 
-function trueSizes(truth: DemoFastener["truth"], random: SeededRandom): TrueSizes {
-  const thread = catalogued(truth);
-  const { min, max } = sizesOverCrests(thread) ?? { min: thread.majorMm, max: thread.majorMm };
-  const majorMm = (min + max) / 2 + random.normal() * (max - min) * PART_SD_OF_BAND;
-  return { majorMm, pitchMm: thread.pitchMm, tpi: thread.tpi };
+const isInside = ({ part }: DemoFastener) => part !== undefined && sideOf(part) === "internal";
+
+function trueSizes(fastener: DemoFastener, random: SeededRandom): TrueSizes {
+  const thread = catalogued(fastener.truth);
+  const sizes = isInside(fastener) ? limits(thread, "internal").minor : sizesOverCrests(thread);
+  const { min = thread.majorMm, max = thread.majorMm } = sizes ?? {};
+  const overCrestsMm = (min + max) / 2 + random.normal() * (max - min) * PART_SD_OF_BAND;
+  return { overCrestsMm, pitchMm: thread.pitchMm, tpi: thread.tpi };
 }
 
 const toHundredths = (mm: number) => Math.round(mm * 100) / 100;
@@ -58,10 +64,11 @@ function pitchReading(fastener: DemoFastener, sizes: TrueSizes, random: SeededRa
 
 /** The readings a fitter would have taken of this fastener. */
 export function drawReadings(fastener: DemoFastener, random: SeededRandom): Reading[] {
-  const sizes = trueSizes(fastener.truth, random);
-  const mm = toHundredths(sizes.majorMm + random.normal() * CALIPER_SD_MM);
+  const sizes = trueSizes(fastener, random);
+  const mm = toHundredths(sizes.overCrestsMm + random.normal() * CALIPER_SD_MM);
+  const kind = isInside(fastener) ? "internal-diameter" : "external-diameter";
   return [
-    { kind: "external-diameter", mm, instrument: "caliper" },
+    { kind, mm, instrument: "caliper" },
     pitchReading(fastener, sizes, random),
     ...(fastener.seen ?? []),
   ];

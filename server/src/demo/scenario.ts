@@ -1,4 +1,4 @@
-import type { Reading } from "@root-gauge/core";
+import type { PartKind, Reading } from "@root-gauge/core";
 
 /** How the fitter took the pitch. */
 export type PitchMethod = "leaf" | "count" | "crest-to-crest";
@@ -9,6 +9,8 @@ export interface DemoFastener {
   /** A thread of the catalogue by id. */
   readonly truth: string;
   readonly pitchBy: PitchMethod;
+  /** What it is, where it is not a bolt: a nut or a hole is read by its bore. */
+  readonly part?: PartKind;
   /** What was seen besides: form, taper, origin, what it is. */
   readonly seen?: readonly Reading[];
   readonly notes: string;
@@ -46,6 +48,18 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
         notes: "",
       },
       {
+        position: "Flywheel nut",
+        truth: "bsw-3/4-10",
+        pitchBy: "leaf",
+        part: "nut",
+        seen: [
+          { kind: "hand", hand: "left" },
+          { kind: "origin", place: "britain", before: 1930 },
+          { kind: "flank-angle", degrees: 55 },
+        ],
+        notes: "Left-hand: it tightens as the wheel turns.",
+      },
+      {
         position: "Ink disc bracket",
         truth: "iso-m6x1",
         pitchBy: "leaf",
@@ -73,6 +87,11 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
         position: "Clamp bar, left front",
         truth: "unc-1/2-13",
         pitchBy: "leaf",
+        seen: [
+          { kind: "head-mark", mark: "lines:3" },
+          { kind: "across-flats", mm: 18.9 },
+          { kind: "length", mm: 44.5 },
+        ],
         notes: "Three lines on the head.",
       },
       {

@@ -27,7 +27,7 @@ export async function seedDemo(store: Store): Promise<void> {
         jobId,
         position: fastener.position,
         readings: drawReadings(fastener, random),
-        options: {},
+        options: fastener.part === undefined ? {} : { part: fastener.part },
         notes: fastener.notes,
         takenAt: new Date(at).toISOString(),
       });
