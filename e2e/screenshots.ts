@@ -78,6 +78,16 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
+    name: "nut-phone",
+    viewport: PHONE,
+    light: "light",
+    show: async (page) => {
+      await openJob(page, /Harrow/);
+      await button(page, /Flywheel nut/).click();
+      await button(page, "Open on the Bench").click();
+    },
+  },
+  {
     name: "bench-wide",
     viewport: WIDE,
     light: "light",
@@ -88,8 +98,8 @@ const SHOTS: readonly Shot[] = [
     viewport: WIDE,
     light: "dark",
     show: async (page) => {
-      await read(page, "9.9");
-      await button(page, /^Ruled out/).click();
+      await read(page, "9.42", "16 TPI leaf");
+      await button(page, "Compare two").click();
     },
   },
   {

@@ -11,7 +11,7 @@ export const FLANK_ANGLES = [60, 55, 47.5, 30, 29, 80, 0] as const;
 export type FlankAngle = (typeof FLANK_ANGLES)[number];
 
 /** How far a judged angle is out, degrees, sd: an angle gauge or a profile against the light, and a mere look. */
-const SURE_SD = 1.25;
+const SURE_SD = 1.4;
 const LOOKED_SD = 2.6;
 
 /** From this pitch down the flanks are too short to judge, and the doubt grows as they shorten. */

@@ -26,15 +26,20 @@ interface OutsideThread {
   readonly max: Mm;
 }
 
-// Limits of the whole catalogue are asked for with every part that is drawn.
-const OUTSIDE: readonly OutsideThread[] = catalogue().flatMap((thread) => {
-  const sizes = sizesOverCrests(thread);
-  return sizes === undefined ? [] : [{ thread, ...sizes }];
-});
+let outside: readonly OutsideThread[] | undefined;
+
+/** Threads that are made outside with their sizes over the crests, worked out when the first part is drawn. */
+function outsideSizes(): readonly OutsideThread[] {
+  outside ??= catalogue().flatMap((thread) => {
+    const sizes = sizesOverCrests(thread);
+    return sizes === undefined ? [] : [{ thread, ...sizes }];
+  });
+  return outside;
+}
 
 /** Threads that are made outside. */
 export function outsideThreads(): readonly Thread[] {
-  return OUTSIDE.map(({ thread }) => thread);
+  return outsideSizes().map(({ thread }) => thread);
 }
 
 const SAME_NOMINAL_MM = 0.006;
@@ -88,9 +93,11 @@ const CHART_SLACK_MM = 0.4;
 
 /** Leaves of the threads that the diameter allows, as a chart is read: metric coarse to fine, then inch coarse to fine. */
 function leavesByChart(diameterMm: Mm): LeafMark[] {
-  const marks = OUTSIDE.filter(
-    ({ min, max }) => diameterMm > min - CHART_SLACK_MM && diameterMm < max + CHART_SLACK_MM,
-  ).map(({ thread: { tpi, pitchMm } }): LeafMark => (tpi === undefined ? { pitchMm } : { tpi }));
+  const marks = outsideSizes()
+    .filter(
+      ({ min, max }) => diameterMm > min - CHART_SLACK_MM && diameterMm < max + CHART_SLACK_MM,
+    )
+    .map(({ thread: { tpi, pitchMm } }): LeafMark => (tpi === undefined ? { pitchMm } : { tpi }));
   const coarseFirst = (a: LeafMark, b: LeafMark) => leafPitchMm(b) - leafPitchMm(a);
   const different = (leaves: LeafMark[]) =>
     leaves.filter((leaf, i) => leafPitchMm(leaf) !== leafPitchMm(leaves[i - 1] ?? { pitchMm: 0 }));
@@ -144,7 +151,7 @@ export function canBeTold(part: SimulatedPart): boolean {
   const { thread, majorMm } = part;
   const engaged = Math.min(10, Math.max(3, Math.floor(15 / thread.pitchMm)));
   const slackBelow = part.worn ? WORN_SLACK_MM : 0;
-  return !OUTSIDE.some(({ thread: other, min, max }) => {
+  return !outsideSizes().some(({ thread: other, min, max }) => {
     const light = ((engaged - 1) * Math.abs(other.pitchMm - thread.pitchMm)) / 2;
     return (
       other.id !== thread.id &&

@@ -13,7 +13,6 @@ import { changeBench } from "../../data/bench";
 import { changeSettings, useSettings, type Settings } from "../../data/settings";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { ChoiceRow } from "../../kit/choice-row";
-import { Body } from "../../kit/text";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
 
@@ -99,33 +98,26 @@ function CrestsEntry({
 }
 
 function GaugeEntry({ units, onDone }: EntryProps) {
-  const [problem, setProblem] = useState<string>();
   return (
-    <>
-      <ReadingPad
-        fields={GAUGE}
-        units={units}
-        action="Take these holes"
-        teach={TEACHING["diameter-between"]}
-        onTake={([overMm = 0, notOverMm = 0]) => {
-          if (overMm >= notOverMm) {
-            setProblem("The hole it does not enter has to be smaller than the one it enters.");
-            return;
-          }
-          changeBench({
-            type: "take",
-            reading: { kind: "diameter-between", overMm, notOverMm },
-            draftsUsed: GAUGE.map(({ key }) => key),
-          });
-          onDone();
-        }}
-      />
-      {problem === undefined ? null : (
-        <Body role="alert" color="$clash">
-          {problem}
-        </Body>
-      )}
-    </>
+    <ReadingPad
+      fields={GAUGE}
+      units={units}
+      action="Take these holes"
+      teach={TEACHING["diameter-between"]}
+      check={([overMm = 0, notOverMm = 0]) =>
+        overMm < notOverMm
+          ? undefined
+          : "The hole it does not enter has to be smaller than the one it enters."
+      }
+      onTake={([overMm = 0, notOverMm = 0]) => {
+        changeBench({
+          type: "take",
+          reading: { kind: "diameter-between", overMm, notOverMm },
+          draftsUsed: GAUGE.map(({ key }) => key),
+        });
+        onDone();
+      }}
+    />
   );
 }
 

@@ -18,6 +18,8 @@ export interface ReadingPadProps {
   /** One sentence on doing it well. */
   readonly teach: string;
   readonly action: string;
+  /** Why values that are each right cannot stand together, as a sentence; undefined when they can. */
+  readonly check?: (values: readonly number[]) => string | undefined;
   /** The fields' values in order; the drafts of these fields are then cleared by the taking. */
   readonly onTake: (values: readonly number[]) => void;
   readonly children?: ReactNode;
@@ -88,7 +90,8 @@ function PadInput(props: FieldProps) {
 }
 
 /** The reading pad: one or two fields, big keys, both units echoed as typed. Enter takes the reading. */
-export function ReadingPad({ fields, units, teach, action, onTake, children }: ReadingPadProps) {
+export function ReadingPad(props: ReadingPadProps) {
+  const { fields, units, teach, action, check, onTake, children } = props;
   const { drafts } = useBenchState();
   const [entryUnits, setEntryUnits] = useState(units);
   const [activeAt, setActiveAt] = useState(0);
@@ -96,10 +99,12 @@ export function ReadingPad({ fields, units, teach, action, onTake, children }: R
   const textOf = (field: PadField) => drafts[field.key] ?? "";
   const active = fields[activeAt] ?? fields[0];
   const [live, setLive] = useState(false);
+  const [mismatch, setMismatch] = useState<string>();
 
   const write = (field: PadField, text: string) => {
     changeBench({ type: "draft", field: field.key, text });
     setProblems(({ [field.key]: _mended, ...rest }) => rest);
+    setMismatch(undefined);
   };
 
   // A new figure starts in the active field, and the focus goes there for its other digits and Enter.
@@ -119,9 +124,13 @@ export function ReadingPad({ fields, units, teach, action, onTake, children }: R
       }),
     );
     setProblems(found);
+    setMismatch(undefined);
     const firstWrong = fields.findIndex(({ key }) => key in found);
-    if (firstWrong >= 0) setActiveAt(firstWrong);
-    else onTake(read.flatMap((value) => (value.ok ? [value.value] : [])));
+    if (firstWrong >= 0) return setActiveAt(firstWrong);
+    const values = read.flatMap((value) => (value.ok ? [value.value] : []));
+    const problem = check?.(values);
+    if (problem === undefined) onTake(values);
+    else setMismatch(problem);
   };
 
   /** Enter goes on to the next empty field, and takes the reading when there is none. */
@@ -179,6 +188,11 @@ export function ReadingPad({ fields, units, teach, action, onTake, children }: R
           onText={(text) => write(active, text)}
           fractions={active.kind === "length"}
         />
+      )}
+      {mismatch === undefined ? null : (
+        <Body role="alert" color="$clash">
+          {mismatch}
+        </Body>
       )}
       <ActionButton primary label={action} onPress={take} />
     </View>

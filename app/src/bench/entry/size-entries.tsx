@@ -1,8 +1,6 @@
 import { ACCEPTED } from "@root-gauge/contract";
 import { TEACHING } from "@root-gauge/core";
-import { useState } from "react";
 import { changeBench } from "../../data/bench";
-import { Body } from "../../kit/text";
 import type { EntryProps } from "./diameter-entry";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
@@ -60,32 +58,25 @@ export function FlatsEntry({ units, onDone }: EntryProps) {
 
 /** Two diameters over the crests and the distance between them. */
 export function TaperEntry({ units, onDone }: EntryProps) {
-  const [problem, setProblem] = useState<string>();
   return (
-    <>
-      <ReadingPad
-        fields={TAPER}
-        units={units}
-        action="Take both ends"
-        teach={TEACHING["taper-measured"]}
-        onTake={([smallMm = 0, largeMm = 0, apartMm = 0]) => {
-          if (smallMm > largeMm) {
-            setProblem("The small end was read larger than the large end: change them round.");
-            return;
-          }
-          changeBench({
-            type: "take",
-            reading: { kind: "taper-measured", smallMm, largeMm, apartMm },
-            draftsUsed: TAPER.map(({ key }) => key),
-          });
-          onDone();
-        }}
-      />
-      {problem === undefined ? null : (
-        <Body role="alert" color="$clash">
-          {problem}
-        </Body>
-      )}
-    </>
+    <ReadingPad
+      fields={TAPER}
+      units={units}
+      action="Take both ends"
+      teach={TEACHING["taper-measured"]}
+      check={([smallMm = 0, largeMm = 0]) =>
+        smallMm <= largeMm
+          ? undefined
+          : "The small end was read larger than the large end: change them round."
+      }
+      onTake={([smallMm = 0, largeMm = 0, apartMm = 0]) => {
+        changeBench({
+          type: "take",
+          reading: { kind: "taper-measured", smallMm, largeMm, apartMm },
+          draftsUsed: TAPER.map(({ key }) => key),
+        });
+        onDone();
+      }}
+    />
   );
 }
