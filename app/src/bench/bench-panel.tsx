@@ -1,17 +1,17 @@
+import { lazy, Suspense } from "react";
 import { Panel } from "../kit/panel";
 import type { BenchLayoutProps } from "./bench-layout";
-import { ComparePanel } from "./compare-panel";
 import { DiameterEntry } from "./entry/diameter-entry";
 import { FormEntry } from "./entry/form-entry";
-import { HeadEntry } from "./entry/head-entry";
 import { PitchEntry } from "./entry/pitch-entry";
-import { FlatsEntry, LengthEntry, TaperEntry } from "./entry/size-entries";
-import { TrialEntry } from "./entry/trial-entry";
 import { FindPanel } from "./find-panel";
 import { KeysPanel } from "./keys-panel";
 import { PartPanel } from "./part-panel";
 import { RuledOutPanel } from "./ruled-out-panel";
-import { ToolsPanel } from "./tools-panel";
+
+const LaterPanels = lazy(() =>
+  import("./rare-panels").then(({ RarePanels }) => ({ default: RarePanels })),
+);
 
 /** The panel that is open, if any. */
 export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayoutProps) {
@@ -40,43 +40,32 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
           <FormEntry readings={readings} onMeasureTaper={() => onOpen("taper")} onDone={onClose} />
         </Panel>
       );
-    case "length":
-      return (
-        <Panel title="How long it is" onClose={onClose}>
-          <LengthEntry {...entry} />
-        </Panel>
-      );
-    case "head":
-      return (
-        <Panel title="Mark on the head or nut" onClose={onClose}>
-          <HeadEntry readings={readings} onDone={onClose} />
-        </Panel>
-      );
-    case "flats":
-      return (
-        <Panel title="Across the flats" onClose={onClose}>
-          <FlatsEntry {...entry} />
-        </Panel>
-      );
-    case "taper":
-      return (
-        <Panel title="Taper, by both ends" onClose={onClose}>
-          <TaperEntry {...entry} />
-        </Panel>
-      );
-    case "trial":
-      return (
-        <Panel title="Try a known part" onClose={onClose}>
-          <TrialEntry candidates={identification.candidates} partIs={side} onDone={onClose} />
-        </Panel>
-      );
     case "part":
       return <PartPanel part={bench.part} onClose={onClose} />;
+    case "length":
+    case "head":
+    case "flats":
+    case "taper":
+    case "trial":
     case "tools":
-      return <ToolsPanel onClose={onClose} />;
     case "compare":
       return (
-        <ComparePanel candidates={identification.candidates} units={units} onClose={onClose} />
+        <Suspense
+          fallback={
+            <Panel title="Fetching" onClose={onClose}>
+              {null}
+            </Panel>
+          }
+        >
+          <LaterPanels
+            panel={panel}
+            candidates={identification.candidates}
+            readings={readings}
+            side={side}
+            units={units}
+            onClose={onClose}
+          />
+        </Suspense>
       );
     case "ruled-out":
       return (

@@ -55,7 +55,11 @@ function Shell({ title, text, teach, onSkip, children }: CardProps) {
           {title}
         </Heading>
         {onSkip === undefined ? null : (
-          <Pressable paddingHorizontal={10} aria-label="Skip this test" onPress={onSkip}>
+          <Pressable
+            paddingHorizontal={10}
+            aria-label="Can’t do it: skip this test"
+            onPress={onSkip}
+          >
             <Figure fontSize={15} textDecorationLine="underline">
               Can’t do it
             </Figure>
@@ -135,7 +139,7 @@ function InformativeCard({
               }}
             />
           ))}
-          <ActionButton label="Other" says="Another answer, or another way" onPress={open} />
+          <ActionButton label="Other" says="Other answer, or another way" onPress={open} />
         </>
       )}
     </Shell>
@@ -187,7 +191,7 @@ function SettledCard({
       <ActionButton
         flex={1}
         label="One like it"
-        says="Start another like this: same machine, same kind of part"
+        says="One like it: same machine, same kind of part"
         onPress={onStartAnotherLike}
       />
       <ActionButton flex={1} label="Start another" onPress={onStartAnother} />

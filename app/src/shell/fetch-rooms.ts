@@ -16,6 +16,7 @@ export function fetchRoomsAhead(): () => void {
       import("../app/charts/drills"),
       import("../app/charts/convert"),
       import("../kit/csv"),
+      import("../bench/rare-panels"),
     ]);
   }, AFTER_MS);
   return () => clearTimeout(timer);

@@ -1,0 +1,60 @@
+import type { Candidate, Reading, ThreadSide, Units } from "@root-gauge/core";
+import { ComparePanel } from "./compare-panel";
+import { HeadEntry } from "./entry/head-entry";
+import { FlatsEntry, LengthEntry, TaperEntry } from "./entry/size-entries";
+import { TrialEntry } from "./entry/trial-entry";
+import { Panel } from "../kit/panel";
+import { ToolsPanel } from "./tools-panel";
+
+export type RarePanel = "length" | "head" | "flats" | "taper" | "trial" | "tools" | "compare";
+
+export interface RarePanelProps {
+  readonly panel: RarePanel;
+  readonly candidates: readonly Candidate[];
+  readonly readings: readonly Reading[];
+  readonly side: ThreadSide;
+  readonly units: Units;
+  readonly onClose: () => void;
+}
+
+/** Panels that are not wanted for the first reading: their code is fetched after the Bench has opened. */
+export function RarePanels(props: RarePanelProps) {
+  const { panel, candidates, readings, side, units, onClose } = props;
+  const entry = { units, onDone: onClose };
+  switch (panel) {
+    case "length":
+      return (
+        <Panel title="How long it is" onClose={onClose}>
+          <LengthEntry {...entry} />
+        </Panel>
+      );
+    case "head":
+      return (
+        <Panel title="Mark on the head or nut" onClose={onClose}>
+          <HeadEntry readings={readings} onDone={onClose} />
+        </Panel>
+      );
+    case "flats":
+      return (
+        <Panel title="Across the flats" onClose={onClose}>
+          <FlatsEntry {...entry} />
+        </Panel>
+      );
+    case "taper":
+      return (
+        <Panel title="Taper, by both ends" onClose={onClose}>
+          <TaperEntry {...entry} />
+        </Panel>
+      );
+    case "trial":
+      return (
+        <Panel title="Try a known part" onClose={onClose}>
+          <TrialEntry candidates={candidates} partIs={side} onDone={onClose} />
+        </Panel>
+      );
+    case "tools":
+      return <ToolsPanel onClose={onClose} />;
+    case "compare":
+      return <ComparePanel candidates={candidates} units={units} onClose={onClose} />;
+  }
+}
