@@ -18,7 +18,7 @@ const READ_BY: Readonly<Record<PartKind, string>> = {
 export function PartPanel({ part, onClose }: { part: PartKind; onClose: () => void }) {
   return (
     <Panel title="What is on the bench" onClose={onClose}>
-      <View role="list">
+      <View>
         {PART_KINDS.map((kind) => (
           <ListRow
             key={kind}
