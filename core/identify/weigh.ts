@@ -14,7 +14,7 @@ export interface WeighedReading extends ReadingLikelihoods {
   readonly reading: Reading;
   /** The likelihood for the thread it suits best. */
   readonly best: number;
-  /** Reasons worked out so far: by place in the catalogue, or by what makes threads alike for this reading. */
+  /** Reasons worked out so far, by what makes threads alike for this reading. */
   readonly reasons: Map<number | string, Reason>;
 }
 
@@ -53,7 +53,7 @@ function likelihoodsOf(reading: Reading, evidence: Evidence<ReadingKind>): Float
   return likelihoods;
 }
 
-/** How the reading in this place stands to a thread of the catalogue; worked out once for a reading in its place. */
+/** How the reading in this place stands to a thread of the catalogue; for threads that are alike worked out once. */
 export function reasonOf(
   weighed: WeighedReading,
   place: number,
@@ -62,13 +62,13 @@ export function reasonOf(
 ): Reason {
   const { reading, ofThreads, best, reasons } = weighed;
   const evidence = evidenceFor(reading);
-  const key = evidence.alike?.(thread) ?? at;
-  const known = reasons.get(key);
+  const key = evidence.alike?.(thread);
+  const known = key === undefined ? undefined : reasons.get(key);
   if (known !== undefined && known.reading === place) return known;
   // Written into the fresh record: a thousand spreads would cost 2 ms.
   const reason: { -readonly [Key in keyof Reason]: Reason[Key] } = evidence.reason(reading, thread);
   reason.reading = place;
   reason.support = Math.log((ofThreads[at] ?? 0) / best);
-  reasons.set(key, reason as Reason);
+  if (key !== undefined) reasons.set(key, reason as Reason);
   return reason as Reason;
 }

@@ -92,6 +92,11 @@ export function markWords(mark: string): string {
 
 const CONDITION_WORDS = { sound: "sound", worn: "worn", plated: "plated" } as const;
 
+function leafNote(outcome: LeafOutcome, threadsEngaged: number | undefined): string {
+  const over = threadsEngaged === undefined ? "" : ` over ${threadsEngaged}`;
+  return `${LEAF_OUTCOME_WORDS[outcome]}${over}`;
+}
+
 function trialNote(outcome: TrialOutcome, turns: number | undefined): string {
   if (outcome !== "binds" || turns === undefined) return TRIAL_WORDS[outcome];
   return `binds after ${printPlain(turns, 1)} ${turns === 1 ? "turn" : "turns"}`;
@@ -146,7 +151,7 @@ export function readingWords(reading: Reading, units: Units): ReadingWords {
       return {
         label: "leaf",
         figure: leafWords(leafMark(reading)),
-        note: LEAF_OUTCOME_WORDS[reading.outcome],
+        note: leafNote(reading.outcome, reading.threadsEngaged),
       };
     case "count":
       return {

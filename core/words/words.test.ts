@@ -194,6 +194,16 @@ describe("sentences", () => {
     });
   });
 
+  it("says over how many threads a leaf lay, and after how many turns a part bound", () => {
+    const note = (reading: Reading) => readingWords(reading, "mm").note;
+    expect(note({ kind: "leaf", tpi: 24, outcome: "drops-in", threadsEngaged: 3 })).toBe(
+      "drops in over 3",
+    );
+    expect(
+      note({ kind: "trial-fit", with: "M10", partIs: "external", outcome: "binds", turns: 1 }),
+    ).toBe("binds after 1 turn");
+  });
+
   it("never rounds doubt away", () => {
     expect([0, 0.0001, 0.5, 0.97, 0.9999, 1].map(percentWords)).toEqual([
       "0 %",

@@ -112,7 +112,7 @@ test("a taper is measured at both ends", async ({ page }) => {
   await expect(page.getByRole("alert")).toContainText("change them round");
   await page.getByLabel("Large end", { exact: true }).fill("20.9");
   await button(page, "Take both ends").tap();
-  await expect(button(page, /^taper 1 in 16/)).toBeVisible();
+  await expect(button(page, /20\.15–20\.90, 12\.00 1 in 16/)).toBeVisible();
   await expect(first(page)).toContainText("It is tapered 1 in 16, and 1 in 16 was measured.");
 });
 
@@ -131,6 +131,16 @@ test("a fine thread read one leaf off is caught by a count", async ({ page }) =>
   );
   await button(page, "Take away the reading leaf 24 TPI").tap();
   await expect(first(page)).toContainText("5/16-22 BSF");
+
+  // Over three threads the wrong leaf may well seem to fit, and nothing contradicts.
+  await button(page, /^pitch/).tap();
+  await page.getByRole("radio", { name: "Leaf", exact: true }).tap();
+  await page.getByRole("radio", { name: "24 TPI leaf" }).tap();
+  await page.getByRole("radio", { name: "3 threads" }).tap();
+  await page.getByRole("dialog").getByRole("button", { name: "Drops in", exact: true }).tap();
+  await expect(page.getByText("drops in over 3")).toBeVisible();
+  await expect(first(page)).toContainText("The 24 TPI leaf may seem to drop in");
+  await expect(settled(page)).toBeVisible();
 });
 
 test("a left-hand part keeps its hand to the call-out", async ({ page }) => {

@@ -3,6 +3,7 @@ import {
   leafWords,
   markWords,
   pitchWords,
+  printFigure,
   printLength,
   printPlain,
   sideOf,
@@ -55,12 +56,13 @@ function formText(readings: readonly Reading[]): TagText {
   return figure === "" ? { label: "form" } : { label: "form", figure };
 }
 
-function taperText(sizes: MeasuredSizes): TagText {
+function taperText(sizes: MeasuredSizes, units: Units): TagText {
   if (sizes.taper === undefined) return { label: "both ends, apart" };
   const { smallMm, largeMm, apartMm } = sizes.taper;
   const taper = (largeMm - smallMm) / apartMm;
+  const [small, large, apart] = [smallMm, largeMm, apartMm].map((mm) => printFigure(mm, units));
   return {
-    label: "taper",
+    label: `${small}–${large}, ${apart}`,
     figure: taper < 0.004 ? "none" : `1 in ${printPlain(1 / taper, 0)}`,
   };
 }
@@ -99,7 +101,12 @@ export function tagsOf(
     row: "bottom",
     ...read("length", sizes.lengthMm, units),
   };
-  const taper: PanelTag = { at: "taper", opens: "taper", row: "bottom", ...taperText(sizes) };
+  const taper: PanelTag = {
+    at: "taper",
+    opens: "taper",
+    row: "bottom",
+    ...taperText(sizes, units),
+  };
   const also: Readonly<Record<PartKind, readonly PanelTag[]>> = {
     bolt: [length, flats, mark],
     stud: [length],

@@ -25,7 +25,8 @@ function ReadingPlate({
 }) {
   const theme = useTheme();
   const { label, figure, note } = readingWords(reading, units);
-  const notable = full || reading.kind !== "external-diameter";
+  // A caliper goes without saying.
+  const notable = full || note !== "caliper";
   return (
     <Pressable
       flexDirection="row"

@@ -13,6 +13,7 @@ import { View } from "@tamagui/core";
 import { useMemo, useState } from "react";
 import { changeBench, useBenchState } from "../../data/bench";
 import { ActionButton } from "../../kit/action-button";
+import { ChoiceChips } from "../../kit/choice-chips";
 import { upperFirst } from "../../kit/letter-case";
 import { Pressable } from "../../kit/pressable";
 import { Figure, Label, Small } from "../../kit/text";
@@ -27,6 +28,15 @@ export interface LeafPickerProps {
   readonly units: Units;
   readonly onDone: () => void;
 }
+
+/** On a short thread a leaf lies in few threads, and says the less. */
+const ENGAGED = [
+  { value: "3", label: "3 threads" },
+  { value: "5", label: "5" },
+  { value: "8", label: "8" },
+] as const;
+
+type Engaged = (typeof ENGAGED)[number]["value"];
 
 const OUTCOMES: readonly LeafOutcome[] = ["drops-in", "rocks", "unsure"];
 
@@ -122,13 +132,15 @@ export function LeafPicker({ candidates, units, onDone }: LeafPickerProps) {
   const typed = useBenchState().drafts["leaf"] ?? "";
   const ranked = useMemo(() => rankLeaves(candidates), [candidates]);
   const [chosen, setChosen] = useState<LeafMark>();
+  const [engaged, setEngaged] = useState<Engaged>();
   const matching = matchingLeaves(ranked, typed);
   const groups = groupLeaves(matching, typed === "");
 
   const take = (leaf: LeafMark, outcome: LeafOutcome) => {
+    const over = engaged === undefined ? {} : { threadsEngaged: Number(engaged) };
     changeBench({
       type: "take",
-      reading: { kind: "leaf", ...leaf, outcome },
+      reading: { kind: "leaf", ...leaf, outcome, ...over },
       draftsUsed: ["leaf"],
     });
     onDone();
@@ -165,6 +177,13 @@ export function LeafPicker({ candidates, units, onDone }: LeafPickerProps) {
           borderColor="$line"
         >
           <Figure>{`The ${leafWords(chosen)} leaf, as it would lie`}</Figure>
+          <ChoiceChips
+            name="Threads that the leaf lies in"
+            all="Its whole length"
+            value={engaged}
+            choices={ENGAGED}
+            onChange={setEngaged}
+          />
           <LeafViews leaf={chosen} candidates={candidates} units={units} />
           <View flexDirection="row" gap={8}>
             {OUTCOMES.map((outcome) => (
