@@ -1,7 +1,7 @@
 /** CSS pixels to the millimetre: the 96 to the inch that browsers hold to. */
 export const PX_PER_MM = 96 / 25.4;
 
-const SCALES = [0.1, 0.2, 0.25, 0.5, 1, 1.5, 2, 3, 4, 5, 6, 8, 10, 15, 20, 30] as const;
+const SCALES = [0.1, 0.2, 0.25, 0.5, 0.75, 1, 1.5, 2, 3, 4, 5, 6, 8, 10, 15, 20, 30] as const;
 
 /** The largest of the usual drawing scales at which a size stays within the room for it. */
 export function fittingScale(sizeMm: number, roomPx: number): number {
@@ -13,6 +13,7 @@ const SCALE_WORDS: Readonly<Record<number, string>> = {
   0.2: "a fifth size",
   0.25: "quarter size",
   0.5: "half size",
+  0.75: "three quarters size",
   1: "full size",
   1.5: "one and a half times full size",
   2: "twice full size",
