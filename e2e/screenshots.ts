@@ -100,6 +100,8 @@ const SHOTS: readonly Shot[] = [
     show: async (page) => {
       await read(page, "9.42", "16 TPI leaf");
       await button(page, "Compare two").click();
+      await page.getByText("By the flank angle", { exact: false }).first().waitFor();
+      await page.getByRole("img", { name: /^Profiles of/ }).waitFor();
     },
   },
   {

@@ -99,6 +99,9 @@ function give(reading: Reading): void {
 const isMeasured = ({ kind }: InformativeTest) =>
   kind === "crest-to-crest" || kind === "across-flats";
 
+/** Three answers to a row on a phone. */
+const MANY_ANSWERS_WIDTH = 104;
+
 interface TestCardProps extends Pick<NextCardProps, "units" | "onOpen"> {
   readonly headed: string;
 }
@@ -131,6 +134,7 @@ function InformativeCard({
             <ActionButton
               key={answers[i]}
               flex={1}
+              minWidth={test.outcomes.length > 2 ? MANY_ANSWERS_WIDTH : undefined}
               label={answers[i] ?? ""}
               says={`${title}: ${lowerFirst(answers[i] ?? "")}`}
               onPress={() => {

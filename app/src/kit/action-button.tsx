@@ -10,6 +10,8 @@ export interface ActionButtonProps {
   readonly primary?: boolean;
   readonly disabled?: boolean;
   readonly flex?: PressableProps["flex"];
+  /** Under this width a row of buttons breaks rather than their words. */
+  readonly minWidth?: number | undefined;
   /** What a screen reader says, when the label alone is too short. */
   readonly says?: string | undefined;
   /** Take the focus when it appears, for the keyboard's next step. */
@@ -23,6 +25,7 @@ export function ActionButton({
   primary = false,
   disabled = false,
   flex,
+  minWidth,
   says,
   focusNow = false,
 }: ActionButtonProps) {
@@ -34,6 +37,7 @@ export function ActionButton({
     <Pressable
       ref={button}
       flex={flex}
+      minWidth={minWidth}
       minHeight={52}
       paddingHorizontal={8}
       borderWidth={1}
