@@ -88,8 +88,8 @@ export type {
   TapDrill,
   TapDrillOptions,
 } from "./holes";
-export { hexFlats, hexSpanner } from "./fasteners";
-export type { HexFlats, HexSpanner } from "./fasteners";
+export { hexSpanner } from "./fasteners";
+export type { HexSpanner } from "./fasteners";
 export { classOfQuality, prepareSearch, searchThreads } from "./search";
 export type {
   HitReason,
@@ -109,7 +109,6 @@ export {
   decisiveReason,
   identify,
   leafMark,
-  knownPart,
   leafSeat,
   likelySlips,
   leafPitchMm,
@@ -198,7 +197,6 @@ export {
   slipWords,
   suspectWords,
   tellApartWords,
-  testAnswerWords,
   threadColumnHeads,
   threadName,
   threadRow,

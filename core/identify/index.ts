@@ -17,7 +17,6 @@ export type { PartKind } from "./part";
 export type { Standing, TestOutcome } from "./test-worth";
 export { TOOLS } from "./tools";
 export type { Tool } from "./tools";
-export { knownPart } from "./trial-evidence";
 export type {
   BoreInstrument,
   DiameterInstrument,

@@ -14,7 +14,7 @@ export {
 export type { ReadingWords } from "./reading-words";
 export { allReasonsWords, reasonWords } from "./reason-words";
 export { TEACHING } from "./teaching";
-export { nextTestWords, testAnswerWords } from "./test-words";
+export { nextTestWords } from "./test-words";
 export type { TestWords } from "./test-words";
 export { slipWords, suspectWords, verdictWords } from "./verdict-words";
 export { DRILL_BASIS_WORDS, DRILL_SET_WORDS, DRILL_SUITS_WORDS, drillWords } from "./drill-words";

@@ -46,7 +46,7 @@ function openingWords({ kind, tool }: OpeningTest): TestWords {
 }
 
 /** The answer as it stands on its button or before its meaning. */
-export function testAnswerWords(answer: TestAnswer, units: Units): string {
+function testAnswerWords(answer: TestAnswer, units: Units): string {
   if (answer.kind === "size") return `About ${printLength(answer.mm, units)}`;
   if (answer.kind === "mark") return MARK_KIND_WORDS[answer.mark];
   const { reading } = answer;
