@@ -20,7 +20,7 @@ interface MinorBand extends SizeBand {
 const bands = new Map<string, MinorBand | null>();
 
 /** The internal minor diameter's limits in the usual class; on a taper from as deep as the useful thread to the mouth. */
-export function minorBand(thread: Thread): MinorBand | undefined {
+function minorBand(thread: Thread): MinorBand | undefined {
   const known = bands.get(thread.id);
   if (known !== undefined) return known ?? undefined;
   const band = makeBand(thread);

@@ -1,4 +1,4 @@
-import { OVER_CRESTS, backgroundBetween, backgroundDensity } from "./diameter-evidence";
+import { GAUGE_SD, OVER_CRESTS, backgroundBetween, backgroundDensity } from "./diameter-evidence";
 import { IN_BORE } from "./bore-evidence";
 import { lossDensity, normalCumulative } from "./distributions";
 import type { Reading } from "./reading";
@@ -35,7 +35,7 @@ function givenWidest(other: Reading, { mm, spread }: SizeTaken): number {
     return (1 - SLIP) * lossDensity(size.mm, mm, skew, sd) + SLIP * backgroundDensity(size.mm);
   }
   if (other.kind !== "diameter-between") return 1;
-  const sd = Math.hypot(spread.sdMm, 0.01);
+  const sd = Math.hypot(spread.sdMm, GAUGE_SD);
   const inside =
     normalCumulative((other.notOverMm - mm) / sd) - normalCumulative((other.overMm - mm) / sd);
   return (1 - SLIP) * Math.max(0, inside) + SLIP * backgroundBetween(other);

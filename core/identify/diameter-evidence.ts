@@ -16,7 +16,7 @@ export const OVER_CRESTS: Readonly<Record<DiameterInstrument, ReadingSpread>> = 
 };
 
 /** A gauge hole is made to about this, mm. */
-const GAUGE_SD = 0.01;
+export const GAUGE_SD = 0.01;
 
 /** Chance that the figure is plainly wrong: jaws not zeroed, a digit slipped, the wrong thing measured. */
 export const BLUNDER = 1e-4;

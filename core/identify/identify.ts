@@ -63,7 +63,7 @@ export function identify(
   const weighed = readings.map(weighReading);
   const posterior = posteriorOf(weighed, options);
   const candidates = rankedCandidates(weighed, posterior, options);
-  const conflict = conflictOf(weighed, posterior, options);
+  const conflict = conflictOf(posterior, options);
   const verdict = verdictOf(readings, candidates, posterior.unknown, conflict);
   const standing = candidates.filter(({ probability }) => probability >= LEAST_STANDING);
   return {

@@ -53,7 +53,8 @@ function eraWeight(family: ThreadFamily, { place, before }: ReadingOf<"origin">)
   return to !== undefined && before <= to ? OF_ITS_TIME : 1;
 }
 
-const KNOWN_PLACES: readonly Known[] = ["britain", "north-america", "europe", "japan"];
+/** The places that are told apart. */
+export const KNOWN_PLACES: readonly Known[] = ["britain", "north-america", "europe", "japan"];
 
 /** Probability of each place for a part of this thread, before its age is thought of; together they make 1. */
 export function placeChances({ family }: Thread): ReadonlyMap<Known, number> {

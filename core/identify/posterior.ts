@@ -22,6 +22,8 @@ export interface Posterior {
   readonly logs: Float64Array;
   /** ln of the probability of the readings together. */
   readonly logEvidence: number;
+  /** The readings brought together, as they were weighed. */
+  readonly witnesses: readonly ReadingLikelihoods[];
 }
 
 /** A thread that is not made on the part's side keeps this share: anyone may have called the part the wrong thing. */
@@ -90,6 +92,7 @@ export function posteriorOf(
     unknown: unknownShare / total,
     logs,
     logEvidence: largest + Math.log(total),
+    witnesses,
   };
 }
 
@@ -113,12 +116,8 @@ export function likeliestFirst({ logs }: Posterior): number[] {
  * How much less likely the readings are together than each alone, as a natural logarithm: negative while they bear each
  * other out, well over zero when they contradict each other.
  */
-export function conflictOf(
-  weighed: readonly WeighedReading[],
-  { logEvidence }: Posterior,
-  options: PriorOptions,
-): number {
-  return logEach(combined(weighed), knownPrior(options)) - logEvidence;
+export function conflictOf({ logEvidence, witnesses }: Posterior, options: PriorOptions): number {
+  return logEach(witnesses, knownPrior(options)) - logEvidence;
 }
 
 /** ln of the product of the probabilities that each witness has alone. */

@@ -8,10 +8,10 @@ import { leafOutcomes } from "./leaf-evidence";
 import { leavesWorthTrying } from "./leaves";
 import { markChance, type MarkKind } from "./mark-evidence";
 import type { InformativeTest, TestAnswer } from "./next-tests";
-import { placeChances } from "./origin-evidence";
+import { KNOWN_PLACES, placeChances } from "./origin-evidence";
 import type { PartKind } from "./part";
 import { CREST_SD, countChance } from "./pitch-evidence";
-import type { OriginPlace, Reading } from "./reading";
+import type { Reading } from "./reading";
 import { calledTapered } from "./taper-evidence";
 import { worthOf, type Standing, type TestOutcome, type TestWorth } from "./test-worth";
 import type { Tool } from "./tools";
@@ -216,16 +216,13 @@ function markTest({ standing, part }: TestSetting): InformativeTest[] {
   return [{ kind: "head-mark", bits, outcomes: reckonedWith(outcomes) }];
 }
 
-const PLACES: readonly Exclude<OriginPlace, "unknown">[] = [
-  "britain",
-  "north-america",
-  "europe",
-  "japan",
-];
-
 function originTest({ standing }: TestSetting): InformativeTest[] {
   const chances = new Map(standing.map(({ thread }) => [thread.id, placeChances(thread)]));
-  const worth = worthOf(PLACES, standing, (place, { id }) => chances.get(id)?.get(place) ?? 0);
+  const worth = worthOf(
+    KNOWN_PLACES,
+    standing,
+    (place, { id }) => chances.get(id)?.get(place) ?? 0,
+  );
   return [{ kind: "origin", ...withAnswers(worth, (place) => taken({ kind: "origin", place })) }];
 }
 

@@ -17,6 +17,7 @@ import {
   readCrests,
   readDiameter,
   readTaper,
+  teethIn,
 } from "./simulated-fitter";
 import type { SimulatedPart } from "./simulated-part";
 
@@ -149,7 +150,7 @@ const WORN_SLACK_MM = 0.3;
  */
 export function canBeTold(part: SimulatedPart): boolean {
   const { thread, majorMm } = part;
-  const engaged = Math.min(10, Math.max(3, Math.floor(15 / thread.pitchMm)));
+  const engaged = teethIn(thread.pitchMm);
   const slackBelow = part.worn ? WORN_SLACK_MM : 0;
   return !outsideSizes().some(({ thread: other, min, max }) => {
     const light = ((engaged - 1) * Math.abs(other.pitchMm - thread.pitchMm)) / 2;

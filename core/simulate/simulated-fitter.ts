@@ -31,7 +31,7 @@ export function readDiameter(part: SimulatedPart, random: SeededRandom): Reading
 }
 
 /** A leaf is about 15 mm of teeth; seldom do more than ten lie in the thread, or fewer than three. */
-function teethIn(leafPitch: Mm): number {
+export function teethIn(leafPitch: Mm): number {
   return Math.min(10, Math.max(3, Math.floor(15 / leafPitch)));
 }
 

@@ -1,4 +1,4 @@
-import { edgeForm, threadEdge, type EdgeForm } from "./thread-edge";
+import { LEAST_DRAWN_PITCH, edgeForm, threadEdge, type EdgeForm } from "./thread-edge";
 
 export interface Point {
   readonly x: number;
@@ -50,9 +50,6 @@ export interface BoltGeometry {
 const HEAD_HEIGHT = 0.64;
 export const ACROSS_CORNERS = 1.77;
 const PLAIN_SHANK = 0.7;
-
-/** Below this pitch single threads run together on screen, and lines at the crests and the roots stand for them. */
-const LEAST_DRAWN_PITCH = 4;
 
 /** How far the crests have come towards the axis at a place along a taper. */
 function tapered(shape: BoltShape, start: number, x: number): number {

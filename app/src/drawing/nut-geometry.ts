@@ -1,5 +1,5 @@
-import { ACROSS_CORNERS, type Point, type Segment } from "./bolt-geometry";
-import { edgeForm, threadEdge, type EdgeForm } from "./thread-edge";
+import type { Point, Segment } from "./bolt-geometry";
+import { LEAST_DRAWN_PITCH, edgeForm, threadEdge, type EdgeForm } from "./thread-edge";
 
 /** A nut, a tapped hole or a pipe socket cut open along its axis; every figure in drawing units. */
 export interface NutShape {
@@ -31,9 +31,7 @@ export interface NutGeometry {
 
 /** A nut is about this wide and high against its thread's diameter (ISO 4032). */
 export const NUT_HEIGHT = 0.84;
-export const NUT_CORNERS = ACROSS_CORNERS;
 
-const LEAST_DRAWN_PITCH = 4;
 const HATCH_STEP = 9;
 
 /** Lines at 45 degrees over a rectangle, cut off at its edges. */

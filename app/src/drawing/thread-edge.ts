@@ -7,9 +7,14 @@ export interface EdgeForm {
   readonly rootFlat: number;
 }
 
+/** Below this pitch single threads run together on screen, and plain lines stand for them. */
+export const LEAST_DRAWN_PITCH = 4;
+
+const SIXTY: EdgeForm = { depth: 0.541266, crestFlat: 1 / 8, rootFlat: 1 / 4 };
+
 /** Basic profiles by flank angle, degrees: rounded crests and roots stand as short flats at this size. */
 const FORMS: readonly (readonly [number, EdgeForm])[] = [
-  [60, { depth: 0.541266, crestFlat: 1 / 8, rootFlat: 1 / 4 }],
+  [60, SIXTY],
   [55, { depth: 0.640327, crestFlat: 0.1667, rootFlat: 0.1667 }],
   [47.5, { depth: 0.6, crestFlat: 0.236, rootFlat: 0.236 }],
   [30, { depth: 0.5, crestFlat: 0.366, rootFlat: 0.366 }],
@@ -17,8 +22,6 @@ const FORMS: readonly (readonly [number, EdgeForm])[] = [
   [80, { depth: 0.35, crestFlat: 0.2063, rootFlat: 0.2063 }],
   [0, { depth: 0.5, crestFlat: 0.5, rootFlat: 0.5 }],
 ];
-
-const SIXTY: EdgeForm = { depth: 0.541266, crestFlat: 1 / 8, rootFlat: 1 / 4 };
 
 /** The form drawn for a flank angle that was read; 60 degrees while none was. */
 export function edgeForm(flankAngleDeg: number | undefined): EdgeForm {

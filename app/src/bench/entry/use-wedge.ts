@@ -5,7 +5,7 @@ import { isTyping } from "../../kit/is-typing";
 const ONE_FIGURE_MS = 400;
 
 /** A digit or point typed while no field has the focus. */
-export function isLooseDigit(event: KeyboardEvent): boolean {
+function isLooseDigit(event: KeyboardEvent): boolean {
   if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return false;
   return /^[\d.]$/.test(event.key);
 }
