@@ -2,6 +2,7 @@ import type { Mm } from "../units";
 import { leafMark, leafPitchMm } from "./leaf-evidence";
 import type { Reading, ReadingOf } from "./reading";
 import type { LeafMark } from "./reason";
+import { measuredTaper } from "./taper-evidence";
 
 /** What the readings alone say of the part, before any thread is thought of: enough to draw it. */
 export interface MeasuredSizes {
@@ -15,7 +16,13 @@ export interface MeasuredSizes {
   readonly lengthMm?: Mm;
   readonly flatsMm?: Mm;
   /** Both ends of a taper, as last measured. */
-  readonly taper?: { readonly smallMm: Mm; readonly largeMm: Mm; readonly apartMm: Mm };
+  readonly taper?: {
+    readonly smallMm: Mm;
+    readonly largeMm: Mm;
+    readonly apartMm: Mm;
+    /** On diameter: 0.0625 is 1 in 16. */
+    readonly onDiameter: number;
+  };
 }
 
 function ofKind<K extends Reading["kind"]>(readings: readonly Reading[], kind: K): ReadingOf<K>[] {
@@ -59,6 +66,6 @@ export function measuredSizes(readings: readonly Reading[]): MeasuredSizes {
     ...(boreMm === undefined ? {} : { boreMm }),
     ...(lengthMm === undefined ? {} : { lengthMm }),
     ...(flatsMm === undefined ? {} : { flatsMm }),
-    ...(taper === undefined ? {} : { taper }),
+    ...(taper === undefined ? {} : { taper: { ...taper, onDiameter: measuredTaper(taper) } }),
   };
 }

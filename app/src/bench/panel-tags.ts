@@ -58,8 +58,7 @@ function formText(readings: readonly Reading[]): TagText {
 
 function taperText(sizes: MeasuredSizes, units: Units): TagText {
   if (sizes.taper === undefined) return { label: "both ends, apart" };
-  const { smallMm, largeMm, apartMm } = sizes.taper;
-  const taper = (largeMm - smallMm) / apartMm;
+  const { smallMm, largeMm, apartMm, onDiameter: taper } = sizes.taper;
   const [small, large, apart] = [smallMm, largeMm, apartMm].map((mm) => printFigure(mm, units));
   return {
     label: `${small}–${large}, ${apart}`,
