@@ -9,3 +9,5 @@ export type {
   MatingOutcome,
   MeasuredDiameters,
 } from "./will-it-go";
+export { strippingAreas } from "./stripping";
+export type { StrippingAreas } from "./stripping";

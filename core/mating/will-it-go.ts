@@ -81,7 +81,8 @@ const emptyStore = () => ({
 /** Limits do not change, so each part is sized once; by the thread itself, as one may be made up. */
 const sizedParts = { external: emptyStore(), internal: emptyStore() };
 
-function sized(
+/** A part of the thread at a place in its limits, with measured diameters in their place. */
+export function sized(
   thread: Thread,
   side: ThreadSide,
   fit: MatingFit,

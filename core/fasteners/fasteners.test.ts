@@ -1,0 +1,230 @@
+import { inInches, named } from "../testing/named-thread";
+import {
+  DRIVES,
+  ENVIRONMENTS,
+  FINISHES,
+  HEAD_STYLES,
+  NUT_STYLES,
+  PART_METALS,
+  drivesOf,
+  galvanicPair,
+  finishSuits,
+  headRecess,
+  headSize,
+  lengthDatum,
+  nutSize,
+  stockLengths,
+  stockMatch,
+  threadLength,
+  turningTool,
+  usualDrive,
+  washerSize,
+  type HeadStyle,
+} from "./index";
+
+describe("where a screw's length is measured (ISO 225)", () => {
+  it.each<[HeadStyle, string]>([
+    ["hex", "under-head"],
+    ["socket-cap", "under-head"],
+    ["button", "under-head"],
+    ["pan", "under-head"],
+    ["carriage", "under-head"],
+    ["csk", "overall"],
+    ["raised-csk", "flush-line"],
+    ["set", "tip-to-tip"],
+    ["stud", "tip-to-tip"],
+    ["shoulder", "shoulder"],
+  ])("of %s: %s", (head, datum) => {
+    expect(lengthDatum(head)).toBe(datum);
+  });
+});
+
+describe("head sizes", () => {
+  it.each<[HeadStyle, string, number, number]>([
+    ["hex", "M10", 16, 6.4],
+    ["hex", "M24", 36, 15],
+    ["socket-cap", "M8", 13, 8],
+    ["button", "M6", 10.5, 3.3],
+    ["csk", "M8", 17.92, 4.96],
+    ["pan", "M4", 8, 3.1],
+    ["cheese", "M5", 8.5, 3.3],
+    ["carriage", "M10", 24.6, 5.4],
+    ["low-cap", "M10", 16, 6],
+  ])("%s %s is %d wide and %d high, mm", (head, name, width, height) => {
+    const size = headSize(head, usualDrive(head), named(name));
+    expect([size.widthMm, size.heightMm]).toEqual([width, height]);
+    expect(size.standard).toBeDefined();
+  });
+
+  it.each<[HeadStyle, string, number, number]>([
+    ["hex", "1/2-13", 0.75, 0.3125],
+    ["socket-cap", "1/4-20", 0.375, 0.25],
+    ["socket-cap", "#10-32", 0.312, 0.19],
+    ["csk", "1/4-20", 0.531, 0.161],
+    ["truss", "#8-32", 0.384, 0.102],
+    ["square", "1/2-13", 0.75, 0.3281],
+  ])("%s %s is %d wide and %d high, in", (head, name, width, height) => {
+    const size = headSize(head, usualDrive(head), named(name));
+    expect([inInches(size.widthMm), inInches(size.heightMm)]).toEqual([width, height]);
+  });
+
+  it("are another for a countersunk screw with a cross than with a socket", () => {
+    expect(headSize("csk", "cross", named("M5")).widthMm).toBe(10.4);
+    expect(headSize("csk", "socket", named("M5")).widthMm).toBe(11.2);
+  });
+
+  it("are there for every style, and say when they are only in proportion", () => {
+    for (const head of HEAD_STYLES) {
+      const size = headSize(head, usualDrive(head), named("M7"));
+      expect(size.widthMm).toBeGreaterThan(0);
+      if (head !== "hex") expect([head, size.standard]).toEqual([head, undefined]);
+    }
+  });
+
+  it("are drawn with drives that the head has", () => {
+    for (const head of HEAD_STYLES) {
+      for (const drive of drivesOf(head)) expect(DRIVES).toContain(drive);
+    }
+  });
+});
+
+describe("what turns a screw", () => {
+  it.each<[HeadStyle, string, string]>([
+    ["hex", "M10", "16 mm"],
+    ["hex", "1/2-13", "3/4 in"],
+    ["hex", "1/4 bsf", "3/16 W"],
+    ["socket-cap", "M8", "6 mm"],
+    ["socket-cap", "3/8-16", "5/16 in"],
+    ["socket-cap", "#0-80", "0.05 in"],
+    ["set", "M6", "3 mm"],
+    ["set", "1/4-20", "1/8 in"],
+    ["button", "M5", "3 mm"],
+    ["pan", "M4", "no. 2"],
+    ["pan", "#6-32", "no. 2"],
+    ["shoulder", "M8", "5 mm"],
+    ["square", "3/8-16", "9/16 in"],
+    ["flange-hex", "M8", "13 mm"],
+  ])("%s %s: %s", (head, name, mark) => {
+    expect(turningTool(head, usualDrive(head), named(name)).mark).toBe(mark);
+  });
+
+  it("has no size where none is held", () => {
+    expect(turningTool("socket-cap", "socket", named("M9")).mark).toBeUndefined();
+    expect(turningTool("carriage", "none", named("M8"))).toEqual({ kind: "none" });
+  });
+});
+
+describe("thread length", () => {
+  it.each<[HeadStyle, string, number, number]>([
+    // ISO 4014: 2d + 6, 2d + 12, 2d + 25.
+    ["hex", "M10", 80, 26],
+    ["hex", "M10", 150, 32],
+    ["hex", "M16", 220, 57],
+    // ISO 4017 range: to the head.
+    ["hex", "M10", 25, 25],
+    // ISO 4762: 2d + 12.
+    ["socket-cap", "M8", 60, 28],
+    // ISO 7379.
+    ["shoulder", "M8", 40, 13.25],
+    ["set", "M8", 20, 20],
+  ])("%s %s x %d is threaded %d mm", (head, name, length, threaded) => {
+    const split = threadLength(head, named(name), length);
+    expect(split.threadMm).toBe(threaded);
+    if (head !== "shoulder") expect(split.plainMm).toBe(length - threaded);
+  });
+
+  it("is 2 D + 1/4 in of an inch hexagon bolt, 2 D + 1/2 in over 6 in", () => {
+    const threaded = (inches: number) =>
+      inInches(threadLength("hex", named("1/2-13"), inches * 25.4).threadMm);
+    expect(threaded(3)).toBe(1.25);
+    expect(threaded(7)).toBe(1.5);
+  });
+});
+
+describe("stocked lengths", () => {
+  it("are of ISO 888, within what the head is made in", () => {
+    const lengths = stockLengths("hex", named("M10"));
+    expect(lengths[0]).toBe(20);
+    expect(lengths.at(-1)).toBe(100);
+    expect(lengths).not.toContain(42);
+  });
+
+  it("take a measured length for the nominal one, with the remainder", () => {
+    expect(stockMatch("hex", named("M10"), 39.6)).toMatchObject({ exact: true, nearest: 40 });
+    const between = stockMatch("hex", named("M10"), 42.5);
+    expect(between).toMatchObject({ exact: false, shorter: 40, longer: 45 });
+    expect(between?.remainderMm).toBeCloseTo(2.5, 6);
+  });
+
+  it("are eighths and quarters of an inch", () => {
+    const match = stockMatch("hex", named("1/2-13"), 1.5 * 25.4);
+    expect(match?.exact).toBe(true);
+    expect(match?.remainderMm).toBeCloseTo(0, 6);
+    expect(inInches(match?.longer)).toBe(1.75);
+  });
+});
+
+describe("nuts and washers", () => {
+  it("have the heights of ISO 4032, 4035, 7040 and ASME B18.2.2", () => {
+    expect(nutSize("hex", named("M10"))).toMatchObject({ acrossFlatsMm: 16, heightMm: 8.4 });
+    expect(nutSize("thin", named("M10")).heightMm).toBe(5);
+    expect(nutSize("nylon-insert", named("M12")).heightMm).toBe(14.9);
+    expect(nutSize("castle", named("M16"))).toMatchObject({ heightMm: 19, pinMm: 4 });
+    expect(inInches(nutSize("hex", named("1/2-13")).heightMm)).toBe(0.4375);
+  });
+
+  it("are wider than the bolt's head at 7/16 and 9/16 in", () => {
+    expect(inInches(nutSize("hex", named("7/16-14")).acrossFlatsMm)).toBe(0.6875);
+  });
+
+  it("never have a thin nut as high as a full one", () => {
+    for (const name of ["M5", "M10", "M24", "1/4-20", "3/4-10"]) {
+      const heights = NUT_STYLES.map((style) => nutSize(style, named(name)).heightMm);
+      expect(Math.min(...heights)).toBe(nutSize("thin", named(name)).heightMm);
+    }
+  });
+
+  it("are washers of ISO 7089 and ASME B18.21.1, or none that is known", () => {
+    expect(washerSize("flat", named("M10"))).toMatchObject({ outsideMm: 20, thickMm: 2 });
+    expect(inInches(washerSize("flat", named("1/2-13"))?.thickMm)).toBe(0.095);
+    expect(washerSize("wedge-lock", named("M10"))).toBeUndefined();
+  });
+});
+
+describe("recesses for heads", () => {
+  it("are a counterbore of DIN 974-1, or a countersink of the head's own angle", () => {
+    expect(headRecess("socket-cap", "socket", named("M8"))).toMatchObject({ acrossMm: 15 });
+    expect(headRecess("csk", "socket", named("M8"))).toMatchObject({ angleDeg: 90 });
+    expect(headRecess("csk", "socket", named("1/4-20"))).toMatchObject({ angleDeg: 82 });
+    expect(headRecess("hex", "hexagon", named("M8"))).toBeUndefined();
+  });
+});
+
+describe("finishes and metals", () => {
+  it("refuse bare steel at sea and cadmium near food", () => {
+    expect(finishSuits("plain", "marine")).toBe("never");
+    expect(finishSuits("cadmium", "food")).toBe("never");
+    expect(finishSuits("zinc", "indoor")).toBe("good");
+  });
+
+  it("find stainless in aluminium unsound by the sea, sound indoors", () => {
+    expect(galvanicPair("stainless", "aluminium", "marine")).toMatchObject({
+      sound: false,
+      eaten: "part",
+    });
+    expect(galvanicPair("stainless", "aluminium", "indoor")?.sound).toBe(true);
+    expect(galvanicPair("zinc", "steel", "outdoor")?.sound).toBe(true);
+    expect(galvanicPair("plain", "plastic", "marine")).toBeUndefined();
+  });
+
+  it("never allow more difference in a harsher place", () => {
+    for (const finish of FINISHES) {
+      for (const metal of PART_METALS) {
+        const sound = (place: (typeof ENVIRONMENTS)[number]) =>
+          galvanicPair(finish, metal, place)?.sound ?? true;
+        if (sound("marine")) expect(sound("outdoor")).toBe(true);
+        if (sound("outdoor")) expect(sound("indoor")).toBe(true);
+      }
+    }
+  });
+});

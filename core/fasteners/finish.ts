@@ -1,0 +1,130 @@
+/** What a part is coated with, or made of instead. */
+export const FINISHES = [
+  "plain",
+  "zinc",
+  "zinc-yellow",
+  "zinc-flake",
+  "nickel",
+  "galvanised",
+  "stainless",
+  "brass",
+  "cadmium",
+] as const;
+
+export type Finish = (typeof FINISHES)[number];
+
+/** Where a joint lives. */
+export const ENVIRONMENTS = ["indoor", "outdoor", "wet", "marine", "hot", "food"] as const;
+
+export type Environment = (typeof ENVIRONMENTS)[number];
+
+/** Metals a fastener may stand in or on. */
+export const PART_METALS = [
+  "steel",
+  "cast-iron",
+  "aluminium",
+  "magnesium",
+  "brass",
+  "stainless",
+  "plastic",
+] as const;
+
+export type PartMetal = (typeof PART_METALS)[number];
+
+/** How well a finish keeps in a place: three words, not a promise of years. */
+export type FinishSuits = "good" | "poor" | "never";
+
+const SUITS: Readonly<Record<Environment, Partial<Readonly<Record<Finish, FinishSuits>>>>> = {
+  indoor: {},
+  outdoor: { plain: "poor", nickel: "poor" },
+  wet: { plain: "poor", zinc: "poor", nickel: "poor" },
+  marine: {
+    plain: "never",
+    zinc: "poor",
+    "zinc-yellow": "poor",
+    nickel: "poor",
+    "zinc-flake": "poor",
+  },
+  hot: { zinc: "poor", "zinc-yellow": "poor", galvanised: "poor", cadmium: "never", brass: "poor" },
+  food: {
+    plain: "poor",
+    zinc: "poor",
+    "zinc-yellow": "never",
+    "zinc-flake": "poor",
+    galvanised: "never",
+    cadmium: "never",
+    brass: "poor",
+  },
+};
+
+/** Whether a finish suits a place; old cadmium is never bought again. */
+export function finishSuits(finish: Finish, environment: Environment): FinishSuits {
+  return SUITS[environment][finish] ?? "good";
+}
+
+/** Anodic index, volts (MIL-STD-889 practice): how far each surface stands from the noblest. */
+const FINISH_INDEX: Readonly<Record<Finish, number>> = {
+  plain: 0.85,
+  zinc: 1.25,
+  "zinc-yellow": 1.25,
+  "zinc-flake": 1.2,
+  nickel: 0.3,
+  galvanised: 1.2,
+  stainless: 0.5,
+  brass: 0.4,
+  cadmium: 0.8,
+};
+
+const METAL_INDEX: Readonly<Record<PartMetal, number | undefined>> = {
+  steel: 0.85,
+  "cast-iron": 0.85,
+  aluminium: 0.9,
+  magnesium: 1.75,
+  brass: 0.4,
+  stainless: 0.5,
+  plastic: undefined,
+};
+
+/** Greatest difference of index that practice allows, volts. */
+const ALLOWED: Readonly<Record<Environment, number>> = {
+  indoor: 0.5,
+  outdoor: 0.25,
+  wet: 0.15,
+  marine: 0.15,
+  hot: 0.5,
+  food: 0.15,
+};
+
+/** A fastener and the metal it stands in, as a galvanic pair. */
+export interface GalvanicPair {
+  readonly differenceV: number;
+  readonly allowedV: number;
+  readonly sound: boolean;
+  /** Which of the two is eaten: small fasteners go fast, large parts slowly. */
+  readonly eaten: "fastener" | "part";
+}
+
+/**
+ * Whether two metals may touch in a place, by their anodic indices: an estimate from practice.
+ * @returns undefined for plastic, which carries no current
+ */
+export function galvanicPair(
+  finish: Finish,
+  metal: PartMetal,
+  environment: Environment,
+): GalvanicPair | undefined {
+  const part = METAL_INDEX[metal];
+  if (part === undefined) return undefined;
+  const own = FINISH_INDEX[finish];
+  const differenceV = Math.abs(own - part);
+  const allowedV = ALLOWED[environment];
+  // A coat of zinc on steel is there to be eaten: it protects, in any place where zinc itself lasts.
+  const sacrificial =
+    own > part && finish !== "plain" && (metal === "steel" || metal === "cast-iron");
+  return {
+    differenceV,
+    allowedV,
+    sound: sacrificial || differenceV <= allowedV + 1e-9,
+    eaten: own > part ? "fastener" : "part",
+  };
+}

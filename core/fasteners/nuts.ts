@@ -1,0 +1,284 @@
+import type { Thread } from "../threads";
+import type { Mm } from "../units";
+import { hexSpanner } from "./hex-spanner";
+import { goesByInches, pairAt } from "./table-rows";
+
+export const NUT_STYLES = [
+  "hex",
+  "thin",
+  "nylon-insert",
+  "all-metal",
+  "flange",
+  "castle",
+  "dome",
+  "wing",
+  "coupling",
+  "weld",
+] as const;
+
+export type NutStyle = (typeof NUT_STYLES)[number];
+
+/** A nut's true dimensions, mm. */
+export interface NutSize {
+  readonly acrossFlatsMm: Mm;
+  readonly heightMm: Mm;
+  /** Diameter of a castle nut's pin. */
+  readonly pinMm?: Mm;
+  /** Absent when the height is a proportion, not a standard's. */
+  readonly standard?: string;
+}
+
+type Pairs = readonly (readonly [number, number])[];
+
+interface NutTable {
+  readonly standard: string;
+  readonly heights: Pairs;
+}
+
+/** Greatest heights, mm. */
+const METRIC: Partial<Readonly<Record<NutStyle, NutTable>>> = {
+  hex: {
+    standard: "ISO 4032",
+    heights: [
+      [1.6, 1.3],
+      [2, 1.6],
+      [2.5, 2],
+      [3, 2.4],
+      [4, 3.2],
+      [5, 4.7],
+      [6, 5.2],
+      [8, 6.8],
+      [10, 8.4],
+      [12, 10.8],
+      [14, 12.8],
+      [16, 14.8],
+      [18, 15.8],
+      [20, 18],
+      [22, 19.4],
+      [24, 21.5],
+      [27, 23.8],
+      [30, 25.6],
+      [33, 28.7],
+      [36, 31],
+      [39, 33.4],
+      [42, 34],
+      [48, 38],
+      [56, 45],
+      [64, 51],
+    ],
+  },
+  thin: {
+    standard: "ISO 4035",
+    heights: [
+      [1.6, 1],
+      [2, 1.2],
+      [2.5, 1.6],
+      [3, 1.8],
+      [4, 2.2],
+      [5, 2.7],
+      [6, 3.2],
+      [8, 4],
+      [10, 5],
+      [12, 6],
+      [14, 7],
+      [16, 8],
+      [18, 9],
+      [20, 10],
+      [22, 11],
+      [24, 12],
+      [27, 13.5],
+      [30, 15],
+      [36, 18],
+    ],
+  },
+  "nylon-insert": {
+    standard: "ISO 7040",
+    heights: [
+      [3, 4.5],
+      [4, 6],
+      [5, 6.8],
+      [6, 8],
+      [8, 9.5],
+      [10, 11.9],
+      [12, 14.9],
+      [14, 17],
+      [16, 19.1],
+      [20, 22.8],
+      [24, 27.1],
+      [30, 32.6],
+      [36, 38.9],
+    ],
+  },
+  "all-metal": {
+    standard: "ISO 7042",
+    heights: [
+      [5, 5.1],
+      [6, 6],
+      [8, 8],
+      [10, 10],
+      [12, 12],
+      [14, 14],
+      [16, 16],
+      [20, 20],
+      [24, 24],
+      [30, 30],
+      [36, 36],
+    ],
+  },
+  flange: {
+    standard: "DIN 6923",
+    heights: [
+      [5, 5],
+      [6, 6],
+      [8, 8],
+      [10, 10],
+      [12, 12],
+      [14, 14],
+      [16, 16],
+      [20, 20],
+    ],
+  },
+  castle: {
+    standard: "DIN 935",
+    heights: [
+      [6, 7.5],
+      [8, 9.5],
+      [10, 12],
+      [12, 15],
+      [14, 16],
+      [16, 19],
+      [20, 22],
+      [24, 27],
+      [30, 33],
+    ],
+  },
+  dome: {
+    standard: "DIN 1587",
+    heights: [
+      [4, 8],
+      [5, 10],
+      [6, 12],
+      [8, 15],
+      [10, 18],
+      [12, 22],
+      [16, 28],
+      [20, 34],
+      [24, 42],
+    ],
+  },
+  weld: {
+    standard: "DIN 929",
+    heights: [
+      [5, 4],
+      [6, 5],
+      [8, 6.5],
+      [10, 8],
+      [12, 10],
+    ],
+  },
+  coupling: {
+    standard: "DIN 6334",
+    heights: [
+      [6, 18],
+      [8, 24],
+      [10, 30],
+      [12, 36],
+      [16, 48],
+      [20, 60],
+      [24, 72],
+    ],
+  },
+};
+
+/** ASME B18.2.2, basic heights, in. */
+const INCH: Partial<Readonly<Record<NutStyle, NutTable>>> = {
+  hex: {
+    standard: "ASME B18.2.2",
+    heights: [
+      [1 / 4, 7 / 32],
+      [5 / 16, 17 / 64],
+      [3 / 8, 21 / 64],
+      [7 / 16, 3 / 8],
+      [1 / 2, 7 / 16],
+      [9 / 16, 31 / 64],
+      [5 / 8, 35 / 64],
+      [3 / 4, 41 / 64],
+      [7 / 8, 3 / 4],
+      [1, 55 / 64],
+      [9 / 8, 31 / 32],
+      [5 / 4, 17 / 16],
+      [11 / 8, 75 / 64],
+      [3 / 2, 41 / 32],
+    ],
+  },
+  thin: {
+    standard: "ASME B18.2.2",
+    heights: [
+      [1 / 4, 5 / 32],
+      [5 / 16, 3 / 16],
+      [3 / 8, 7 / 32],
+      [7 / 16, 1 / 4],
+      [1 / 2, 5 / 16],
+      [9 / 16, 5 / 16],
+      [5 / 8, 3 / 8],
+      [3 / 4, 27 / 64],
+      [7 / 8, 31 / 64],
+      [1, 35 / 64],
+      [9 / 8, 39 / 64],
+      [5 / 4, 23 / 32],
+      [3 / 2, 27 / 32],
+    ],
+  },
+};
+
+/** DIN 935: the split pin of a castle nut, mm. */
+const CASTLE_PINS: Pairs = [
+  [6, 1.6],
+  [8, 2],
+  [10, 2.5],
+  [12, 3.2],
+  [14, 3.2],
+  [16, 4],
+  [20, 4],
+  [24, 5],
+  [30, 6.3],
+];
+
+/** Inch nuts whose hexagon is larger than the bolt's (ASME B18.2.2), in. */
+const INCH_WIDER: Pairs = [
+  [7 / 16, 11 / 16],
+  [9 / 16, 7 / 8],
+];
+
+/** Heights as proportions of the diameter where no table here has them. */
+const PROPORTIONS: Readonly<Record<NutStyle, number>> = {
+  hex: 0.875,
+  thin: 0.5,
+  "nylon-insert": 1.1,
+  "all-metal": 1,
+  flange: 1,
+  castle: 1.25,
+  dome: 1.8,
+  wing: 0.8,
+  coupling: 3,
+  weld: 0.8,
+};
+
+/**
+ * A nut's across flats and height by its standard; the height a proportion (then without a standard) where no table
+ * here has it.
+ */
+export function nutSize(style: NutStyle, thread: Thread): NutSize {
+  const inches = goesByInches(thread);
+  const unifiedOrMetric = thread.family === "unified" || thread.family === "iso-metric";
+  const table = unifiedOrMetric ? (inches ? INCH : METRIC)[style] : undefined;
+  const heightMm = table === undefined ? undefined : pairAt(table.heights, thread, inches);
+  const wider = thread.family === "unified" ? pairAt(INCH_WIDER, thread, true) : undefined;
+  const pinMm = style === "castle" && !inches ? pairAt(CASTLE_PINS, thread, false) : undefined;
+  return {
+    acrossFlatsMm: wider ?? hexSpanner(thread)?.acrossFlatsMm ?? 1.6 * thread.majorMm,
+    heightMm: heightMm ?? PROPORTIONS[style] * thread.majorMm,
+    ...(pinMm === undefined ? {} : { pinMm }),
+    ...(heightMm === undefined || table === undefined ? {} : { standard: table.standard }),
+  };
+}

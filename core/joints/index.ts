@@ -1,0 +1,17 @@
+export { boltShare } from "./bolt-circle";
+export type { BoltCircleLoad, BoltShare } from "./bolt-circle";
+export { leastEngagement, strippingLoads } from "./engagement";
+export type { FirstToGo, LeastEngagement, StrippingLoads } from "./engagement";
+export type { BlindJoint, Joint, TappedJoint, ThroughJoint } from "./joint";
+export { fullThreadDepth, lengthWindow } from "./length-window";
+export type { LengthWindow } from "./length-window";
+export { boltLoads, shearLoads } from "./loads";
+export type { BoltLoads, ShearLoads, ShearPlane } from "./loads";
+export { HOLE_MATERIALS, HOLE_MATERIAL_KINDS } from "./materials";
+export type { HoleMaterial, HoleMaterialFacts } from "./materials";
+export { seatingOf, stockLength } from "./stock-length";
+export type { LengthAdvice, Seat, Seating } from "./stock-length";
+export { TAPS, tapLeadPitches } from "./tap-lead";
+export type { Tap } from "./tap-lead";
+export { PRELOAD_SHARE, TIGHTENING_SURFACES, torqueRange } from "./torque";
+export type { TighteningSurface, TorqueRange } from "./torque";

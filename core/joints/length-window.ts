@@ -1,0 +1,56 @@
+import type { Grade } from "../grades";
+import type { Thread } from "../threads";
+import type { Mm } from "../units";
+import { leastEngagement } from "./engagement";
+import type { BlindJoint, Joint, TappedJoint } from "./joint";
+import { tapLeadPitches } from "./tap-lead";
+
+/** The lengths that do in a joint, both ends included, from the head's bearing face or the surface a sunk head lies in. */
+export interface LengthWindow {
+  readonly leastMm: Mm;
+  readonly mostMm: Mm;
+  /** Full thread wanted: engagement in a hole, or nut height and the pitches proud of it. */
+  readonly wantedMm: Mm;
+  /** Full thread that the hole has to give; absent with a nut. */
+  readonly availableMm?: Mm;
+}
+
+/** Pitches that stand proud of a nut, and of a hole tapped right through. */
+const LEAST_PROUD = 1;
+const MOST_PROUD = 3;
+/** Pitches kept clear of the thread's end in a blind hole. */
+const CLEAR_OF_BOTTOM = 1;
+
+/** Full thread in a tapped hole, before what is kept clear of the bottom, mm. */
+export function fullThreadDepth(joint: TappedJoint | BlindJoint, thread: Thread): Mm {
+  if (joint.kind === "tapped") return joint.depthMm;
+  return Math.max(0, joint.depthMm - tapLeadPitches(joint.tap) * thread.pitchMm);
+}
+
+/**
+ * The window of lengths for a joint: a nut with one to three pitches proud; in a hole from the least engagement to
+ * where it would bottom.
+ * @returns undefined where the class is not made in this size
+ */
+export function lengthWindow(joint: Joint, thread: Thread, grade: Grade): LengthWindow | undefined {
+  const from = joint.gripMm + (joint.washersMm ?? 0);
+  const { pitchMm } = thread;
+  if (joint.kind === "through") {
+    const wantedMm = joint.nutHeightMm + LEAST_PROUD * pitchMm;
+    return {
+      leastMm: from + wantedMm,
+      mostMm: from + joint.nutHeightMm + MOST_PROUD * pitchMm,
+      wantedMm,
+    };
+  }
+  const engagement = leastEngagement(thread, grade, joint.material);
+  if (engagement === undefined) return undefined;
+  const full = fullThreadDepth(joint, thread);
+  const room = joint.kind === "blind" ? -CLEAR_OF_BOTTOM : MOST_PROUD;
+  return {
+    leastMm: from + engagement.adviceMm,
+    mostMm: from + Math.max(0, full + room * pitchMm),
+    wantedMm: engagement.adviceMm,
+    availableMm: full,
+  };
+}

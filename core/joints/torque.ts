@@ -1,0 +1,55 @@
+import { bandAt, servingStressMpa, type Grade } from "../grades";
+import { stressArea, type Thread } from "../threads";
+
+/** State of thread and bearing face when the bolt is tightened. */
+export type TighteningSurface = "dry-plain" | "dry-zinc" | "oiled" | "anti-seize" | "stainless";
+
+/** Nut factor K of T = K D F, as a range: what friction leaves open. Stainless is not tightened dry: waxed or pasted. */
+const NUT_FACTORS: Readonly<Record<TighteningSurface, readonly [least: number, most: number]>> = {
+  "dry-plain": [0.18, 0.22],
+  "dry-zinc": [0.2, 0.22],
+  oiled: [0.15, 0.17],
+  "anti-seize": [0.12, 0.14],
+  stainless: [0.16, 0.24],
+};
+
+export const TIGHTENING_SURFACES = Object.keys(NUT_FACTORS) as readonly TighteningSurface[];
+
+/** Share of proof load that a reusable joint is tightened to. */
+export const PRELOAD_SHARE = 0.75;
+
+/** An estimate of tightening torque, newton metres, with what it rests on. */
+export interface TorqueRange {
+  readonly leastNm: number;
+  readonly mostNm: number;
+  readonly preloadN: number;
+  readonly share: number;
+  readonly nutFactor: readonly [least: number, most: number];
+  readonly surface: TighteningSurface;
+}
+
+/**
+ * T = K D F, F a share of proof load (of yield where the class has no proof load).
+ * @returns undefined where the class has neither, or is not made in this size
+ */
+export function torqueRange(
+  thread: Thread,
+  grade: Grade,
+  surface: TighteningSurface,
+  share = PRELOAD_SHARE,
+): TorqueRange | undefined {
+  const band = bandAt(grade, thread.majorMm);
+  const serving = band === undefined ? undefined : servingStressMpa(band);
+  if (serving === undefined) return undefined;
+  const preloadN = share * serving * stressArea(thread);
+  const nutFactor = NUT_FACTORS[surface];
+  const torque = (k: number) => (k * thread.majorMm * preloadN) / 1000;
+  return {
+    leastNm: torque(nutFactor[0]),
+    mostNm: torque(nutFactor[1]),
+    preloadN,
+    share,
+    nutFactor,
+    surface,
+  };
+}
