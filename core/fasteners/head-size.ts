@@ -131,7 +131,7 @@ function inProportion(head: HeadStyle, thread: Thread): HeadSize {
 export function headSize(head: HeadStyle, drive: Drive, thread: Thread): HeadSize {
   const inches = goesByInches(thread);
   const sunk = head === "csk" || head === "raised-csk";
-  const sinks = sunk ? { countersinkDeg: inches ? 82 : 90 } : {};
+  const sinks = sunk ? { countersinkDeg: thread.family === "unified" ? 82 : 90 } : {};
   const crown =
     head === "raised-csk"
       ? { crownMm: pairAt(ISO_2010_CROWN, thread, false) ?? 0.25 * thread.majorMm }

@@ -2,9 +2,15 @@ import type { Thread } from "../threads";
 import { mmFromInches, type Mm } from "../units";
 import type { HeadRow, HeadTable } from "./metric-heads";
 
-/** Whether a thread goes by inch tables: its size is an inch size. */
-export function goesByInches({ majorInch }: Thread): boolean {
-  return majorInch !== undefined;
+/** Whether a thread's screws are made to inch lengths: its size is an inch size, or it is British Association. */
+export function goesByInches({ majorInch, family }: Thread): boolean {
+  return majorInch !== undefined || family === "ba";
+}
+
+/** The tables are ISO's and ASME's: British sizes have none here, though some diameters are the same. */
+export function sizeIn(thread: Thread, inInches: boolean): number | undefined {
+  if (thread.family !== (inInches ? "unified" : "iso-metric")) return undefined;
+  return inInches ? thread.majorInch : thread.majorMm;
 }
 
 /** The figure of a table of pairs for this thread's diameter, in mm; inch tables are told so. */
@@ -13,14 +19,14 @@ export function pairAt(
   thread: Thread,
   inInches: boolean,
 ): Mm | undefined {
-  const size = inInches ? thread.majorInch : thread.majorMm;
+  const size = sizeIn(thread, inInches);
   const found = rows.find(([major]) => size !== undefined && Math.abs(major - size) < 1e-6)?.[1];
   return found === undefined || !inInches ? found : mmFromInches(found);
 }
 
 /** A table's row for this thread's diameter, in mm. */
 export function rowAt(table: HeadTable, thread: Thread, inInches: boolean): HeadRow | undefined {
-  const size = inInches ? thread.majorInch : thread.majorMm;
+  const size = sizeIn(thread, inInches);
   const row = table.rows.find(([major]) => size !== undefined && Math.abs(major - size) < 1e-6);
   if (row === undefined || !inInches) return row;
   const mm = (figure: number | undefined) =>

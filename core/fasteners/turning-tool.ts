@@ -5,7 +5,7 @@ import type { Drive, HeadStyle } from "./head-style";
 import { hexSpanner } from "./hex-spanner";
 import { B18_3_SET_KEYS } from "./inch-heads";
 import { ISO_4026_KEYS } from "./metric-heads";
-import { goesByInches, pairAt } from "./table-rows";
+import { goesByInches, pairAt, sizeIn } from "./table-rows";
 
 export type ToolKind =
   "spanner" | "key" | "cross-driver" | "star-driver" | "slot-driver" | "hand" | "none";
@@ -88,7 +88,7 @@ function key(head: HeadStyle, thread: Thread): TurningTool {
 
 function numbered(kind: "cross-driver" | "star-driver", thread: Thread): TurningTool {
   const inches = goesByInches(thread);
-  const size = inches ? thread.majorInch : thread.majorMm;
+  const size = sizeIn(thread, inches);
   const star = inches ? [] : ISO_STAR;
   const rows = kind === "star-driver" ? star : inches ? INCH_CROSS : ISO_CROSS;
   const number = rows.find(([major]) => size !== undefined && Math.abs(major - size) < 1e-6)?.[1];

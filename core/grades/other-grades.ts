@@ -65,7 +65,7 @@ const BRITISH_SIZES = { fromMm: mmFromInches(0.05), toMm: mmFromInches(2) };
 export const BRITISH_GRADES: readonly Grade[] = [
   {
     id: "mild-28",
-    name: "mild steel, 28 ton",
+    name: "28-ton mild steel",
     system: "british",
     standard: "BS 916",
     mark: "none",

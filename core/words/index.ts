@@ -36,3 +36,48 @@ export {
   sizeRangeWords,
   threadUseWords,
 } from "./thread-words";
+export {
+  DRIVE_WORDS,
+  DUTY_WORDS,
+  ENVIRONMENT_WORDS,
+  FINISH_WORDS,
+  HEAD_WORDS,
+  NUT_STYLE_WORDS,
+  PART_METAL_WORDS,
+  POINT_WORDS,
+  WASHER_STYLE_WORDS,
+  counterWords,
+  datumWords,
+  gradeSpoken,
+  nominalLengthWords,
+  recessWords,
+  turningToolWords,
+} from "./fastener-words";
+export {
+  FIRST_TO_GO_WORDS,
+  SURFACE_WORDS,
+  boltMarkWords,
+  equivalentWords,
+  forceWords,
+  strengthWords,
+  stressWords,
+  torqueBasisWords,
+  torqueWords,
+} from "./strength-words";
+export { calloutProblemWords, spannerFitWords, specProblemWords } from "./callout-words";
+export {
+  HOLE_MATERIAL_WORDS,
+  SEAT_WORDS,
+  TAP_WORDS,
+  lengthAdviceWords,
+  seatingWords,
+} from "./joint-words";
+export {
+  EVERY_SHEET_CAUTION,
+  LOCKING_WORDS,
+  cautionWords,
+  changeWords,
+  neverUseWords,
+  nutAdviceWords,
+  washerAdviceWords,
+} from "./replace-words";

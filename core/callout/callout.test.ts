@@ -1,0 +1,196 @@
+import {
+  DRIVES,
+  FINISHES,
+  HEAD_STYLES,
+  NUT_STYLES,
+  POINTS,
+  WASHER_STYLES,
+  drivesOf,
+  stockLengths,
+} from "../fasteners";
+import { NUT_CLASSES, gradesFor } from "../grades";
+import { seededRandom, type SeededRandom } from "../simulate";
+import { named } from "../testing/named-thread";
+import { formatCallout, isCalloutProblem, parseCallout, type FastenerSpec } from "./index";
+
+function parsed(text: string): FastenerSpec {
+  const result = parseCallout(text);
+  if (isCalloutProblem(result)) throw new Error(`${text}: ${result.code}`);
+  return result;
+}
+
+/** A spec in a line, so that a row of the table can hold it. */
+function inShort(spec: FastenerSpec): string {
+  const { thread, quantity, finish } = spec;
+  const hand = thread.hand === "left" ? "LH" : undefined;
+  const own =
+    spec.part === "screw"
+      ? [spec.lengthMm, spec.head, spec.drive, spec.point, spec.gradeId]
+      : [spec.style, spec.part === "nut" ? spec.nutClassId : undefined];
+  return [quantity, thread.designation, hand, ...own, finish]
+    .filter((part) => part !== undefined)
+    .join(" | ");
+}
+
+describe("call-outs as shops and drawings write them", () => {
+  it.each([
+    ["1/2-13 x 1-1/2 gr 5 zinc", "1/2-13 UNC | 38.1 | sae-5 | zinc"],
+    ["1/2-13-1-1/2", "1/2-13 UNC | 38.1"],
+    ['1/2"-13 x 1.5" long, Grade 8', "1/2-13 UNC | 38.1 | sae-8"],
+    ["1/2 x 2 UNC gr 8 hcs", "1/2-13 UNC | 50.8 | hex | sae-8"],
+    ["grade 5 hex bolt 3/8-16 x 2", "3/8-16 UNC | 50.8 | hex | sae-5"],
+    ["5/16-18-1 gr.8 yellow zinc", "5/16-18 UNC | 25.4 | sae-8 | zinc-yellow"],
+    ["M8x30 12.9 socket cap", "M8 x 1.25 | 30 | socket-cap | 12.9"],
+    ["M10-1.25x40", "M10 x 1.25 | 40"],
+    ["m10 × 1,25 × 40", "M10 x 1.25 | 40"],
+    ["M8 30mm long csk A2", "M8 x 1.25 | 30 | csk | A2-70 | stainless"],
+    ["10 off M10 x 40 LH hex bolt 8.8", "10 | M10 x 1.5 | LH | 40 | hex | 8.8"],
+    ["qty 12 M6x16 button head 10.9 black", "12 | M6 x 1 | 16 | button | 10.9 | plain"],
+    ["#10-32 x 3/4 slotted pan head ss", "#10-32 UNF | 19.05 | pan | slot | stainless"],
+    ["M8 grub screw x 10 cup point", "M8 x 1.25 | 10 | set | cup"],
+    ["3/8 bsw x 1-1/4 grade R", "3/8-16 BSW | 31.75 | letter-R"],
+    ["2 BA x 1/2 cheese head brass", "2 BA | 12.7 | cheese | brass"],
+    ["A325 3/4-10 x 3", "3/4-10 UNC | 76.2 | a325"],
+    ["M16 x 60 HDG 8.8", "M16 x 2 | 60 | 8.8 | galvanised"],
+    ["M6 nylon insert nut class 8", "M6 x 1 | nylon-insert | nut-8"],
+    ["1/2-13 nut grade 8", "1/2-13 UNC | hex | nut-sae-8"],
+    ["M10 spring washer zinc", "M10 x 1.5 | spring | zinc"],
+  ])("%s", (text, expected) => {
+    expect(inShort(parsed(text))).toBe(expected);
+  });
+
+  it("may come with their nut, of their own thread or another", () => {
+    const own = parsed("M16x60 8.8 with nut class 8");
+    const other = parsed("1/2-13 x 2 gr 8 with M12 nut class 8");
+    expect(own).toMatchObject({ nut: { thread: { designation: "M16 x 2" }, nutClassId: "nut-8" } });
+    expect(other).toMatchObject({ nut: { thread: { designation: "M12 x 1.75" } } });
+  });
+});
+
+describe("call-outs that are not taken", () => {
+  it("say which word was not understood, and what they come to without it", () => {
+    const result = parseCallout("M10x40 purple 8.8");
+    expect(result).toMatchObject({
+      code: "callout-not-understood",
+      words: ["purple"],
+      without: { lengthMm: 40, gradeId: "8.8" },
+    });
+  });
+
+  it("say what a bare size may mean, a grade narrowing it", () => {
+    const threads = (text: string) => {
+      const result = parseCallout(text);
+      return isCalloutProblem(result) && result.code === "callout-which-thread"
+        ? result.threads.map(({ family }) => family)
+        : [];
+    };
+    expect(threads("1/2 x 2")).toContain("whitworth");
+    expect(new Set(threads("1/2 x 2 gr 5"))).toEqual(new Set(["unified"]));
+  });
+
+  it.each([
+    ["", "callout-empty"],
+    ["bolt", "callout-thread"],
+    ["M11.3 x 20", "callout-thread"],
+    ["M10 x banana", "callout-not-understood"],
+    ["M10 x 1/0", "callout-length"],
+    ["M10x20 grade 9", "callout-grade"],
+  ])("%s: %s", (text, code) => {
+    expect(parseCallout(text)).toMatchObject({ code });
+  });
+
+  it("never throw, whatever is typed", () => {
+    const random = seededRandom(7);
+    const signs = [..."Mx10./-#\"' gr5zincnut()½,@\u0000é"];
+    for (let at = 0; at < 1500; at += 1) {
+      const length = 1 + Math.floor(random.even() * 24);
+      const text = Array.from({ length }, () => pick(signs, random)).join("");
+      expect(() => parseCallout(text)).not.toThrow();
+    }
+  });
+});
+
+function pick<Item>(items: readonly Item[], random: SeededRandom): Item {
+  const item = items[Math.floor(random.even() * items.length)];
+  if (item === undefined) throw new Error("nothing to pick from");
+  return item;
+}
+
+const THREADS = ["M6", "M10x1.25", "M24", "1/4-20", "1/2-13", "#10-32", "3/8 bsf", "2 BA"];
+
+/** Any part that may be asked for, drawn at random. */
+function anySpec(random: SeededRandom): FastenerSpec {
+  const right = named(pick(THREADS, random));
+  const thread = random.even() < 0.2 ? ({ ...right, hand: "left" } as const) : right;
+  const some = <Item>(item: Item): Item | undefined => (random.even() < 0.6 ? item : undefined);
+  const given = (parts: Record<string, unknown>) =>
+    Object.fromEntries(Object.entries(parts).filter(([, value]) => value !== undefined));
+  const common = given({
+    quantity: some(1 + Math.floor(random.even() * 99)),
+    finish: some(pick(FINISHES, random)),
+  });
+  if (random.even() < 0.15)
+    return { part: "washer", thread, style: pick(WASHER_STYLES, random), ...common };
+  if (random.even() < 0.2) {
+    const system = thread.family === "iso-metric" ? "metric" : "inch";
+    const made = NUT_CLASSES.filter((nut) => nut.system === system);
+    const nutClassId = some(pick(made, random).id);
+    return {
+      part: "nut",
+      thread,
+      style: pick(NUT_STYLES, random),
+      ...common,
+      ...given({ nutClassId }),
+    };
+  }
+  const head = some(pick(HEAD_STYLES, random));
+  const lengths = stockLengths(head ?? "hex", thread);
+  const grade = some(
+    pick(
+      gradesFor(thread).filter(({ system }) => system !== "stainless"),
+      random,
+    ).id,
+  );
+  return {
+    part: "screw",
+    thread,
+    ...common,
+    ...given({
+      head,
+      lengthMm: lengths.length > 0 ? some(pick(lengths, random)) : undefined,
+      point: head === "set" ? some(pick(POINTS, random)) : undefined,
+      gradeId: grade,
+    }),
+  };
+}
+
+describe("what is written is read back", () => {
+  it("the same, for 2000 parts drawn at random", () => {
+    const random = seededRandom(20261125);
+    for (let at = 0; at < 2000; at += 1) {
+      const spec = anySpec(random);
+      const written = formatCallout(spec);
+      const back = parseCallout(written);
+      if (isCalloutProblem(back)) throw new Error(`${written}: ${JSON.stringify(back)}`);
+      expect([written, inShort(back)]).toEqual([written, inShort(spec)]);
+    }
+  });
+
+  it("the same for every drive a head is made with", () => {
+    for (const head of HEAD_STYLES) {
+      for (const drive of drivesOf(head).filter((one) => DRIVES.includes(one))) {
+        const spec: FastenerSpec = {
+          part: "screw",
+          thread: named("M6"),
+          lengthMm: 20,
+          head,
+          drive,
+        };
+        const back = parsed(formatCallout(spec));
+        const usual = drivesOf(head)[0];
+        // The usual drive of a head goes without saying.
+        expect(back.part === "screw" ? (back.drive ?? usual) : undefined).toBe(drive);
+      }
+    }
+  });
+});

@@ -1,0 +1,67 @@
+import type { Drive, Finish, HeadStyle, NutStyle, Point, WasherStyle } from "../fasteners";
+import type { DesignationProblem, Thread } from "../threads";
+import type { Mm } from "../units";
+
+interface Common {
+  readonly thread: Thread;
+  readonly quantity?: number;
+  readonly finish?: Finish;
+}
+
+/** A screw, bolt, stud or set screw as it is asked for. What was not said is absent. */
+export interface ScrewSpec extends Common {
+  readonly part: "screw";
+  readonly head?: HeadStyle;
+  readonly drive?: Drive;
+  readonly point?: Point;
+  /** At the head's own datum. */
+  readonly lengthMm?: Mm;
+  /** Threaded to the head, where the standard would leave a plain shank. */
+  readonly fullThread?: true;
+  readonly gradeId?: string;
+  /** The nut asked for with it. */
+  readonly nut?: NutSpec;
+}
+
+export interface NutSpec extends Common {
+  readonly part: "nut";
+  readonly style: NutStyle;
+  readonly nutClassId?: string;
+}
+
+export interface WasherSpec extends Common {
+  readonly part: "washer";
+  readonly style: WasherStyle;
+}
+
+/** A part as it is asked for over a counter. */
+export type FastenerSpec = ScrewSpec | NutSpec | WasherSpec;
+
+/** Why a call-out could not be taken. `words` makes the sentence. */
+export type CalloutProblem =
+  | { readonly code: "callout-empty"; readonly read: string }
+  | {
+      readonly code: "callout-not-understood";
+      readonly read: string;
+      readonly words: readonly string[];
+      /** What the rest of it comes to, where it comes to something. */
+      readonly without?: FastenerSpec;
+    }
+  | { readonly code: "callout-thread"; readonly read: string; readonly problem: DesignationProblem }
+  | {
+      readonly code: "callout-which-thread";
+      readonly read: string;
+      readonly threads: readonly Thread[];
+    }
+  | { readonly code: "callout-length"; readonly read: string; readonly length: string }
+  | { readonly code: "callout-grade"; readonly read: string; readonly grade: string };
+
+/** Whether a call-out was not taken. */
+export function isCalloutProblem(result: FastenerSpec | CalloutProblem): result is CalloutProblem {
+  return "code" in result;
+}
+
+/** The head a screw has: a hexagon where none was said, as counters take it. */
+export function headOf({ head }: ScrewSpec): HeadStyle {
+  return head ?? "hex";
+}

@@ -1,0 +1,96 @@
+import { drivesOf, goesByInches, type HeadStyle } from "../fasteners";
+import type { Thread } from "../threads";
+import { inchesFromMm, nearestFraction, printFraction, printPlain, type Mm } from "../units";
+import {
+  DRIVE_PHRASES,
+  FINISH_PHRASES,
+  HEAD_PHRASES,
+  NUT_PHRASES,
+  POINT_PHRASES,
+  WASHER_PHRASES,
+  writtenFor,
+} from "./phrases";
+import { gradeWritten, nutClassWritten } from "./read-grade";
+import { type FastenerSpec, type ScrewSpec } from "./fastener-spec";
+
+/** A coarse metric thread is written without its pitch (ISO 965-1). */
+function sizeWritten(thread: Thread): string {
+  const { designation, family, series, majorMm, hand, starts } = thread;
+  const plain = family === "iso-metric" && series === "coarse" && starts === 1;
+  const size = plain ? `M${printPlain(majorMm)}` : designation;
+  return hand === "left" ? `${size} LH` : size;
+}
+
+/** A length as its thread's system writes it: "40", "1-1/2", "1.57". */
+export function lengthWritten(lengthMm: Mm, thread: Thread): string {
+  if (!goesByInches(thread)) return printPlain(lengthMm, 2);
+  const { fraction, differenceMm } = nearestFraction(lengthMm, 64);
+  return Math.abs(differenceMm) < 0.01
+    ? printFraction(fraction).replace(" ", "-")
+    : printPlain(inchesFromMm(lengthMm), 4);
+}
+
+function headWritten(head: HeadStyle, { drive, fullThread, thread }: ScrewSpec): string {
+  const phrases = HEAD_PHRASES.filter(({ means }) => means.head === head);
+  const exact = phrases.find(
+    ({ means }) => means.drive === drive && (means.fullThread ?? false) === (fullThread ?? false),
+  );
+  const usual = phrases.find(({ means }) => means.drive === undefined && !means.fullThread);
+  // "Hex cap screw" is the inch trade's word, "hex bolt" the metric one's.
+  const inchHex = head === "hex" && goesByInches(thread) && !fullThread;
+  const found = head === "hex" && !inchHex && !fullThread ? phrases.at(-1) : (exact ?? usual);
+  const written = found?.written ?? head;
+  const saysDrive =
+    drive === undefined || found?.means.drive === drive || drive === drivesOf(head)[0];
+  const driven = saysDrive ? written : `${writtenFor(DRIVE_PHRASES, drive)} ${written}`;
+  return fullThread && found?.means.fullThread !== true ? `${driven} full thread` : driven;
+}
+
+/** What was said of a screw whose head was not. */
+function headlessWords({ drive, fullThread }: ScrewSpec): string {
+  const driven = drive === undefined ? "" : ` ${writtenFor(DRIVE_PHRASES, drive)}`;
+  return fullThread ? `${driven} full thread` : driven;
+}
+
+function screwWritten(spec: ScrewSpec): string {
+  const { thread, lengthMm, point, gradeId, finish, head, nut } = spec;
+  const length = lengthMm === undefined ? "" : ` x ${lengthWritten(lengthMm, thread)}`;
+  const ended = point === undefined ? "" : ` ${writtenFor(POINT_PHRASES, point)}`;
+  const named = head === undefined ? headlessWords(spec) : ` ${headWritten(head, spec)}`;
+  const steel = gradeId !== undefined && /^[ACF]\d-/.test(gradeId);
+  const parts = [
+    `${sizeWritten(thread)}${length}${named}${ended}`,
+    ...(gradeId === undefined ? [] : [gradeWritten(gradeId)]),
+    ...(finish === undefined || (steel && finish === "stainless")
+      ? []
+      : [writtenFor(FINISH_PHRASES, finish)]),
+  ];
+  const own = parts.join(", ");
+  return nut === undefined ? own : `${own} with ${formatCallout(nut)}`;
+}
+
+function bodyOf(spec: FastenerSpec): string {
+  if (spec.part === "screw") return screwWritten(spec);
+  const words =
+    spec.part === "nut"
+      ? writtenFor(NUT_PHRASES, spec.style)
+      : writtenFor(WASHER_PHRASES, spec.style);
+  const nutClass = spec.part === "nut" ? spec.nutClassId : undefined;
+  const steel = nutClass?.startsWith("nut-stainless") ?? false;
+  return [
+    `${sizeWritten(spec.thread)} ${words}`,
+    ...(nutClass === undefined ? [] : [nutClassWritten(nutClass)]),
+    ...(spec.finish === undefined || (steel && spec.finish === "stainless")
+      ? []
+      : [writtenFor(FINISH_PHRASES, spec.finish)]),
+  ].join(", ");
+}
+
+/**
+ * A part as a drawing or an order calls it out, in the convention of its thread: "M10 x 40 hex bolt, 8.8, zinc",
+ * "1/2-13 UNC x 1-1/2 hex cap screw, grade 5, zinc", "M6 nylon insert nut, class 8". `parseCallout` reads it back.
+ */
+export function formatCallout(spec: FastenerSpec): string {
+  const { quantity } = spec;
+  return quantity === undefined ? bodyOf(spec) : `${quantity} off ${bodyOf(spec)}`;
+}

@@ -1,0 +1,89 @@
+import type { ScrewSpec } from "../callout";
+import {
+  finishSuits,
+  galvanicPair,
+  type Environment,
+  type Finish,
+  type GalvanicPair,
+  type PartMetal,
+} from "../fasteners";
+import { bandAt, gradeById, type Grade } from "../grades";
+import type { Circumstances, Duty } from "./circumstances";
+
+/** What a fitter must know about a part before it goes in. `words` makes the sentence. */
+export type Caution =
+  | { readonly code: "duty"; readonly duty: Exclude<Duty, "ordinary"> }
+  | { readonly code: "no-grade" }
+  | { readonly code: "stainless-galls" }
+  | { readonly code: "embrittlement"; readonly grade: Grade; readonly finish: Finish | undefined }
+  | { readonly code: "cadmium" }
+  | { readonly code: "galvanised-nut" }
+  | {
+      readonly code: "finish-does-not-suit";
+      readonly finish: Finish;
+      readonly environment: Environment;
+      readonly never: boolean;
+    }
+  | {
+      readonly code: "galvanic";
+      readonly finish: Finish;
+      readonly metal: PartMetal;
+      readonly pair: GalvanicPair;
+    }
+  | { readonly code: "unverified-grade"; readonly grade: Grade };
+
+/** Tensile strength from which hydrogen that plating leaves in the steel can break it (ISO 4042). */
+const EMBRITTLES_MPA = 1000;
+
+const PLATED: ReadonlySet<Finish> = new Set([
+  "zinc",
+  "zinc-yellow",
+  "nickel",
+  "galvanised",
+  "cadmium",
+]);
+
+/** Whether hydrogen from plating can break a class at this size. */
+export function embrittles(grade: Grade, majorMm: number): boolean {
+  const tensile = bandAt(grade, majorMm)?.tensileMpa ?? 0;
+  return grade.system !== "stainless" && tensile >= EMBRITTLES_MPA;
+}
+
+/** Whether a finish is plated or dipped on. */
+export function isPlated(finish: Finish | undefined): boolean {
+  return finish !== undefined && PLATED.has(finish);
+}
+
+function ofFinish(finish: Finish, { environment, metal }: Circumstances): Caution[] {
+  const suits = finishSuits(finish, environment);
+  const pair = galvanicPair(finish, metal, environment);
+  return [
+    ...(suits === "good"
+      ? []
+      : [{ code: "finish-does-not-suit", finish, environment, never: suits === "never" } as const]),
+    ...(pair === undefined || pair.sound
+      ? []
+      : [{ code: "galvanic", finish, metal, pair } as const]),
+    ...(finish === "stainless" ? [{ code: "stainless-galls" } as const] : []),
+    ...(finish === "cadmium" ? [{ code: "cadmium" } as const] : []),
+    ...(finish === "galvanised" ? [{ code: "galvanised-nut" } as const] : []),
+  ];
+}
+
+/** The cautions that a part carries in its place, the gravest first. */
+export function cautionsFor(spec: ScrewSpec, circumstances: Circumstances): readonly Caution[] {
+  const { duty } = circumstances;
+  const grade = spec.gradeId === undefined ? undefined : gradeById(spec.gradeId);
+  const { finish } = spec;
+  return [
+    ...(duty === "ordinary" ? [] : [{ code: "duty", duty } as const]),
+    ...(grade === undefined ? [{ code: "no-grade" } as const] : []),
+    ...(grade !== undefined && embrittles(grade, spec.thread.majorMm)
+      ? [{ code: "embrittlement", grade, finish } as const]
+      : []),
+    ...(finish === undefined ? [] : ofFinish(finish, circumstances)),
+    ...(grade === undefined || grade.verified
+      ? []
+      : [{ code: "unverified-grade", grade } as const]),
+  ];
+}

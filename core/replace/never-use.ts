@@ -1,0 +1,73 @@
+import type { ScrewSpec } from "../callout";
+import { finishSuits, galvanicPair, FINISHES, type Finish } from "../fasteners";
+import { bandAt, compareGrades, gradeById, gradeSystemOf, gradesFor, type Grade } from "../grades";
+import { confusedWith, type LookAlike } from "../mating";
+import { embrittles } from "./cautions";
+import type { Circumstances } from "./circumstances";
+
+/** What must not go in, and why. `words` makes the sentence. */
+export type NeverUse =
+  | {
+      readonly code: "weaker-grade";
+      readonly grade: Grade;
+      readonly other: Grade;
+      readonly tensile: number;
+    }
+  | { readonly code: "look-alike"; readonly alike: LookAlike }
+  | { readonly code: "weaker-stainless"; readonly grade: Grade; readonly other: Grade }
+  | { readonly code: "plated-high-strength"; readonly grade: Grade }
+  | { readonly code: "plain-nut-on-galvanised" }
+  | { readonly code: "weaker-nut"; readonly grade: Grade }
+  | { readonly code: "finish"; readonly finish: Finish; readonly circumstances: Circumstances }
+  | { readonly code: "shorter" };
+
+const MOST_LOOK_ALIKES = 2;
+
+function ofGrade(spec: ScrewSpec): NeverUse[] {
+  const grade = spec.gradeId === undefined ? undefined : gradeById(spec.gradeId);
+  if (grade === undefined) return [];
+  const { majorMm } = spec.thread;
+  const own = bandAt(grade, majorMm)?.tensileMpa ?? 0;
+  const weaker = gradesFor(spec.thread)
+    .filter(({ system }) => system === grade.system)
+    .map((other) => ({ other, tensile: (bandAt(other, majorMm)?.tensileMpa ?? 0) / (own || 1) }))
+    .filter(({ tensile }) => tensile > 0 && tensile < 0.99)
+    .sort((one, two) => two.tensile - one.tensile);
+  const [next] = weaker;
+  const stainless = gradeById("A2-70");
+  const compared =
+    stainless === undefined || grade.system === "stainless"
+      ? undefined
+      : compareGrades(stainless, grade, spec.thread);
+  return [
+    ...(next === undefined ? [] : [{ code: "weaker-grade", grade, ...next } as const]),
+    ...(stainless !== undefined && compared?.atLeast === false
+      ? [{ code: "weaker-stainless", grade, other: stainless } as const]
+      : []),
+    ...(embrittles(grade, majorMm) ? [{ code: "plated-high-strength", grade } as const] : []),
+    { code: "weaker-nut", grade },
+  ];
+}
+
+function ofFinish(circumstances: Circumstances): NeverUse[] {
+  const { environment, metal } = circumstances;
+  return FINISHES.filter(
+    (finish) =>
+      finishSuits(finish, environment) === "never" ||
+      (environment === "marine" && galvanicPair(finish, metal, environment)?.sound === false),
+  ).map((finish) => ({ code: "finish", finish, circumstances }));
+}
+
+/** What must not go in instead of a screw, the likeliest mistake first. */
+export function neverUse(spec: ScrewSpec, circumstances: Circumstances): readonly NeverUse[] {
+  const bolts = confusedWith(spec.thread).filter(
+    ({ thread }) => gradeSystemOf(thread) !== undefined,
+  );
+  return [
+    ...bolts.slice(0, MOST_LOOK_ALIKES).map((alike) => ({ code: "look-alike", alike }) as const),
+    ...ofGrade(spec),
+    ...(spec.finish === "galvanised" ? [{ code: "plain-nut-on-galvanised" } as const] : []),
+    ...(spec.lengthMm === undefined ? [] : [{ code: "shorter" } as const]),
+    ...ofFinish(circumstances),
+  ];
+}

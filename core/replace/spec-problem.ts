@@ -1,0 +1,133 @@
+import { headOf, type NutSpec, type ScrewSpec } from "../callout";
+import { stockLengths, stockMatch, turningTool, usualDrive, type TurningTool } from "../fasteners";
+import {
+  bandAt,
+  gradeById,
+  gradeSystemOf,
+  gradesFor,
+  matchingNut,
+  nearestGrades,
+  nutClassById,
+  nutHolds,
+  type Grade,
+  type NutClass,
+} from "../grades";
+import { willItGo } from "../mating";
+import type { Thread } from "../threads";
+import type { Mm } from "../units";
+
+/** What is wrong with a part as it is asked for, with what would be right. `words` makes the sentence. */
+export type SpecProblem =
+  | {
+      readonly code: "grade-not-in-size";
+      readonly grade: Grade;
+      readonly thread: Thread;
+      readonly made: readonly Grade[];
+    }
+  | {
+      readonly code: "grade-of-other-system";
+      readonly grade: Grade;
+      readonly thread: Thread;
+      readonly nearest: Grade | undefined;
+    }
+  | {
+      readonly code: "length-not-stocked";
+      readonly lengthMm: Mm;
+      readonly thread: Thread;
+      readonly shorter: Mm | undefined;
+      readonly longer: Mm | undefined;
+    }
+  | { readonly code: "nut-of-other-thread"; readonly bolt: Thread; readonly nut: Thread }
+  | {
+      readonly code: "nut-weaker";
+      readonly grade: Grade;
+      readonly nutClass: NutClass;
+      readonly right: NutClass | undefined;
+    }
+  | { readonly code: "galvanised-with-plain-nut" }
+  | { readonly code: "plain-with-galvanised-nut" };
+
+function ofGrade({ gradeId, thread }: ScrewSpec): SpecProblem[] {
+  const grade = gradeId === undefined ? undefined : gradeById(gradeId);
+  if (grade === undefined) return [];
+  const made = gradesFor(thread);
+  const own = gradeSystemOf(thread);
+  if (grade.system !== own && grade.system !== "stainless") {
+    const nearest = nearestGrades(grade, thread, made).find(({ atLeast }) => atLeast)?.grade;
+    return [{ code: "grade-of-other-system", grade, thread, nearest }];
+  }
+  if (bandAt(grade, thread.majorMm) !== undefined) return [];
+  return [{ code: "grade-not-in-size", grade, thread, made }];
+}
+
+function ofLength(spec: ScrewSpec): SpecProblem[] {
+  const { lengthMm, thread } = spec;
+  if (lengthMm === undefined || gradeSystemOf(thread) === undefined) return [];
+  const head = headOf(spec);
+  const stocked = stockLengths(head, thread).some((one) => Math.abs(one - lengthMm) < 0.01);
+  if (stocked) return [];
+  const match = stockMatch(head, thread, lengthMm);
+  return [
+    {
+      code: "length-not-stocked",
+      lengthMm,
+      thread,
+      shorter: match?.shorter,
+      longer: match?.longer,
+    },
+  ];
+}
+
+/** Whether a nut may go on a bolt at all, and holds what the bolt does. */
+export function pairProblems(bolt: ScrewSpec, nut: NutSpec): readonly SpecProblem[] {
+  if (bolt.thread.id !== nut.thread.id && willItGo(bolt.thread, nut.thread).outcome !== "mates") {
+    return [{ code: "nut-of-other-thread", bolt: bolt.thread, nut: nut.thread }];
+  }
+  const grade = bolt.gradeId === undefined ? undefined : gradeById(bolt.gradeId);
+  const nutClass = nut.nutClassId === undefined ? undefined : nutClassById(nut.nutClassId);
+  const problems: SpecProblem[] = [];
+  if (grade !== undefined && nutClass !== undefined && !nutHolds(nutClass, grade, bolt.thread)) {
+    const right = matchingNut(grade, bolt.thread);
+    problems.push({ code: "nut-weaker", grade, nutClass, right });
+  }
+  if (bolt.finish === "galvanised" && nut.finish !== "galvanised") {
+    problems.push({ code: "galvanised-with-plain-nut" });
+  }
+  if (nut.finish === "galvanised" && bolt.finish !== "galvanised") {
+    problems.push({ code: "plain-with-galvanised-nut" });
+  }
+  return problems;
+}
+
+/** Everything wrong with a screw as it is asked for; none when it can be bought as it stands. */
+export function specProblems(spec: ScrewSpec): readonly SpecProblem[] {
+  return [
+    ...ofGrade(spec),
+    ...ofLength(spec),
+    ...(spec.nut === undefined ? [] : pairProblems(spec, spec.nut)),
+  ];
+}
+
+/** A spanner or key held against the head it should turn. */
+export interface SpannerFit {
+  readonly tool: TurningTool;
+  readonly triedMm: Mm;
+  readonly fit: "fits" | "will-not-go" | "loose" | "not-a-spanner-head";
+}
+
+/** Play over which a spanner rounds the corners: under two hundredths of the size, ISO 691 allows less. */
+const LOOSE_SHARE = 0.02;
+const LOOSE_LEAST_MM = 0.2;
+const SMALLER_MM = 0.05;
+
+/** Whether a spanner or key of this size turns the screw. */
+export function spannerFit(spec: ScrewSpec, triedMm: Mm): SpannerFit {
+  const head = headOf(spec);
+  const tool = turningTool(head, spec.drive ?? usualDrive(head), spec.thread);
+  const { acrossFlatsMm } = tool;
+  if (acrossFlatsMm === undefined) return { tool, triedMm, fit: "not-a-spanner-head" };
+  const over = tool.kind === "key" ? acrossFlatsMm - triedMm : triedMm - acrossFlatsMm;
+  const loose = Math.max(LOOSE_LEAST_MM, LOOSE_SHARE * acrossFlatsMm);
+  if (over < -SMALLER_MM) return { tool, triedMm, fit: "will-not-go" };
+  return { tool, triedMm, fit: over > loose ? "loose" : "fits" };
+}

@@ -1,0 +1,95 @@
+import { formatCallout, type CalloutProblem } from "../callout";
+import type { SpannerFit, SpecProblem } from "../replace";
+import { printLength, type Units } from "../units";
+import { gradeSpoken, nominalLengthWords, turningToolWords } from "./fastener-words";
+import { threadName } from "./figures";
+import { designationProblemWords } from "./search-words";
+
+function listWords(names: readonly string[], last: "or" | "and"): string {
+  if (names.length < 2) return names[0] ?? "";
+  return `${names.slice(0, -1).join(", ")} ${last} ${names.at(-1)}`;
+}
+
+const EXAMPLE = "1/2-13 x 1-1/2 gr 5 zinc";
+const MOST_NAMED = 5;
+
+/** Why a call-out was not taken, with what would be. */
+export function calloutProblemWords(problem: CalloutProblem): string {
+  switch (problem.code) {
+    case "callout-empty":
+      return `Nothing was read. Write the part as you would order it, such as ${EXAMPLE}.`;
+    case "callout-not-understood": {
+      const words = listWords(
+        problem.words.map((word) => `“${word}”`),
+        "and",
+      );
+      const without =
+        problem.without === undefined
+          ? `Write the thread, the length, the head, the grade and the finish, such as ${EXAMPLE}.`
+          : `Without it: ${formatCallout(problem.without)}.`;
+      return `${words} in “${problem.read}” was not understood. ${without}`;
+    }
+    case "callout-thread":
+      return designationProblemWords(problem.problem);
+    case "callout-which-thread":
+      return `“${problem.read}” may be ${listWords(problem.threads.slice(0, MOST_NAMED).map(threadName), "or")}: say which.`;
+    case "callout-length":
+      return `“${problem.length}” in “${problem.read}” is no length. Write it as 40, 1-1/2 or 1.5 in.`;
+    case "callout-grade":
+      return `“${problem.grade}” in “${problem.read}” is no grade held here. Accepted are 4.6 to 12.9, grade 1, 2, 5, 5.2 and 8, A307, A325, A490, A574, A2-70 and the like, and grade R to X.`;
+  }
+}
+
+/** What is wrong with a part as it is asked for, with what would be right. */
+export function specProblemWords(problem: SpecProblem): string {
+  switch (problem.code) {
+    case "grade-not-in-size": {
+      const made = problem.made
+        .filter(({ system }) => system === problem.grade.system)
+        .map(({ name }) => name);
+      const right = made.length === 0 ? "" : ` Made in this size: ${listWords(made, "and")}.`;
+      return `${problem.grade.standard} has no ${gradeSpoken(problem.grade.name)} in ${problem.thread.designation}.${right}`;
+    }
+    case "grade-of-other-system": {
+      const right =
+        problem.nearest === undefined
+          ? ""
+          : ` The nearest that is no weaker is ${gradeSpoken(problem.nearest.name)}.`;
+      return `${gradeSpoken(problem.grade.name)} is not a grade of ${problem.thread.designation} bolts.${right}`;
+    }
+    case "length-not-stocked": {
+      const { thread } = problem;
+      const ends = [problem.shorter, problem.longer]
+        .filter((length) => length !== undefined)
+        .map((length) => nominalLengthWords(length, { thread }));
+      const right = ends.length === 0 ? "" : ` Stocked are ${listWords(ends, "and")}.`;
+      return `${nominalLengthWords(problem.lengthMm, { thread })} is no stock length of this screw.${right}`;
+    }
+    case "nut-of-other-thread":
+      return `A ${threadName(problem.nut)} nut does not belong on a ${threadName(problem.bolt)} bolt: take a ${threadName(problem.bolt)} nut.`;
+    case "nut-weaker": {
+      const right = problem.right === undefined ? "" : ` Take ${problem.right.name} or stronger.`;
+      return `A ${problem.nutClass.name} nut strips before a ${gradeSpoken(problem.grade.name)} bolt breaks.${right}`;
+    }
+    case "galvanised-with-plain-nut":
+      return "A hot-dip galvanised bolt wants its own nut, tapped over size after dipping: a plain one does not go on.";
+    case "plain-with-galvanised-nut":
+      return "A galvanised nut is tapped over size and strips on a bolt that is not dipped: take a nut of the bolt’s own finish.";
+  }
+}
+
+/** Whether a spanner fits, and which one does. */
+export function spannerFitWords({ tool, triedMm, fit }: SpannerFit, units: Units): string {
+  const right = turningToolWords(tool);
+  const tried = printLength(triedMm, units);
+  switch (fit) {
+    case "fits":
+      return `${tried} fits: it is turned with a ${right}.`;
+    case "will-not-go":
+      return `${tried} does not go ${tool.kind === "key" ? "in" : "on"}: take a ${right}.`;
+    case "loose":
+      return `${tried} goes ${tool.kind === "key" ? "in" : "on"} loose and rounds the corners: take a ${right}.`;
+    case "not-a-spanner-head":
+      return `No spanner size is held for this head: it is turned with ${right}.`;
+  }
+}

@@ -1,0 +1,202 @@
+import { headOf, lengthWritten, type ScrewSpec } from "../callout";
+import {
+  drivesOf,
+  goesByInches,
+  lengthDatum,
+  usualDrive,
+  type Drive,
+  type Environment,
+  type Finish,
+  type HeadRecess,
+  type HeadStyle,
+  type LengthDatum,
+  type NutStyle,
+  type PartMetal,
+  type Point,
+  type TurningTool,
+  type WasherStyle,
+} from "../fasteners";
+import { gradeById } from "../grades";
+import type { Duty } from "../replace";
+import { printLength, type Units } from "../units";
+import { upperFirst } from "./letter-case";
+
+export const HEAD_WORDS: Readonly<Record<HeadStyle, string>> = {
+  hex: "hexagon",
+  "flange-hex": "flange hexagon",
+  "socket-cap": "socket cap",
+  "low-cap": "low socket cap",
+  "narrow-cap": "narrow socket cap",
+  button: "button",
+  csk: "countersunk",
+  "raised-csk": "raised countersunk",
+  pan: "pan",
+  truss: "truss",
+  cheese: "cheese",
+  carriage: "carriage",
+  square: "square",
+  t: "T",
+  set: "headless set screw",
+  shoulder: "shoulder",
+  stud: "stud",
+  eye: "eye",
+  wing: "wing",
+};
+
+export const DRIVE_WORDS: Readonly<Record<Drive, string>> = {
+  hexagon: "spanner",
+  socket: "hexagon socket",
+  slot: "slot",
+  cross: "cross recess",
+  star: "hexalobular",
+  square: "square spanner",
+  hand: "by hand",
+  none: "nothing",
+};
+
+export const POINT_WORDS: Readonly<Record<Point, string>> = {
+  flat: "flat point",
+  cone: "cone point",
+  cup: "cup point",
+  dog: "dog point",
+};
+
+export const FINISH_WORDS: Readonly<Record<Finish, string>> = {
+  plain: "plain or black",
+  zinc: "zinc plated",
+  "zinc-yellow": "zinc, yellow",
+  "zinc-flake": "zinc flake",
+  nickel: "nickel plated",
+  galvanised: "hot-dip galvanised",
+  stainless: "stainless steel",
+  brass: "brass",
+  cadmium: "cadmium",
+};
+
+export const NUT_STYLE_WORDS: Readonly<Record<NutStyle, string>> = {
+  hex: "hexagon nut",
+  thin: "thin nut",
+  "nylon-insert": "nylon insert nut",
+  "all-metal": "all-metal prevailing torque nut",
+  flange: "flange nut",
+  castle: "castle nut with pin",
+  dome: "dome nut",
+  wing: "wing nut",
+  coupling: "coupling nut",
+  weld: "weld nut",
+};
+
+export const WASHER_STYLE_WORDS: Readonly<Record<WasherStyle, string>> = {
+  flat: "flat washer",
+  spring: "spring washer",
+  toothed: "toothed washer",
+  "wedge-lock": "wedge-lock washer",
+  "bonded-seal": "bonded seal washer",
+  copper: "copper washer",
+};
+
+export const DUTY_WORDS: Readonly<Record<Duty, string>> = {
+  ordinary: "Ordinary",
+  vibrating: "It vibrates",
+  "safety-critical": "Safety hangs on it",
+  pressure: "Holds pressure",
+  electrical: "Carries current or earth",
+};
+
+export const ENVIRONMENT_WORDS: Readonly<Record<Environment, string>> = {
+  indoor: "indoors",
+  outdoor: "outdoors",
+  wet: "wet",
+  marine: "by the sea",
+  hot: "hot",
+  food: "near food",
+};
+
+export const PART_METAL_WORDS: Readonly<Record<PartMetal, string>> = {
+  steel: "steel",
+  "cast-iron": "cast iron",
+  aluminium: "aluminium",
+  magnesium: "magnesium",
+  brass: "brass",
+  stainless: "stainless",
+  plastic: "plastic",
+};
+
+const DATUM_WORDS: Readonly<Record<LengthDatum, string>> = {
+  "under-head": "from under the head to the tip",
+  overall: "the whole length, head and all",
+  "flush-line": "from the flush line, where the crown begins, to the tip",
+  "tip-to-tip": "from end to end",
+  shoulder: "the shoulder alone, without its thread",
+};
+
+/** From where to where a screw with this head is measured. */
+export function datumWords(head: HeadStyle): string {
+  return DATUM_WORDS[lengthDatum(head)];
+}
+
+/** What turns it, with the tool's own mark: "16 mm spanner", "6 mm hexagon key". */
+export function turningToolWords({ kind, mark }: TurningTool): string {
+  switch (kind) {
+    case "spanner":
+      return mark === undefined ? "a spanner to fit" : `${mark} spanner`;
+    case "key":
+      return mark === undefined ? "a hexagon key to fit" : `${mark} hexagon key`;
+    case "cross-driver":
+      return mark === undefined ? "a cross driver to fit" : `cross driver ${mark}`;
+    case "star-driver":
+      return mark === undefined ? "a hexalobular driver to fit" : `hexalobular driver ${mark}`;
+    case "slot-driver":
+      return "a screwdriver to fill the slot";
+    case "hand":
+      return "fingers";
+    case "none":
+      return "nothing: it is held by its nut";
+  }
+}
+
+/** The recess for the head: "counterbore 15.00 mm across, 8.40 mm deep". */
+export function recessWords(recess: HeadRecess, units: Units): string {
+  const across = printLength(recess.acrossMm, units);
+  return recess.kind === "counterbore"
+    ? `counterbore ${across} across, ${printLength(recess.deepMm, units)} deep`
+    : `countersink ${recess.angleDeg}° to ${across} across`;
+}
+
+/** A length as its counter sells it: "40 mm", "1-1/2 in". */
+export function nominalLengthWords(lengthMm: number, spec: Pick<ScrewSpec, "thread">): string {
+  return `${lengthWritten(lengthMm, spec.thread)} ${goesByInches(spec.thread) ? "in" : "mm"}`;
+}
+
+function threadSpoken({ thread }: ScrewSpec): string {
+  const hand = thread.hand === "left" ? ", left-hand" : "";
+  const coarse = thread.family === "iso-metric" && thread.series === "coarse";
+  return `${thread.designation}${coarse ? " (coarse)" : ""}${hand}`;
+}
+
+/** The part in the words of a counter, as one would say it: head, thread, length, class, finish. */
+export function counterWords(spec: ScrewSpec): string {
+  const head = headOf(spec);
+  const drive = spec.drive ?? usualDrive(head);
+  const driven = drive === drivesOf(head)[0] ? "" : `, ${DRIVE_WORDS[drive]}`;
+  const grade = spec.gradeId === undefined ? undefined : gradeById(spec.gradeId);
+  const named = head === "set" || head === "stud" ? HEAD_WORDS[head] : `${HEAD_WORDS[head]} head`;
+  const parts = [
+    `${upperFirst(named)}${driven}`,
+    threadSpoken(spec),
+    ...(spec.lengthMm === undefined
+      ? []
+      : [`${nominalLengthWords(spec.lengthMm, spec)} long ${datumWords(head)}`]),
+    ...(spec.point === undefined ? [] : [POINT_WORDS[spec.point]]),
+    ...(spec.fullThread ? ["threaded to the head"] : []),
+    grade === undefined ? "grade not said" : gradeSpoken(grade.name),
+    spec.finish === undefined ? "finish not said" : FINISH_WORDS[spec.finish],
+  ];
+  const counted = spec.quantity === undefined ? "" : `${spec.quantity} of. `;
+  return `${counted}${parts.join("; ")}.`;
+}
+
+/** "class 8.8", "grade 5", "A2-70". */
+export function gradeSpoken(name: string): string {
+  return /^\d/.test(name) && !name.includes("ton") ? `class ${name}` : name;
+}
