@@ -322,6 +322,7 @@ export {
   nutAdviceWords,
   recessWords,
   seatingWords,
+  sheetWords,
   spannerFitWords,
   specProblemWords,
   strengthWords,
@@ -362,6 +363,25 @@ export {
   understandingWords,
   verdictWords,
 } from "./words";
-export type { ReadingWords, TestWords, ThreadColumn, ThreadRowOptions } from "./words";
+export type {
+  ReadingWords,
+  SheetFact,
+  SheetSection,
+  SheetWords,
+  TestWords,
+  ThreadColumn,
+  ThreadRowOptions,
+} from "./words";
+export { fastenerSheet, usualSurface } from "./sheet";
+export type { FastenerSheet, SheetOptions, SheetStrength } from "./sheet";
+export { screwOutline } from "./outline";
+export type {
+  DimensionKind,
+  LineKind,
+  Outline,
+  OutlineDimension,
+  OutlinePoint,
+  OutlineStroke,
+} from "./outline";
 export { seededRandom, trialRun } from "./simulate";
 export type { CourseScore, Score, SeededRandom, TrialOptions, TrialRun } from "./simulate";

@@ -118,13 +118,13 @@ export function galvanicPair(
   const own = FINISH_INDEX[finish];
   const differenceV = Math.abs(own - part);
   const allowedV = ALLOWED[environment];
-  // A coat of zinc on steel is there to be eaten: it protects, in any place where zinc itself lasts.
-  const sacrificial =
-    own > part && finish !== "plain" && (metal === "steel" || metal === "cast-iron");
+  // A coat of zinc is there to be eaten, slowly where the part is iron or aluminium, which are near it.
+  const sacrificial = finish.startsWith("zinc") || finish === "galvanised";
+  const near = metal === "steel" || metal === "cast-iron" || metal === "aluminium";
   return {
     differenceV,
     allowedV,
-    sound: sacrificial || differenceV <= allowedV + 1e-9,
+    sound: (sacrificial && near) || differenceV <= allowedV + 1e-9,
     eaten: own > part ? "fastener" : "part",
   };
 }

@@ -111,6 +111,9 @@ export function compareThreads(thread: Thread, other: Thread): LookAlike {
 
 const MOST_LOOK_ALIKES = 8;
 
+// Catalogue threads do not change; working one out takes some milliseconds, and sheets ask again for each choice made.
+const known = new WeakMap<Thread, readonly LookAlike[]>();
+
 /**
  * Threads that this one is mistaken for: a caliper and a leaf hardly part them, or one seems to go into the other.
  * Worked out from the geometry; those that are the same thread by another name, or the same diameter in another
@@ -118,6 +121,12 @@ const MOST_LOOK_ALIKES = 8;
  * @returns the likest first, at most eight
  */
 export function confusedWith(thread: Thread): readonly LookAlike[] {
+  const found = known.get(thread) ?? workOut(thread);
+  known.set(thread, found);
+  return found;
+}
+
+function workOut(thread: Thread): readonly LookAlike[] {
   const same = new Set(sameAs(thread).map(({ id }) => id));
   return catalogue()
     .filter(

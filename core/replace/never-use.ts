@@ -22,6 +22,8 @@ export type NeverUse =
   | { readonly code: "shorter" };
 
 const MOST_LOOK_ALIKES = 2;
+/** Diameters farther apart than this are seen to differ. */
+const ALIKE_WITHIN = 0.06;
 
 function ofGrade(spec: ScrewSpec): NeverUse[] {
   const grade = spec.gradeId === undefined ? undefined : gradeById(spec.gradeId);
@@ -61,7 +63,9 @@ function ofFinish(circumstances: Circumstances): NeverUse[] {
 /** What must not go in instead of a screw, the likeliest mistake first. */
 export function neverUse(spec: ScrewSpec, circumstances: Circumstances): readonly NeverUse[] {
   const bolts = confusedWith(spec.thread).filter(
-    ({ thread }) => gradeSystemOf(thread) !== undefined,
+    ({ thread, diameterMm }) =>
+      gradeSystemOf(thread) !== undefined &&
+      Math.abs(diameterMm) <= ALIKE_WITHIN * spec.thread.majorMm,
   );
   return [
     ...bolts.slice(0, MOST_LOOK_ALIKES).map((alike) => ({ code: "look-alike", alike }) as const),

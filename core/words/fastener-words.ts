@@ -64,7 +64,7 @@ export const POINT_WORDS: Readonly<Record<Point, string>> = {
 export const FINISH_WORDS: Readonly<Record<Finish, string>> = {
   plain: "plain or black",
   zinc: "zinc plated",
-  "zinc-yellow": "zinc, yellow",
+  "zinc-yellow": "yellow zinc plated",
   "zinc-flake": "zinc flake",
   nickel: "nickel plated",
   galvanised: "hot-dip galvanised",

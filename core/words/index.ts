@@ -81,3 +81,5 @@ export {
   nutAdviceWords,
   washerAdviceWords,
 } from "./replace-words";
+export { sheetWords } from "./sheet-words";
+export type { SheetFact, SheetSection, SheetWords } from "./sheet-words";

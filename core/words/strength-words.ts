@@ -31,7 +31,7 @@ export function torqueWords({ leastNm, mostNm }: TorqueRange, units: Units): str
   const per = units === "mm" ? 1 : NM_PER_POUND_FOOT;
   const figure = (nm: number) => {
     const value = nm / per;
-    return value >= 10 ? String(Math.round(value)) : printPlain(value, 1);
+    return String(Number(value.toPrecision(2)));
   };
   return `${figure(leastNm)} to ${figure(mostNm)} ${units === "mm" ? "N m" : "lbf ft"}`;
 }

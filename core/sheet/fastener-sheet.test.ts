@@ -1,0 +1,54 @@
+import { isCalloutProblem, parseCallout, type ScrewSpec } from "../callout";
+import { USUAL_CIRCUMSTANCES } from "../replace";
+import { sheetWords, type SheetWords } from "../words";
+import { fastenerSheet } from "./index";
+
+function screw(text: string): ScrewSpec {
+  const spec = parseCallout(text);
+  if (isCalloutProblem(spec) || spec.part !== "screw") throw new Error(`no screw: ${text}`);
+  return spec;
+}
+
+const factsOf = ({ sections }: SheetWords) => new Map(sections.flatMap(({ facts }) => facts));
+const linesOf = ({ sections }: SheetWords) => sections.flatMap(({ lines }) => lines).join(" ");
+
+describe("a fastener sheet", () => {
+  it("has the figures a counter and a fitter want, in either unit", () => {
+    const sheet = fastenerSheet(screw("1/2-13 x 1-1/2 gr 5 zinc"));
+    const inches = factsOf(sheetWords(sheet, "in"));
+    // SAE J429 table 2: 12 050 lb; ASME B18.2.1; the inch drill chart.
+    expect(inches.get("Proof load")).toContain("12100 lbf");
+    expect(inches.get("Turned with")).toBe("3/4 in spanner");
+    expect(inches.get("Tapping drill")).toBe("27/64 in (0.4219 in)");
+    const millimetres = factsOf(sheetWords(sheet, "mm"));
+    expect(millimetres.get("Proof load")).toContain("53.7 kN");
+    expect(millimetres.get("Length")).toBe("1-1/2 in");
+  });
+
+  it("counts on the weakest class when none was said, and says so", () => {
+    const sheet = fastenerSheet(screw("M10 x 40 hex bolt"));
+    expect(sheet.strength?.grade.id).toBe("4.6");
+    expect(linesOf(sheetWords(sheet, "mm"))).toContain("No grade was said: class 4.6");
+  });
+
+  it("gives torque as a range with its basis, and defers to the maker", () => {
+    const words = sheetWords(fastenerSheet(screw("M10 x 40 8.8 zinc")), "mm");
+    expect(factsOf(words).get("Estimate")).toBe("50 to 55 N m");
+    expect(linesOf(words)).toContain("Where the maker gives a figure, that one rules.");
+    const british = sheetWords(fastenerSheet(screw("3/8 bsw x 1-1/2 grade R")), "mm");
+    expect(linesOf(british)).toContain("No torque is estimated");
+  });
+
+  it("carries the caution of every sheet, and that of its duty before it", () => {
+    const spec = screw("M12 x 50 8.8 zinc");
+    const circumstances = { ...USUAL_CIRCUMSTANCES, duty: "safety-critical" } as const;
+    const { cautions } = sheetWords(fastenerSheet(spec, { circumstances }), "mm");
+    expect(cautions[0]).toContain("People’s safety hangs on this joint");
+    expect(cautions.at(-1)).toContain("the maker’s specification and local codes rule");
+  });
+
+  it("says what is wrong with what was asked for", () => {
+    const { problems } = sheetWords(fastenerSheet(screw("M10 x 43 grade 8")), "mm");
+    expect(problems).toHaveLength(2);
+  });
+});

@@ -1,0 +1,2 @@
+export { fastenerSheet, usualSurface } from "./fastener-sheet";
+export type { FastenerSheet, SheetOptions, SheetStrength } from "./fastener-sheet";
