@@ -5,6 +5,7 @@ export const API_ERROR_CODES = [
   "invalid-json",
   "invalid-body",
   "invalid-id",
+  "invalid-query",
   "too-large",
   "wrong-content-type",
   "job-not-found",

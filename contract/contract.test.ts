@@ -59,7 +59,11 @@ describe("readings at the border", () => {
 
 describe("what a client may save", () => {
   it("trims the place, and keeps the rest as it was", () => {
-    expect(identificationInputSchema.parse(INPUT)).toEqual({ ...INPUT, position: "Clamp bar" });
+    expect(identificationInputSchema.parse(INPUT)).toEqual({
+      ...INPUT,
+      position: "Clamp bar",
+      replacement: null,
+    });
   });
 
   it.each([
@@ -79,5 +83,31 @@ describe("what a client may save", () => {
       name: "Nipping press",
       origin: "",
     });
+  });
+});
+
+describe("what goes in", () => {
+  const usual = { duty: "ordinary", environment: "indoor", metal: "steel" };
+  const asked = (replacement: unknown, readings: unknown[] = INPUT.readings) =>
+    identificationInputSchema.safeParse({ ...INPUT, readings, replacement });
+
+  it("may be left out, and may stand without a reading", () => {
+    expect(identificationInputSchema.parse(INPUT).replacement).toBeNull();
+    const known = { callout: "M8 x 30 8.8", circumstances: usual, acknowledgedAt: null };
+    expect(asked(known, []).success).toBe(true);
+    expect(asked(null, []).success).toBe(false);
+  });
+
+  it("is a call-out that reads, with the sentence when it does not", () => {
+    const result = asked({ callout: "M8 x banana", circumstances: usual, acknowledgedAt: null });
+    expect(result.error?.issues[0]?.message).toContain("“banana”");
+  });
+
+  it("is acknowledged where safety or pressure hangs on it", () => {
+    for (const duty of ["safety-critical", "pressure"]) {
+      const part = { callout: "M8 x 30 8.8", circumstances: { ...usual, duty } };
+      expect(asked({ ...part, acknowledgedAt: null }).success).toBe(false);
+      expect(asked({ ...part, acknowledgedAt: "2026-03-02T08:30:00.000Z" }).success).toBe(true);
+    }
   });
 });

@@ -2,19 +2,27 @@ import type { IdentificationSummary } from "@root-gauge/core";
 import { z } from "zod";
 import { jobIdSchema, jobSchema } from "./job";
 import { identifyOptionsSchema, readingsSchema } from "./reading";
+import { replacementSchema } from "./replacement";
 
 /**
  * What a client sends to save an identification under an id of its own making. It carries readings, never a
  * result: the server identifies again.
  */
-export const identificationInputSchema = z.strictObject({
-  jobId: jobIdSchema,
-  position: z.string().trim().max(120),
-  readings: readingsSchema.min(1, "an identification needs a reading"),
-  options: identifyOptionsSchema,
-  notes: z.string().max(4000),
-  takenAt: z.iso.datetime(),
-});
+export const identificationInputSchema = z
+  .strictObject({
+    jobId: jobIdSchema,
+    position: z.string().trim().max(120),
+    readings: readingsSchema,
+    options: identifyOptionsSchema,
+    notes: z.string().max(4000),
+    /** What goes in; null while nobody has said. */
+    replacement: replacementSchema.nullable().default(null),
+    takenAt: z.iso.datetime(),
+  })
+  .refine(({ readings, replacement }) => readings.length > 0 || replacement !== null, {
+    path: ["readings"],
+    error: "an identification needs a reading, or a call-out of what goes in",
+  });
 
 /** The outcome as the server computed it from the readings, cut to the likeliest threads. */
 export const resultSchema: z.ZodType<IdentificationSummary> = z.object({
@@ -38,6 +46,7 @@ export const identificationSchema = z.object({
   readings: readingsSchema,
   options: identifyOptionsSchema,
   notes: z.string(),
+  replacement: replacementSchema.nullable(),
   result: resultSchema,
   takenAt: z.iso.datetime(),
   createdAt: z.iso.datetime(),

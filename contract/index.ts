@@ -23,5 +23,7 @@ export {
   readingSchema,
   readingsSchema,
 } from "./reading";
+export { circumstancesSchema, replacementSchema, sheetQuerySchema } from "./replacement";
+export type { Replacement, SheetQuery } from "./replacement";
 export { caliperCommandSchema, caliperFigureSchema } from "./caliper";
 export type { CaliperCommand, CaliperFigure } from "./caliper";

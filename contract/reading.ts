@@ -1,4 +1,11 @@
-import type { IdentifyOptions, PartKind, Reading } from "@root-gauge/core";
+import {
+  DRIVES,
+  FINISHES,
+  HEAD_STYLES,
+  type IdentifyOptions,
+  type PartKind,
+  type Reading,
+} from "@root-gauge/core";
 import { z } from "zod";
 import { ACCEPTED } from "./accepted";
 
@@ -65,6 +72,16 @@ const acrossFlats = z.strictObject({
 
 const length = z.strictObject({ kind: z.literal("length"), mm: lengthWithin(ACCEPTED.length) });
 
+const headStyle = z.strictObject({
+  kind: z.literal("head-style"),
+  head: z.enum(HEAD_STYLES),
+  drive: z.enum(DRIVES).optional(),
+});
+
+const finish = z.strictObject({ kind: z.literal("finish"), finish: z.enum(FINISHES) });
+
+const magnet = z.strictObject({ kind: z.literal("magnet"), sticks: z.boolean() });
+
 const leaf = z
   .strictObject({
     kind: z.literal("leaf"),
@@ -128,6 +145,9 @@ export const readingSchema: z.ZodType<Reading> = z.discriminatedUnion("kind", [
   trialFit,
   acrossFlats,
   length,
+  headStyle,
+  finish,
+  magnet,
   origin,
   partFunction,
 ]);

@@ -89,6 +89,7 @@ export type {
   TapDrillOptions,
 } from "./holes";
 export {
+  DRIVES,
   ENVIRONMENTS,
   FINISHES,
   HEAD_STYLES,
@@ -372,7 +373,7 @@ export type {
   ThreadColumn,
   ThreadRowOptions,
 } from "./words";
-export { fastenerSheet, usualSurface } from "./sheet";
+export { fastenerSheet, specFromReadings, usualSurface } from "./sheet";
 export type { FastenerSheet, SheetOptions, SheetStrength } from "./sheet";
 export { screwOutline } from "./outline";
 export type {

@@ -3,7 +3,7 @@ import { boreEvidence } from "./bore-evidence";
 import { betweenEvidence, diameterEvidence } from "./diameter-evidence";
 import { acrossFlatsEvidence } from "./flats-evidence";
 import { flankAngleEvidence } from "./form-evidence";
-import { handEvidence, lengthEvidence } from "./hand-evidence";
+import { handEvidence, lengthEvidence, lookEvidence } from "./hand-evidence";
 import { functionEvidence, originEvidence } from "./origin-evidence";
 import { leafEvidence } from "./leaf-evidence";
 import { headMarkEvidence } from "./mark-evidence";
@@ -40,6 +40,9 @@ const EVIDENCE: { readonly [K in ReadingKind]: Evidence<K> } = {
   "trial-fit": trialEvidence,
   "across-flats": acrossFlatsEvidence,
   length: lengthEvidence,
+  "head-style": lookEvidence(),
+  finish: lookEvidence(),
+  magnet: lookEvidence(),
   origin: originEvidence,
   function: functionEvidence,
 };

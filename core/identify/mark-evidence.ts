@@ -4,12 +4,16 @@ import type { Evidence } from "./evidence";
 import type { Agreement } from "./reason";
 
 /** What kind of mark it is, as far as it speaks for a family. */
-export type MarkKind = "metric-class" | "stainless" | "lines" | "letter" | "none" | "maker";
+export type MarkKind =
+  "metric-class" | "stainless" | "lines" | "letter" | "nut-marks" | "structural" | "none" | "maker";
 
 const METRIC_CLASS =
   /^(4\.[68]|5\.[68]|6\.8|8\.8|9\.8|10\.9|12\.9|0?4|0?5|6|8|9|10|12|14H|22H|33H|45H)$/i;
 const STAINLESS = /^[AC][1-5](-?\d{2,3})?$/i;
 const LINES = /^lines:\s*([1-9])$/i;
+/** Two marks on a nut's face by the angle between them, or six round it: SAE J995 and the clock face of ISO 898-2. */
+const NUT_MARKS = /^(nut-angle:\s*\d{1,3}|nut-marks:\s*6)$/i;
+const STRUCTURAL = /^(a|307)\s?(325|490|307|574|a)$/i;
 const LETTER = /^letter:\s*[A-Z]{1,2}$/i;
 
 /** Reads a mark as it is typed or picked: "8.8", "A2-70", "lines:3", "letter:R", "none". Anything else is a maker's. */
@@ -19,6 +23,8 @@ export function markKind(mark: string): MarkKind {
   if (METRIC_CLASS.test(text)) return "metric-class";
   if (STAINLESS.test(text)) return "stainless";
   if (LINES.test(text)) return "lines";
+  if (NUT_MARKS.test(text)) return "nut-marks";
+  if (STRUCTURAL.test(text)) return "structural";
   return LETTER.test(text) ? "letter" : "maker";
 }
 
@@ -29,6 +35,8 @@ const METRIC: Shares = {
   stainless: 0.12,
   lines: 0.003,
   letter: 0.005,
+  "nut-marks": 0.05,
+  structural: 0.002,
   none: 0.2,
   maker: 0.07,
 };
@@ -37,6 +45,8 @@ const UNIFIED: Shares = {
   stainless: 0.03,
   lines: 0.5,
   letter: 0.02,
+  "nut-marks": 0.12,
+  structural: 0.04,
   none: 0.38,
   maker: 0.07,
 };
@@ -45,6 +55,8 @@ const BRITISH: Shares = {
   stainless: 0.005,
   lines: 0.01,
   letter: 0.2,
+  "nut-marks": 0.002,
+  structural: 0.001,
   none: 0.7,
   maker: 0.08,
 };
@@ -53,6 +65,8 @@ const UNGRADED: Shares = {
   stainless: 0.03,
   lines: 0.005,
   letter: 0.02,
+  "nut-marks": 0.003,
+  structural: 0.002,
   none: 0.85,
   maker: 0.08,
 };

@@ -1,3 +1,4 @@
+import type { Drive, Finish, HeadStyle } from "../fasteners";
 import type { ThreadSide } from "../threads";
 import type { Mm } from "../units";
 
@@ -78,6 +79,11 @@ export type Reading =
   | { readonly kind: "across-flats"; readonly mm: Mm }
   /** Under the head, or as its head is measured: for the call-out; it says nothing of the thread. */
   | { readonly kind: "length"; readonly mm: Mm }
+  /** The head and what turns it; like the length, for the call-out. */
+  | { readonly kind: "head-style"; readonly head: HeadStyle; readonly drive?: Drive }
+  | { readonly kind: "finish"; readonly finish: Finish }
+  /** Whether a magnet holds it. */
+  | { readonly kind: "magnet"; readonly sticks: boolean }
   | {
       readonly kind: "origin";
       readonly place?: OriginPlace;

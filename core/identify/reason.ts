@@ -93,6 +93,8 @@ export type ReasonFigures = { readonly agreement: Agreement } & (
     }
   | { readonly code: "hand"; readonly hand: Hand }
   | { readonly code: "length"; readonly mm: Mm }
+  /** Head, finish or magnet. */
+  | { readonly code: "look" }
   | {
       readonly code: "head-mark";
       readonly mark: string;

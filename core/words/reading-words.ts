@@ -10,6 +10,7 @@ import {
   type TrialOutcome,
 } from "../identify";
 import { printLength, printPlain, printRange, type Units } from "../units";
+import { DRIVE_WORDS, FINISH_WORDS, HEAD_WORDS } from "./fastener-words";
 import { leafWords } from "./figures";
 import { angleWords } from "./thread-words";
 
@@ -55,6 +56,8 @@ export const MARK_KIND_WORDS: Readonly<Record<MarkKind, string>> = {
   stainless: "A2 or A4",
   lines: "Lines",
   letter: "A letter",
+  "nut-marks": "Marks on a nut’s face",
+  structural: "A325, A490",
   none: "No mark",
   maker: "Only a maker’s sign",
 };
@@ -85,6 +88,9 @@ export const TOOL_WORDS: Readonly<Record<Tool, string>> = {
 export function markWords(mark: string): string {
   const lines = /^lines:\s*(\d)$/i.exec(mark.trim());
   if (lines !== null) return `${lines[1]} lines`;
+  const angle = /^nut-angle:\s*(\d+)$/i.exec(mark.trim());
+  if (angle !== null) return `marks ${angle[1]}° apart`;
+  if (/^nut-marks:\s*6$/i.test(mark.trim())) return "six marks round";
   const letter = /^letter:\s*(\w+)$/i.exec(mark.trim());
   if (letter !== null) return `letter ${letter[1]}`;
   return /^none$/i.test(mark.trim()) ? "no mark" : mark.trim();
@@ -147,6 +153,16 @@ export function readingWords(reading: Reading, units: Units): ReadingWords {
       return { label: "flats", figure: printLength(reading.mm, units), note: "" };
     case "length":
       return { label: "length", figure: printLength(reading.mm, units), note: "" };
+    case "head-style":
+      return {
+        label: "head",
+        figure: HEAD_WORDS[reading.head],
+        note: reading.drive === undefined ? "" : DRIVE_WORDS[reading.drive],
+      };
+    case "finish":
+      return { label: "finish", figure: FINISH_WORDS[reading.finish], note: "" };
+    case "magnet":
+      return { label: "magnet", figure: reading.sticks ? "sticks" : "does not stick", note: "" };
     case "leaf":
       return {
         label: "leaf",

@@ -179,6 +179,8 @@ export function reasonWords(reason: ReasonFigures, units: Units): string {
       return `It is ${reason.hand}-hand; any thread may be.`;
     case "length":
       return `${printLength(reason.mm, units)} long; that says nothing of the thread.`;
+    case "look":
+      return "It says nothing of the thread.";
     case "head-mark":
       return markReasonWords(reason);
     case "across-flats":
@@ -211,7 +213,7 @@ export function reasonWords(reason: ReasonFigures, units: Units): string {
 }
 
 /** Readings that bear on the call-out only; their sentence says nothing of why. */
-const NO_WEIGHT: ReadonlySet<ReasonFigures["code"]> = new Set(["length", "hand"]);
+const NO_WEIGHT: ReadonlySet<ReasonFigures["code"]> = new Set(["length", "look", "hand"]);
 
 /** All the reasons from readings that bear on the thread, as one line. */
 export function allReasonsWords(candidate: Candidate, units: Units): string {

@@ -64,6 +64,7 @@ export function suspectWords(suspect: Suspect, units: Units): string {
     case "function":
     case "hand":
     case "length":
+    case "look":
     case "head-mark":
     case "across-flats":
     case "held-askew":

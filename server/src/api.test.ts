@@ -28,6 +28,7 @@ const INPUT: IdentificationInput = {
   ],
   options: {},
   notes: "Three lines on the head.",
+  replacement: null,
   takenAt: "2026-03-02T08:30:00.000Z",
 };
 

@@ -10,6 +10,7 @@ const configSchema = z.object({
     .default(4780),
   databaseFile: z.string().min(1).default("root-gauge.db"),
   webRoot: z.string().min(1).default("app/dist"),
+  printFonts: z.string().min(1).default("server/src/print/fonts"),
   logLevel: z
     .enum(["fatal", "error", "warn", "info", "debug", "silent"], {
       error: "is not one of fatal, error, warn, info, debug, silent",
@@ -28,7 +29,8 @@ export class StartupError extends Error {
 }
 
 /**
- * Reads the settings from environment variables: HOST, PORT, DATABASE_FILE, WEB_ROOT, LOG_LEVEL, CALIPER.
+ * Reads the settings from environment variables: HOST, PORT, DATABASE_FILE, WEB_ROOT, PRINT_FONTS, LOG_LEVEL,
+ * CALIPER.
  * @throws StartupError naming each setting that is wrong, what was read and why
  */
 export function readConfig(env: Readonly<Record<string, string | undefined>>): Config {
@@ -37,6 +39,7 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
     port: env.PORT,
     databaseFile: env.DATABASE_FILE,
     webRoot: env.WEB_ROOT,
+    printFonts: env.PRINT_FONTS,
     logLevel: env.LOG_LEVEL,
     caliper: env.CALIPER,
   };

@@ -8,6 +8,7 @@ import { staticFiles } from "./http/static-files";
 import { healthRoutes } from "./routes/health";
 import { identificationRoutes } from "./routes/identifications";
 import { jobRoutes } from "./routes/jobs";
+import { sheetRoutes } from "./routes/sheets";
 import { caliperRoutes } from "./simulators/caliper/routes";
 import type { Caliper } from "./simulators/caliper/simulated-caliper";
 import type { Store } from "./store/database";
@@ -15,6 +16,8 @@ import type { Store } from "./store/database";
 export interface AppParts {
   readonly store: Store;
   readonly webRoot: string;
+  /** Folder of the fonts that sheets are printed with. */
+  readonly printFonts: string;
   readonly logger: Logger;
   readonly now: () => Date;
   /** A caliper that sends, when there is one. */
@@ -22,7 +25,8 @@ export interface AppParts {
 }
 
 /** The whole server as an Express application, handed its store, log and clock. */
-export function createApp({ store, webRoot, logger, now, caliper }: AppParts): Express {
+export function createApp(parts: AppParts): Express {
+  const { store, webRoot, printFonts, logger, now, caliper } = parts;
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -40,6 +44,7 @@ export function createApp({ store, webRoot, logger, now, caliper }: AppParts): E
   });
   app.use("/api", json({ limit: `${BODY_LIMIT_KB}kb` }));
   app.use("/api", healthRoutes(store), jobRoutes(store, now), identificationRoutes(store, now));
+  app.use("/api", sheetRoutes(printFonts, now));
   if (caliper !== undefined) app.use("/api", caliperRoutes(caliper, now));
   app.use("/api", () => {
     throw new ApiFailure("no-such-address", "There is nothing at this address.");

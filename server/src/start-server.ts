@@ -25,6 +25,7 @@ export async function startServer(config: Config): Promise<RunningServer> {
   const app = createApp({
     store,
     webRoot: config.webRoot,
+    printFonts: config.printFonts,
     logger,
     now: () => new Date(),
     caliper:

@@ -16,6 +16,7 @@ export function startForTest(folder: string, port = 0): Promise<RunningServer> {
     port,
     databaseFile: path.join(folder, "test.db"),
     webRoot: path.join(folder, "web"),
+    printFonts: path.resolve("server/src/print/fonts"),
     logLevel: "silent",
     caliper: "simulated",
   });

@@ -6,6 +6,7 @@ export const STATUS_OF: Readonly<Record<ApiErrorCode, number>> = {
   "invalid-json": 400,
   "invalid-body": 400,
   "invalid-id": 400,
+  "invalid-query": 400,
   "too-large": 413,
   "wrong-content-type": 415,
   "job-not-found": 404,
@@ -39,6 +40,13 @@ function issuesOf(error: z.ZodError): Issues {
   return error.issues.map(({ path, message }) => ({ path: path.map(String).join("."), message }));
 }
 
+/** What was checked, as a refusal calls it. */
+const WHAT = {
+  "invalid-body": "What was sent",
+  "invalid-id": "The id in the address",
+  "invalid-query": "What the address asks for",
+} as const;
+
 /**
  * Checks something a client sent.
  * @throws ApiFailure with the given code and every issue found
@@ -46,12 +54,11 @@ function issuesOf(error: z.ZodError): Issues {
 export function checked<Schema extends z.ZodType>(
   schema: Schema,
   value: unknown,
-  code: "invalid-body" | "invalid-id",
+  code: keyof typeof WHAT,
 ): z.output<Schema> {
   const parsed = schema.safeParse(value);
   if (parsed.success) return parsed.data;
   const issues = issuesOf(parsed.error);
   const where = issues.map(({ path, message }) => (path === "" ? message : `${path}: ${message}`));
-  const what = code === "invalid-id" ? "The id in the address" : "What was sent";
-  throw new ApiFailure(code, `${what} cannot be taken. ${where.join("; ")}.`, issues);
+  throw new ApiFailure(code, `${WHAT[code]} cannot be taken. ${where.join("; ")}.`, issues);
 }

@@ -1,6 +1,7 @@
 import {
   identifyOptionsSchema,
   readingsSchema,
+  replacementSchema,
   resultSchema,
   type IdentificationInput,
   type IdentificationRecord,
@@ -27,6 +28,7 @@ export async function saveIdentification(
     readings: JSON.stringify(input.readings),
     options: JSON.stringify(input.options),
     notes: input.notes,
+    replacement: input.replacement === null ? null : JSON.stringify(input.replacement),
     // The server's own computation, never a client's claim.
     result: JSON.stringify(summaryOf(identify(input.readings, input.options))),
     taken_at: input.takenAt,
@@ -84,6 +86,8 @@ function recordOf(row: Selectable<IdentificationsTable>): IdentificationRecord {
     readings: readingsSchema.parse(JSON.parse(row.readings)),
     options: identifyOptionsSchema.parse(JSON.parse(row.options)),
     notes: row.notes,
+    replacement:
+      row.replacement === null ? null : replacementSchema.parse(JSON.parse(row.replacement)),
     result: resultSchema.parse(JSON.parse(row.result)),
     takenAt: row.taken_at,
     createdAt: row.created_at,

@@ -32,6 +32,11 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
         .execute();
     },
   },
+  "0002-replacements": {
+    async up(db: Kysely<unknown>) {
+      await db.schema.alterTable("identifications").addColumn("replacement", "text").execute();
+    },
+  },
 };
 
 export const migrationProvider: MigrationProvider = {

@@ -14,6 +14,7 @@ export interface IdentificationsTable {
   readings: string;
   options: string;
   notes: string;
+  replacement: string | null;
   result: string;
   taken_at: string;
   created_at: string;

@@ -31,6 +31,7 @@ const input = (jobId: string, mm: number) => ({
   readings: [{ kind: "external-diameter", mm } as const],
   options: {},
   notes: "",
+  replacement: null,
   takenAt: MORNING.toISOString(),
 });
 
@@ -49,7 +50,7 @@ describe("the store", () => {
   it("stores nothing for a job that is not there, and the database itself would refuse it", async () => {
     expect(await saveIdentification(store, PART, input(JOB, 9.9), MORNING)).toBeUndefined();
     expect(await findIdentification(store, PART)).toBeUndefined();
-    const orphan = sql`insert into identifications values (${PART}, ${JOB}, '', '[]', '{}', '', '{}', '', '', '')`;
+    const orphan = sql`insert into identifications values (${PART}, ${JOB}, '', '[]', '{}', '', '{}', '', '', '', null)`;
     await expect(orphan.execute(store)).rejects.toThrow(/FOREIGN KEY/);
   });
 

@@ -1,0 +1,33 @@
+import { formatCallout } from "../callout";
+import type { Reading } from "../identify";
+import { named } from "../testing/named-thread";
+import { specFromReadings } from "./index";
+
+const called = (name: string, readings: readonly Reading[]) =>
+  formatCallout(specFromReadings(named(name), readings));
+
+describe("the screw on the bench, as it would be asked for again", () => {
+  it("takes head, stocked length, class by its lines and finish from the readings", () => {
+    expect(
+      called("1/2-13", [
+        { kind: "external-diameter", mm: 12.52 },
+        { kind: "head-mark", mark: "lines:3" },
+        { kind: "length", mm: 44.6 },
+        { kind: "head-style", head: "hex" },
+        { kind: "finish", finish: "zinc" },
+      ]),
+    ).toBe("1/2-13 UNC x 1-3/4 hex cap screw, grade 5, zinc");
+  });
+
+  it("leaves out a grade that no mark proves, and keeps a length that nobody stocks", () => {
+    const readings: Reading[] = [
+      { kind: "head-mark", mark: "none" },
+      { kind: "length", mm: 42.4 },
+    ];
+    expect(called("M10", readings)).toBe("M10 x 42.4");
+  });
+
+  it("is stainless when its mark says so", () => {
+    expect(called("M5", [{ kind: "head-mark", mark: "A2-70" }])).toBe("M5, A2-70");
+  });
+});

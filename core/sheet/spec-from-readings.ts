@@ -1,0 +1,48 @@
+import type { ScrewSpec } from "../callout";
+import { stockMatch, type Finish } from "../fasteners";
+import { readBoltMark, type Grade } from "../grades";
+import type { Reading, ReadingOf } from "../identify";
+import type { Thread } from "../threads";
+import type { Mm } from "../units";
+
+function last<K extends Reading["kind"]>(
+  readings: readonly Reading[],
+  kind: K,
+): ReadingOf<K> | undefined {
+  return readings.findLast((reading): reading is ReadingOf<K> => reading.kind === kind);
+}
+
+/** The stocked length that was measured; between two of them, the measured one stands. */
+function lengthFor(spec: ScrewSpec, measuredMm: Mm | undefined): { lengthMm?: Mm } {
+  if (measuredMm === undefined) return {};
+  const match = stockMatch(spec.head ?? "hex", spec.thread, measuredMm);
+  return { lengthMm: match?.exact === true ? match.nearest : measuredMm };
+}
+
+function finishFor(said: Finish | undefined, grade: Grade | undefined): { finish?: Finish } {
+  if (said !== undefined) return { finish: said };
+  return grade?.system === "stainless" ? { finish: "stainless" } : {};
+}
+
+/**
+ * The screw that was on the bench, as it would be asked for again: its thread as identified, the length at its head's
+ * datum brought to a stocked one, head, class by its mark and finish as far as they were read.
+ */
+export function specFromReadings(thread: Thread, readings: readonly Reading[]): ScrewSpec {
+  const style = last(readings, "head-style");
+  const mark = last(readings, "head-mark")?.mark;
+  const read = mark === undefined ? undefined : readBoltMark(mark, thread);
+  const graded = read !== undefined && read.sense !== "unmarked" ? read.grade : undefined;
+  const headed: ScrewSpec = {
+    part: "screw",
+    thread,
+    ...(style === undefined ? {} : { head: style.head }),
+    ...(style?.drive === undefined ? {} : { drive: style.drive }),
+  };
+  return {
+    ...headed,
+    ...lengthFor(headed, last(readings, "length")?.mm),
+    ...(graded === undefined ? {} : { gradeId: graded.id }),
+    ...finishFor(last(readings, "finish")?.finish, graded),
+  };
+}

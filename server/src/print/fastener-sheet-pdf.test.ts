@@ -1,0 +1,50 @@
+import { startForTest, temporaryFolder } from "../test-server";
+import type { RunningServer } from "../start-server";
+
+const temporary = temporaryFolder();
+let server: RunningServer;
+
+beforeAll(async () => {
+  server = await startForTest(temporary.folder);
+});
+
+afterAll(async () => {
+  await server.stop();
+  temporary.remove();
+});
+
+function ask(query: Record<string, string>): Promise<Response> {
+  return fetch(`${server.address}/api/fastener-sheet.pdf?${new URLSearchParams(query).toString()}`);
+}
+
+async function printed(query: Record<string, string>): Promise<Buffer> {
+  const response = await ask(query);
+  expect(response.headers.get("content-type")).toBe("application/pdf");
+  return Buffer.from(await response.arrayBuffer());
+}
+
+describe("the fastener sheet on paper", () => {
+  it.each([
+    { callout: "1/2-13 x 1-1/2 gr 5 zinc", units: "in", title: "Union lever guillotine" },
+    { callout: "M8 x 30 csk" },
+    { callout: "M6 x 20 button 10.9", duty: "safety-critical" },
+    { callout: "M10 x 60 eye bolt" },
+    { callout: "2 BA x 1/2" },
+  ])("is a whole PDF: %j", async (query) => {
+    const bytes = await printed(query as Record<string, string>);
+    expect(bytes.subarray(0, 5).toString()).toBe("%PDF-");
+    expect(bytes.subarray(-7).toString()).toContain("%%EOF");
+  });
+
+  it.each([
+    [{ callout: "M10 x banana" }, "was not understood"],
+    [{}, "callout"],
+    [{ callout: "M10 nut" }, "bolts, screws and studs"],
+    [{ callout: "M10", duty: "flying" }, "duty"],
+  ])("refuses %j with a sentence", async (query, sentence) => {
+    const response = await ask(query);
+    const body = (await response.json()) as { error: { code: string; message: string } };
+    expect([response.status, body.error.code]).toEqual([400, "invalid-query"]);
+    expect(body.error.message).toContain(sentence);
+  });
+});

@@ -1,0 +1,105 @@
+import { readFileSync } from "node:fs";
+import path from "node:path";
+import {
+  screwOutline,
+  sheetWords,
+  type FastenerSheet,
+  type SheetSection,
+  type Units,
+} from "@root-gauge/core";
+import PDFDocument from "pdfkit";
+import { drawOutline, type Paper } from "./draw-outline";
+
+export interface PrintedSheet {
+  readonly sheet: FastenerSheet;
+  readonly units: Units;
+  /** The machine and the place on it; may be empty. */
+  readonly title: string;
+  readonly printedOn: Date;
+  /** Folder of the fonts. */
+  readonly fonts: string;
+}
+
+const MARGIN = 42;
+const DRAWING_HEIGHT = 190;
+/** Room a heading wants under it before the page ends. */
+const KEEP_TOGETHER = 70;
+
+function openPaper(callout: string, fonts: string): Paper {
+  const paper = new PDFDocument({
+    size: "A4",
+    margins: { top: MARGIN, left: MARGIN, right: MARGIN, bottom: MARGIN },
+    info: { Title: callout, Creator: "Root Gauge" },
+  });
+  paper.registerFont("text", readFileSync(path.join(fonts, "barlow-400.woff")));
+  paper.registerFont("figure", readFileSync(path.join(fonts, "barlow-semi-condensed-600.woff")));
+  return paper;
+}
+
+const widthOf = (paper: Paper) => paper.page.width - 2 * MARGIN;
+
+/** The cautions in a box, before anything is read that they are about. */
+function cautions(paper: Paper, lines: readonly string[]): void {
+  const width = widthOf(paper) - 20;
+  const top = paper.y;
+  paper
+    .font("figure")
+    .fontSize(12)
+    .text("Caution", MARGIN + 10, top + 8, { width });
+  paper.font("text").fontSize(10);
+  for (const line of lines) paper.text(line, MARGIN + 10, paper.y + 3, { width });
+  paper
+    .lineWidth(1.4)
+    .rect(MARGIN, top, widthOf(paper), paper.y - top + 8)
+    .stroke();
+  paper.y += 16;
+}
+
+function section(paper: Paper, { title, facts, lines }: SheetSection): void {
+  if (facts.length === 0 && lines.length === 0) return;
+  if (paper.y > paper.page.height - MARGIN - KEEP_TOGETHER) paper.addPage();
+  const width = widthOf(paper);
+  paper
+    .font("figure")
+    .fontSize(12)
+    .text(title, MARGIN, paper.y + 8, { width });
+  for (const [name, figure] of facts) {
+    const y = paper.y + 2;
+    paper.font("text").fontSize(10).text(name, MARGIN, y, { width: 190 });
+    paper.font("figure").text(figure, MARGIN + 200, y, { width: width - 200 });
+  }
+  paper.font("text").fontSize(10);
+  for (const line of lines) paper.text(line, MARGIN, paper.y + 2, { width });
+}
+
+/**
+ * A fastener sheet on paper, A4: call-out, cautions, the drawing with its dimensions, and every section of the screen.
+ * @returns the bytes of the PDF
+ */
+export function fastenerSheetPdf(printed: PrintedSheet): Promise<Buffer> {
+  const { sheet, units, title, printedOn } = printed;
+  const words = sheetWords(sheet, units);
+  const paper = openPaper(words.callout, printed.fonts);
+  const chunks: Buffer[] = [];
+  const done = new Promise<Buffer>((resolve, reject) => {
+    paper.on("data", (chunk: Buffer) => chunks.push(chunk));
+    paper.on("end", () => resolve(Buffer.concat(chunks)));
+    paper.on("error", reject);
+  });
+  const width = widthOf(paper);
+  const head = ["Root Gauge fastener sheet", title, printedOn.toISOString().slice(0, 10)];
+  paper.font("text").fontSize(10).text(head.filter(Boolean).join("   "), { width });
+  paper.font("figure").fontSize(22).text(words.callout, { width });
+  paper.font("text").fontSize(11).text(words.spoken, { width });
+  for (const problem of words.problems) paper.font("figure").fontSize(11).text(problem, { width });
+  paper.y += 8;
+  cautions(paper, words.cautions);
+  const place = { x: MARGIN, y: paper.y, width, height: DRAWING_HEIGHT };
+  paper.font("text");
+  drawOutline(paper, screwOutline(sheet.spec), place, units);
+  paper.x = MARGIN;
+  paper.y = place.y + DRAWING_HEIGHT;
+  for (const one of words.sections) section(paper, one);
+  paper.end();
+  return done;
+}

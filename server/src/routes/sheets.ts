@@ -1,0 +1,24 @@
+import { sheetQuerySchema } from "@root-gauge/contract";
+import { fastenerSheet, isCalloutProblem, parseCallout } from "@root-gauge/core";
+import { Router } from "express";
+import { ApiFailure, checked } from "../http/api-failure";
+import { fastenerSheetPdf } from "../print/fastener-sheet-pdf";
+
+/** GET /api/fastener-sheet.pdf: the sheet of a call-out, on paper. */
+export function sheetRoutes(fonts: string, now: () => Date): Router {
+  const router = Router();
+
+  router.get("/fastener-sheet.pdf", async (request, response) => {
+    const query = checked(sheetQuerySchema, request.query, "invalid-query");
+    const { callout, duty, environment, metal, units, title } = query;
+    const spec = parseCallout(callout);
+    if (isCalloutProblem(spec) || spec.part !== "screw") {
+      throw new ApiFailure("invalid-query", "Sheets are printed of bolts, screws and studs.");
+    }
+    const sheet = fastenerSheet(spec, { circumstances: { duty, environment, metal } });
+    const pdf = await fastenerSheetPdf({ sheet, units, title, fonts, printedOn: now() });
+    response.type("application/pdf").set("Content-Disposition", "inline").send(pdf);
+  });
+
+  return router;
+}
