@@ -169,6 +169,7 @@ export {
   torqueRange,
 } from "./joints";
 export type {
+  BlindJoint,
   BoltLoads,
   BoltShare,
   FirstToGo,
@@ -181,6 +182,7 @@ export type {
   ShearLoads,
   StrippingLoads,
   Tap,
+  TappedJoint,
   TighteningSurface,
   TorqueRange,
 } from "./joints";
@@ -375,6 +377,16 @@ export type {
 } from "./words";
 export { fastenerSheet, specFromReadings, usualSurface } from "./sheet";
 export type { FastenerSheet, SheetOptions, SheetStrength } from "./sheet";
+export {
+  HEAD_ROOMS,
+  HOLE_KINDS,
+  readHoleSize,
+  specifiedScrew,
+  specify,
+  threadsForHole,
+  usualGrade,
+} from "./specify";
+export type { HeadRoom, HoleKind, HoleSize, HoleToFill, Specification } from "./specify";
 export { screwOutline } from "./outline";
 export type {
   DimensionKind,

@@ -1,4 +1,4 @@
-import { identifyOptionsSchema, readingsSchema } from "@root-gauge/contract";
+import { identifyOptionsSchema, readingsSchema, replacementSchema } from "@root-gauge/contract";
 import type { PartKind, Reading } from "@root-gauge/core";
 import { z } from "zod";
 
@@ -12,6 +12,8 @@ const partSchema = z.object({
   options: identifyOptionsSchema,
   /** Tests that cannot be made or answered for this part, by their key. */
   skipped: z.array(z.string()).default([]),
+  /** What goes in, where it was stored with the part. */
+  replacement: replacementSchema.nullable().default(null),
   takenAt: z.iso.datetime(),
 });
 
@@ -61,6 +63,7 @@ export function emptyPart(identificationId: string, now: Date, jobId: string | n
     readings: [],
     options: {},
     skipped: [],
+    replacement: null,
     takenAt: now.toISOString(),
   };
 }

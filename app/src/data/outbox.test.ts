@@ -23,6 +23,7 @@ const part = (notes: string, queuedAt = 2): Parcel => ({
     readings: [{ kind: "external-diameter", mm: 9.9 }],
     options: {},
     notes,
+    replacement: null,
     takenAt: "2026-03-02T08:30:00.000Z",
   },
 });

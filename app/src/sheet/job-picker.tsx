@@ -15,11 +15,7 @@ const NAME = "job.name";
 const ORIGIN = "job.origin";
 const LONGEST = 120;
 
-function choose(jobId: string): void {
-  changeBench({ type: "describe", change: { jobId } });
-}
-
-function NewJob({ onAdded }: { onAdded: () => void }) {
+function NewJob({ onAdded }: { onAdded: (jobId: string) => void }) {
   const { drafts } = useBenchState();
   const [problem, setProblem] = useState<string>();
   const write = (field: string) => (text: string) => {
@@ -37,10 +33,9 @@ function NewJob({ onAdded }: { onAdded: () => void }) {
     }
     const id = uuid();
     saveJob(id, read.data);
-    choose(id);
     write(NAME)("");
     write(ORIGIN)("");
-    onAdded();
+    onAdded(id);
   };
   return (
     <View gap={8}>
@@ -65,7 +60,13 @@ function NewJob({ onAdded }: { onAdded: () => void }) {
 }
 
 /** Which job the part belongs to: one of those there are, or a new one. */
-export function JobPicker({ jobId }: { jobId: string | null }) {
+export function JobPicker({
+  jobId,
+  onChoose,
+}: {
+  jobId: string | null;
+  onChoose: (jobId: string) => void;
+}) {
   const { jobs, query } = useJobs();
   const [adding, setAdding] = useState(false);
   const none = jobs.length === 0 && !query.isPending;
@@ -90,7 +91,7 @@ export function JobPicker({ jobId }: { jobId: string | null }) {
               borderWidth={chosen ? 2 : 1}
               borderColor={chosen ? "$edge" : "$line"}
               backgroundColor={chosen ? "$plate" : "$card"}
-              onPress={() => choose(job.id)}
+              onPress={() => onChoose(job.id)}
             >
               <Figure>{chosen ? `${job.name}  ✓` : job.name}</Figure>
               <Small>{job.origin}</Small>
@@ -99,7 +100,12 @@ export function JobPicker({ jobId }: { jobId: string | null }) {
         })}
       </View>
       {adding || none ? (
-        <NewJob onAdded={() => setAdding(false)} />
+        <NewJob
+          onAdded={(id) => {
+            setAdding(false);
+            onChoose(id);
+          }}
+        />
       ) : (
         <ActionButton label="Another job" onPress={() => setAdding(true)} />
       )}

@@ -1,7 +1,15 @@
 import type { IdentificationRecord } from "@root-gauge/contract";
-import { threadById } from "@root-gauge/core";
+import {
+  USUAL_CIRCUMSTANCES,
+  formatCallout,
+  isCalloutProblem,
+  specFromReadings,
+  threadById,
+  type ScrewSpec,
+} from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
+import { useState } from "react";
 import { changeBench, startAnother } from "../data/bench";
 import { useIdentification, useJobName, type Kept } from "../data/queries";
 import { useSettings } from "../data/settings";
@@ -10,16 +18,20 @@ import { Card } from "../kit/surface";
 import { Body, Heading } from "../kit/text";
 import { UnitsSwitch } from "../kit/units-switch";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
+import { screwOf } from "./callout-box";
 import { CalloutCard } from "./callout-card";
+import { CalloutHead } from "./callout-head";
 import { Caution } from "./caution";
+import { FastenerSheetView } from "./fastener-sheet-view";
 import { ReadingList } from "./reading-list";
 import { threadPath } from "../shell/links";
+import { sheetPath } from "./sheet-address";
 import { SheetDrawing } from "./sheet-drawing";
-import { sheetTitle } from "./sheet-title";
+import { screwThread, sheetTitle } from "./sheet-title";
 import { ThreadFacts } from "./thread-facts";
 
 function putOnBench(record: IdentificationRecord): void {
-  const { id, jobId, position, notes, readings, options, takenAt } = record;
+  const { id, jobId, position, notes, readings, options, replacement, takenAt } = record;
   changeBench({
     type: "put-on-bench",
     part: {
@@ -30,13 +42,63 @@ function putOnBench(record: IdentificationRecord): void {
       readings,
       options,
       skipped: [],
+      replacement,
       takenAt,
     },
   });
 }
 
-function SheetBody({ record }: { record: Kept<IdentificationRecord> }) {
+/** What goes in: as it was said, or else as the readings have it. */
+function screwIn({ replacement, result, readings }: IdentificationRecord): ScrewSpec | undefined {
+  if (replacement !== null) {
+    const read = screwOf(replacement.callout);
+    if (!isCalloutProblem(read)) return read;
+  }
+  const thread = screwThread(result);
+  return thread === undefined ? undefined : specFromReadings(thread, readings);
+}
+
+interface SheetBodyProps {
+  readonly record: Kept<IdentificationRecord>;
+  readonly title: string;
+}
+
+/** What is known of the part that came out. */
+function CameOut({ record }: Pick<SheetBodyProps, "record">) {
   const router = useRouter();
+  const { units } = useSettings();
+  const { threadId } = sheetTitle(record.result);
+  const thread = threadId === undefined ? undefined : threadById(threadId);
+  return (
+    <>
+      {record.notes === "" ? null : (
+        <Card gap={4}>
+          <Heading>Notes</Heading>
+          <Body>{record.notes}</Body>
+        </Card>
+      )}
+      {record.readings.length === 0 ? null : (
+        <ReadingList readings={record.readings} units={units} />
+      )}
+      {thread === undefined ? null : (
+        <ThreadFacts
+          thread={thread}
+          units={units}
+          onChart={() => router.push(threadPath(thread.id))}
+        />
+      )}
+    </>
+  );
+}
+
+function Waiting({ record }: Pick<SheetBodyProps, "record">) {
+  return record.waiting ? (
+    <Body role="status">Kept on this device, not on the server yet.</Body>
+  ) : null;
+}
+
+/** The sheet of a part that no screw is asked for in the place of: a nut, a fitting, or one not known yet. */
+function PlainBody({ record }: Pick<SheetBodyProps, "record">) {
   const { units } = useSettings();
   const { threadId } = sheetTitle(record.result);
   const thread = threadId === undefined ? undefined : threadById(threadId);
@@ -45,32 +107,52 @@ function SheetBody({ record }: { record: Kept<IdentificationRecord> }) {
       first={
         <>
           <CalloutCard result={record.result} />
-          {record.waiting ? (
-            <Body role="status">Kept on this device, not on the server yet.</Body>
-          ) : null}
+          <Waiting record={record} />
           {thread === undefined ? null : <SheetDrawing thread={thread} units={units} />}
-          {record.notes === "" ? null : (
-            <Card gap={4}>
-              <Heading>Notes</Heading>
-              <Body>{record.notes}</Body>
-            </Card>
-          )}
           <Caution />
         </>
       }
-      second={
+      second={<CameOut record={record} />}
+    />
+  );
+}
+
+/** The sheet of a screw: what goes in, and beneath it what came out. */
+function ScrewBody({ record, title, spec }: SheetBodyProps & { spec: ScrewSpec }) {
+  const router = useRouter();
+  const { units } = useSettings();
+  const { replacement, id, readings, result } = record;
+  const circumstances = replacement?.circumstances ?? USUAL_CIRCUMSTANCES;
+  const [read, setRead] = useState(false);
+  const open = (other: ScrewSpec) =>
+    router.push(sheetPath(formatCallout(other), circumstances, id));
+  return (
+    <FastenerSheetView
+      spec={spec}
+      circumstances={circumstances}
+      units={units}
+      acknowledged={read || (replacement !== null && replacement.acknowledgedAt !== null)}
+      onAcknowledge={() => setRead(true)}
+      onOpen={open}
+      before={
         <>
-          <ReadingList readings={record.readings} units={units} />
-          {thread === undefined ? null : (
-            <ThreadFacts
-              thread={thread}
-              units={units}
-              onChart={() => router.push(threadPath(thread.id))}
-            />
-          )}
+          <CalloutHead spec={spec} circumstances={circumstances} title={title} />
+          <Waiting record={record} />
+          <ActionButton label="Change what goes in" onPress={() => open(spec)} />
+          {readings.length === 0 ? null : <CalloutCard result={result} />}
         </>
       }
+      after={<CameOut record={record} />}
     />
+  );
+}
+
+function SheetBody({ record, title }: SheetBodyProps) {
+  const spec = screwIn(record);
+  return spec === undefined ? (
+    <PlainBody record={record} />
+  ) : (
+    <ScrewBody record={record} title={title} spec={spec} />
   );
 }
 
@@ -89,7 +171,7 @@ export function SheetScreen({ id }: { id: string }) {
           {query.error?.message ?? "Fetching the sheet."}
         </Body>
       ) : (
-        <SheetBody record={record} />
+        <SheetBody record={record} title={title} />
       )}
       {record === undefined ? null : (
         <PageActions>

@@ -4,7 +4,9 @@ import {
   threadCallout,
   threadName,
   verdictWords,
+  weakestGrade,
   type IdentificationSummary,
+  type Thread,
   type Verdict,
 } from "@root-gauge/core";
 
@@ -19,6 +21,15 @@ export interface SheetTitle {
 
 /** From this share of "something else" no thread is named. */
 const TOO_UNKNOWN = 0.5;
+
+/** The thread of a settled screw, bolt or stud: what a fastener sheet can be made of. */
+export function screwThread(result: IdentificationSummary): Thread | undefined {
+  const { verdict, side = "external", hand = "right" } = result;
+  const { threadId } = sheetTitle(result);
+  const held = threadId === undefined ? undefined : threadById(threadId);
+  if (held === undefined || verdict !== "settled" || side !== "external") return undefined;
+  return weakestGrade(held) === undefined ? undefined : { ...held, hand };
+}
 
 /** What a sheet, and a line in a job, is headed with. */
 export function sheetTitle(result: IdentificationSummary): SheetTitle {

@@ -1,4 +1,4 @@
-import { summaryOf, threadById } from "@root-gauge/core";
+import { formatCallout, specFromReadings, summaryOf, threadById } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";
@@ -18,8 +18,10 @@ import { Caution } from "./caution";
 import { JobPicker } from "./job-picker";
 import { threadPath } from "../shell/links";
 import { ReadingList } from "./reading-list";
-import { sheetTitle } from "./sheet-title";
+import { ReplacementCard } from "./replacement-card";
+import { screwThread, sheetTitle } from "./sheet-title";
 import { ThreadFacts } from "./thread-facts";
+import { replacementOf, useReplacementDraft } from "./use-replacement-draft";
 
 /** Why the part cannot be saved yet, or undefined when it can. */
 function missing(part: BenchPart): string | undefined {
@@ -37,15 +39,21 @@ export function WriteUpScreen() {
   const result = summaryOf(identification);
   const { threadId } = sheetTitle(result);
   const thread = threadId === undefined ? undefined : threadById(threadId);
+  const held = screwThread(result);
+  const derived = held === undefined ? "" : formatCallout(specFromReadings(held, part.readings));
+  const draft = useReplacementDraft(part.replacement, derived);
+  const asksForScrew = held !== undefined || part.replacement !== null;
   const describe = (change: Partial<Pick<BenchPart, "position" | "notes">>) =>
     changeBench({ type: "describe", change });
 
   const save = () => {
     const { identificationId, jobId, position, readings, options, notes, takenAt } = part;
-    const why = missing(part);
+    const why = missing(part) ?? (asksForScrew ? draft.problem : undefined);
     setProblem(why);
     if (why !== undefined || jobId === null) return;
-    saveIdentification(identificationId, { jobId, position, readings, options, notes, takenAt });
+    const replacement = asksForScrew ? replacementOf(draft) : part.replacement;
+    const input = { jobId, position, readings, options, notes, takenAt, replacement };
+    saveIdentification(identificationId, input);
     router.replace(`/sheet/${identificationId}`);
   };
 
@@ -56,7 +64,11 @@ export function WriteUpScreen() {
         first={
           <>
             <CalloutCard result={result} />
-            <JobPicker jobId={part.jobId} />
+            {asksForScrew ? <ReplacementCard draft={draft} /> : null}
+            <JobPicker
+              jobId={part.jobId}
+              onChoose={(jobId) => changeBench({ type: "describe", change: { jobId } })}
+            />
             <Card gap={8}>
               <Heading>Where it goes</Heading>
               <TextEntry

@@ -24,14 +24,14 @@ async function printed(query: Record<string, string>): Promise<Buffer> {
 }
 
 describe("the fastener sheet on paper", () => {
-  it.each([
+  it.each<Record<string, string>>([
     { callout: "1/2-13 x 1-1/2 gr 5 zinc", units: "in", title: "Union lever guillotine" },
     { callout: "M8 x 30 csk" },
     { callout: "M6 x 20 button 10.9", duty: "safety-critical" },
     { callout: "M10 x 60 eye bolt" },
     { callout: "2 BA x 1/2" },
   ])("is a whole PDF: %j", async (query) => {
-    const bytes = await printed(query as Record<string, string>);
+    const bytes = await printed(query);
     expect(bytes.subarray(0, 5).toString()).toBe("%PDF-");
     expect(bytes.subarray(-7).toString()).toContain("%%EOF");
   });

@@ -1,0 +1,5 @@
+import { SpecifyScreen } from "../specify/specify-screen";
+
+export default function SpecifyRoute() {
+  return <SpecifyScreen />;
+}

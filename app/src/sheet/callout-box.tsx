@@ -1,0 +1,105 @@
+import {
+  calloutProblemWords,
+  formatCallout,
+  isCalloutProblem,
+  parseCallout,
+  threadName,
+  type CalloutProblem,
+  type ScrewSpec,
+} from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { ListRow } from "../kit/list-row";
+import { Body, Figure, Small } from "../kit/text";
+import { TextEntry } from "../kit/text-entry";
+
+const MOST_CHOICES = 6;
+const LONGEST = 200;
+
+/** A call-out of a screw, or why it is none. */
+export function screwOf(text: string): ScrewSpec | CalloutProblem {
+  const read = parseCallout(text);
+  if (isCalloutProblem(read) || read.part === "screw") return read;
+  return { code: "callout-not-understood", read: text, words: [read.part] };
+}
+
+/** The same text with one of the threads it may mean in the place of its bare size. */
+function chosen(problem: CalloutProblem & { code: "callout-which-thread" }): string[] {
+  return problem.threads.slice(0, MOST_CHOICES).map((thread) => {
+    const size = threadName(thread);
+    const bare = size.split(/[-\s]/)[0] ?? size;
+    return problem.read.includes(bare) ? problem.read.replace(bare, size) : size;
+  });
+}
+
+export interface CalloutBoxProps {
+  readonly value: string;
+  readonly onChange: (text: string) => void;
+  /** Opens the sheet of what was read. */
+  readonly onOpen: (callout: string) => void;
+  readonly autoFocus?: boolean;
+  /** Say nothing while only a thread was written. */
+  readonly label?: string;
+}
+
+/** A field that takes a part as one would order it, and the way to its sheet. */
+export function CalloutBox({ value, onChange, onOpen, autoFocus = false, label }: CalloutBoxProps) {
+  const read = screwOf(value);
+  const problem = isCalloutProblem(read) ? read : undefined;
+  const open = () => {
+    if (!isCalloutProblem(read)) onOpen(formatCallout(read));
+  };
+  return (
+    <View gap={8}>
+      <TextEntry
+        label={label ?? "The part, as you would order it"}
+        value={value}
+        placeholder="1/2-13 x 1-1/2 gr 5 zinc"
+        longest={LONGEST}
+        autoFocus={autoFocus}
+        onChange={onChange}
+        onSubmit={open}
+      />
+      {value.trim() === "" ? null : isCalloutProblem(read) ? (
+        <Body role="status" color="$quiet">
+          {calloutProblemWords(read)}
+        </Body>
+      ) : (
+        <ListRow onPress={open}>
+          <View flex={1}>
+            <Figure>{formatCallout(read)}</Figure>
+            <Small>Open its sheet</Small>
+          </View>
+        </ListRow>
+      )}
+      {problem?.code === "callout-which-thread"
+        ? chosen(problem).map((text) => (
+            <ListRow key={text} onPress={() => onChange(text)}>
+              <Figure>{text}</Figure>
+            </ListRow>
+          ))
+        : null}
+      {problem?.code === "callout-not-understood" && problem.without !== undefined ? (
+        <CalloutWithout problem={problem.without} onOpen={onOpen} />
+      ) : null}
+    </View>
+  );
+}
+
+function CalloutWithout({
+  problem,
+  onOpen,
+}: {
+  problem: Parameters<typeof formatCallout>[0];
+  onOpen: (callout: string) => void;
+}) {
+  if (problem.part !== "screw") return null;
+  const written = formatCallout(problem);
+  return (
+    <ListRow onPress={() => onOpen(written)}>
+      <View flex={1}>
+        <Figure>{written}</Figure>
+        <Small>Open its sheet without it</Small>
+      </View>
+    </ListRow>
+  );
+}

@@ -1,0 +1,66 @@
+import {
+  DUTIES,
+  DUTY_WORDS,
+  ENVIRONMENTS,
+  ENVIRONMENT_WORDS,
+  PART_METALS,
+  PART_METAL_WORDS,
+  type Circumstances,
+} from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { ChoiceChips } from "../kit/choice-chips";
+import { upperFirst } from "../kit/letter-case";
+import { Card } from "../kit/surface";
+import { Heading, Label } from "../kit/text";
+
+function choices<Value extends string>(
+  values: readonly Value[],
+  words: Readonly<Record<Value, string>>,
+) {
+  return values.map((value) => ({ value, label: upperFirst(words[value]) }));
+}
+
+const DUTY_CHOICES = choices(DUTIES, DUTY_WORDS);
+const PLACE_CHOICES = choices(ENVIRONMENTS, ENVIRONMENT_WORDS);
+const METAL_CHOICES = choices(PART_METALS, PART_METAL_WORDS);
+
+export interface CircumstancesCardProps {
+  readonly value: Circumstances;
+  readonly onChange: (value: Circumstances) => void;
+}
+
+/** What the joint does and where it is: it decides what may go in. */
+export function CircumstancesCard({ value, onChange }: CircumstancesCardProps) {
+  return (
+    <Card gap={10}>
+      <Heading>The joint</Heading>
+      <View gap={4}>
+        <Label>What hangs on it</Label>
+        <ChoiceChips
+          name="What hangs on it"
+          value={value.duty}
+          choices={DUTY_CHOICES}
+          onChange={(duty = "ordinary") => onChange({ ...value, duty })}
+        />
+      </View>
+      <View gap={4}>
+        <Label>Where it is</Label>
+        <ChoiceChips
+          name="Where it is"
+          value={value.environment}
+          choices={PLACE_CHOICES}
+          onChange={(environment = "indoor") => onChange({ ...value, environment })}
+        />
+      </View>
+      <View gap={4}>
+        <Label>What it stands in</Label>
+        <ChoiceChips
+          name="What it stands in"
+          value={value.metal}
+          choices={METAL_CHOICES}
+          onChange={(metal = "steel") => onChange({ ...value, metal })}
+        />
+      </View>
+    </Card>
+  );
+}

@@ -1,0 +1,99 @@
+import {
+  formatCallout,
+  isCalloutProblem,
+  needsAcknowledgement,
+  type Circumstances,
+  type ScrewSpec,
+} from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import { useState } from "react";
+import { useSettings } from "../data/settings";
+import { ActionButton } from "../kit/action-button";
+import { UnitsSwitch } from "../kit/units-switch";
+import { PageHead } from "../shell/page";
+import { CalloutBox, screwOf } from "./callout-box";
+import { CalloutHead } from "./callout-head";
+import { CircumstancesCard } from "./circumstances-card";
+import { FastenerSheetView } from "./fastener-sheet-view";
+import { SaveToJob, SaveToRecord } from "./save-to-job";
+import { circumstancesOf, sheetPath, type SheetParams } from "./sheet-address";
+
+/** The page while no part was written, or what was written is none. */
+function CalloutPage({ written }: { written: string }) {
+  const router = useRouter();
+  const [typed, setTyped] = useState(written);
+  return (
+    <View flex={1} render="main">
+      <PageHead title="What do you want to buy" backTo="/" aside={<UnitsSwitch />} />
+      <View padding={12} gap={12} maxWidth={760}>
+        <CalloutBox
+          value={typed}
+          autoFocus
+          onChange={setTyped}
+          onOpen={(callout) => router.push(sheetPath(callout))}
+        />
+        <ActionButton label="Start from a hole" onPress={() => router.push("/specify")} />
+      </View>
+    </View>
+  );
+}
+
+/** The sheet of a part by its call-out, at an address that can be shared. */
+export function FastenerScreen({ params }: { params: SheetParams }) {
+  const read = screwOf(params.callout ?? "");
+  if (isCalloutProblem(read)) return <CalloutPage written={params.callout ?? ""} />;
+  return <FastenerPage key={formatCallout(read)} spec={read} params={params} />;
+}
+
+function FastenerPage({ spec, params }: { spec: ScrewSpec; params: SheetParams }) {
+  const router = useRouter();
+  const { units } = useSettings();
+  const circumstances = circumstancesOf(params);
+  const [acknowledgedAt, setAcknowledgedAt] = useState<string>();
+  const [editing, setEditing] = useState<string>();
+  const callout = formatCallout(spec);
+  const { record } = params;
+  const show = (text: string, place: Circumstances) =>
+    router.replace(sheetPath(text, place, record));
+  const allowed = !needsAcknowledgement(circumstances) || acknowledgedAt !== undefined;
+  const replacement = { callout, circumstances, acknowledgedAt: acknowledgedAt ?? null };
+  return (
+    <View flex={1} render="main">
+      <PageHead title="Fastener sheet" backTo="/" aside={<UnitsSwitch />} />
+      <FastenerSheetView
+        spec={spec}
+        circumstances={circumstances}
+        units={units}
+        acknowledged={acknowledgedAt !== undefined}
+        onAcknowledge={() => setAcknowledgedAt(new Date().toISOString())}
+        onOpen={(other) => router.push(sheetPath(formatCallout(other), circumstances, record))}
+        before={
+          <>
+            <CalloutHead spec={spec} circumstances={circumstances} title="" />
+            {editing === undefined ? (
+              <ActionButton label="Change it" onPress={() => setEditing(callout)} />
+            ) : (
+              <CalloutBox
+                value={editing}
+                autoFocus
+                onChange={setEditing}
+                onOpen={(text) => show(text, circumstances)}
+              />
+            )}
+          </>
+        }
+        after={
+          <>
+            <CircumstancesCard value={circumstances} onChange={(place) => show(callout, place)} />
+            {record === undefined ? (
+              <SaveToJob replacement={replacement} allowed={allowed} />
+            ) : (
+              <SaveToRecord id={record} replacement={replacement} allowed={allowed} />
+            )}
+          </>
+        }
+      />
+    </View>
+  );
+}

@@ -1,0 +1,102 @@
+import {
+  fastenerSheet,
+  needsAcknowledgement,
+  sheetWords,
+  type Circumstances,
+  type ScrewSpec,
+  type SheetSection,
+  type TighteningSurface,
+  type Units,
+} from "@root-gauge/core";
+import { lazy, Suspense, useMemo, useState, type ReactNode } from "react";
+import { Card } from "../kit/surface";
+import { Body } from "../kit/text";
+import { PageColumns } from "../shell/page";
+import { CautionsCard } from "./cautions-card";
+import { FastenerPicture } from "./fastener-picture";
+import { SectionCard } from "./section-card";
+import { SpannerTry } from "./spanner-try";
+import { SubstitutesCard } from "./substitutes-card";
+import { SurfaceChoice } from "./surface-choice";
+
+const LoadChart = lazy(() =>
+  import("./load-chart").then((chart) => ({ default: chart.LoadChart })),
+);
+
+export interface FastenerSheetViewProps {
+  readonly spec: ScrewSpec;
+  readonly circumstances: Circumstances;
+  readonly units: Units;
+  readonly acknowledged: boolean;
+  readonly onAcknowledge: () => void;
+  readonly onOpen: (spec: ScrewSpec) => void;
+  /** What stands over the sheet in the first column, and under it in the second. */
+  readonly before?: ReactNode;
+  readonly after?: ReactNode;
+}
+
+/** The sheet of a screw: what it is, how strong, what turns it, what goes with it and what must not. */
+export function FastenerSheetView(props: FastenerSheetViewProps) {
+  const { spec, circumstances, units, acknowledged, before, after } = props;
+  const [surface, setSurface] = useState<TighteningSurface>();
+  const sheet = useMemo(
+    () => fastenerSheet(spec, { circumstances, ...(surface === undefined ? {} : { surface }) }),
+    [spec, circumstances, surface],
+  );
+  const words = useMemo(() => sheetWords(sheet, units), [sheet, units]);
+  const grave = needsAcknowledgement(circumstances);
+  const section = (id: SheetSection["id"], children?: ReactNode) => {
+    const found = words.sections.find((one) => one.id === id);
+    return found === undefined ? null : <SectionCard section={found}>{children}</SectionCard>;
+  };
+  const { strength } = sheet;
+  return (
+    <PageColumns
+      first={
+        <>
+          {before}
+          {words.problems.length === 0 ? null : (
+            <Card gap={6} borderColor="$clash" role="alert">
+              {words.problems.map((line) => (
+                <Body key={line} color="$clash">
+                  {line}
+                </Body>
+              ))}
+            </Card>
+          )}
+          <FastenerPicture spec={spec} units={units} />
+          <CautionsCard
+            cautions={words.cautions}
+            {...(grave
+              ? { acknowledgement: { given: acknowledged, onGive: props.onAcknowledge } }
+              : {})}
+          />
+          {section(
+            "strength",
+            strength === undefined ? null : (
+              <Suspense fallback={null}>
+                <LoadChart thread={spec.thread} grade={strength.grade} units={units} />
+              </Suspense>
+            ),
+          )}
+          {section("sizes")}
+        </>
+      }
+      second={
+        <>
+          {section("tools", <SpannerTry spec={spec} units={units} />)}
+          {section("companions")}
+          {section(
+            "torque",
+            sheet.torque === undefined ? null : (
+              <SurfaceChoice value={sheet.torque.surface} onChange={setSurface} />
+            ),
+          )}
+          <SubstitutesCard sheet={sheet} shown={!grave || acknowledged} onOpen={props.onOpen} />
+          {section("never")}
+          {after}
+        </>
+      }
+    />
+  );
+}

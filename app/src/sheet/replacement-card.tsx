@@ -1,0 +1,61 @@
+import {
+  calloutProblemWords,
+  cautionsFor,
+  cautionWords,
+  isCalloutProblem,
+  needsAcknowledgement,
+  specProblemWords,
+  specProblems,
+} from "@root-gauge/core";
+import { Card } from "../kit/surface";
+import { Body, Heading, Small } from "../kit/text";
+import { TextEntry } from "../kit/text-entry";
+import { screwOf } from "./callout-box";
+import { CautionsCard } from "./cautions-card";
+import { CircumstancesCard } from "./circumstances-card";
+import type { ReplacementDraft } from "./use-replacement-draft";
+
+/** What goes in where this part came out: the call-out, what hangs on the joint, and its caution. */
+export function ReplacementCard({ draft }: { draft: ReplacementDraft }) {
+  const { callout, circumstances, acknowledgedAt } = draft;
+  const read = screwOf(callout);
+  const spec = isCalloutProblem(read) ? undefined : read;
+  const grave = needsAcknowledgement(circumstances);
+  const cautions = spec === undefined ? [] : cautionsFor(spec, circumstances).map(cautionWords);
+  return (
+    <>
+      <Card gap={8}>
+        <Heading>What goes in</Heading>
+        <TextEntry
+          label="As you would order it"
+          value={callout}
+          placeholder="1/2-13 x 1-1/2 gr 5 zinc"
+          longest={200}
+          problem={
+            callout.trim() !== "" && isCalloutProblem(read) ? calloutProblemWords(read) : undefined
+          }
+          onChange={draft.setCallout}
+        />
+        {spec === undefined
+          ? null
+          : specProblems(spec).map((problem) => (
+              <Body key={problem.code} color="$clash">
+                {specProblemWords(problem)}
+              </Body>
+            ))}
+        <Small>
+          Made up from the readings. Add what they do not say: length, head, grade, finish.
+        </Small>
+      </Card>
+      <CircumstancesCard value={circumstances} onChange={draft.setCircumstances} />
+      {cautions.length === 0 ? null : (
+        <CautionsCard
+          cautions={cautions}
+          {...(grave
+            ? { acknowledgement: { given: acknowledgedAt !== null, onGive: draft.acknowledge } }
+            : {})}
+        />
+      )}
+    </>
+  );
+}

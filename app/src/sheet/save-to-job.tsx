@@ -1,0 +1,93 @@
+import type { IdentificationInput, Replacement } from "@root-gauge/contract";
+import { useRouter } from "expo-router";
+import { useState } from "react";
+import { v4 as uuid } from "uuid";
+import { changeBench, useBenchState } from "../data/bench";
+import { useIdentification } from "../data/queries";
+import { saveIdentification } from "../data/saving";
+import { ActionButton } from "../kit/action-button";
+import { Card } from "../kit/surface";
+import { Body, Heading } from "../kit/text";
+import { TextEntry } from "../kit/text-entry";
+import { JobPicker } from "./job-picker";
+
+const PLACE = "fastener.position";
+const JOB = "fastener.job";
+
+export interface SaveToJobProps {
+  readonly replacement: Replacement;
+  /** False while the caution of a joint on which safety hangs was not read. */
+  readonly allowed: boolean;
+}
+
+/** Puts the sheet's part down as what goes in where a stored one came out. */
+export function SaveToRecord({ id, replacement, allowed }: SaveToJobProps & { id: string }) {
+  const router = useRouter();
+  const { record, query } = useIdentification(id);
+  const [problem, setProblem] = useState<string>();
+  const save = () => {
+    if (record === undefined) return setProblem(query.error?.message ?? "Still fetching the part.");
+    if (!allowed) return setProblem("Read the caution first.");
+    const { jobId, position, readings, options, notes, takenAt } = record;
+    saveIdentification(id, { jobId, position, readings, options, notes, takenAt, replacement });
+    router.replace(`/sheet/${id}`);
+  };
+  return (
+    <Card gap={8} data-print="no">
+      <Heading>{`What goes in${record?.position ? `: ${record.position}` : ""}`}</Heading>
+      {problem === undefined ? null : (
+        <Body role="alert" color="$clash">
+          {problem}
+        </Body>
+      )}
+      <ActionButton primary label="This goes in" onPress={save} />
+    </Card>
+  );
+}
+
+/** Saves a part that was specified without a sample to a job. */
+export function SaveToJob({ replacement, allowed }: SaveToJobProps) {
+  const router = useRouter();
+  const { drafts } = useBenchState();
+  const [problem, setProblem] = useState<string>();
+  const jobId = drafts[JOB] || null;
+  const draft = (field: string) => (text: string) => changeBench({ type: "draft", field, text });
+  const save = () => {
+    if (!allowed) return setProblem("Read the caution first.");
+    if (jobId === null) return setProblem("Choose the job it belongs to, or add one.");
+    const id = uuid();
+    const input: IdentificationInput = {
+      jobId,
+      position: drafts[PLACE] ?? "",
+      readings: [],
+      options: {},
+      notes: "",
+      replacement,
+      takenAt: new Date().toISOString(),
+    };
+    saveIdentification(id, input);
+    draft(PLACE)("");
+    return router.replace(`/sheet/${id}`);
+  };
+  return (
+    <>
+      <JobPicker jobId={jobId} onChoose={draft(JOB)} />
+      <Card gap={8} data-print="no">
+        <Heading>Where it goes</Heading>
+        <TextEntry
+          label="Place on the machine"
+          value={drafts[PLACE] ?? ""}
+          placeholder="Side cover, lower left"
+          longest={120}
+          onChange={draft(PLACE)}
+        />
+        {problem === undefined ? null : (
+          <Body role="alert" color="$clash">
+            {problem}
+          </Body>
+        )}
+        <ActionButton primary label="Save to the job" onPress={save} />
+      </Card>
+    </>
+  );
+}

@@ -1,0 +1,38 @@
+import { changeWords, formatCallout, type FastenerSheet, type ScrewSpec } from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { ListRow } from "../kit/list-row";
+import { Card } from "../kit/surface";
+import { Body, Figure, Heading, Small } from "../kit/text";
+
+export interface SubstitutesCardProps {
+  readonly sheet: FastenerSheet;
+  /** Shown only once the caution of a joint on which safety hangs was read. */
+  readonly shown: boolean;
+  /** Opens the sheet of a substitute. */
+  readonly onOpen: (spec: ScrewSpec) => void;
+}
+
+/** What may go in instead, each a touch from its own sheet. */
+export function SubstitutesCard({ sheet, shown, onOpen }: SubstitutesCardProps) {
+  return (
+    <Card gap={8} role="region" aria-label="May go in instead">
+      <Heading>May go in instead</Heading>
+      {shown ? null : <Body>Read the caution first.</Body>}
+      {shown && sheet.substitutes.length === 0 ? (
+        <Body>Nothing else that is sure to do. Take what is called for.</Body>
+      ) : null}
+      {shown
+        ? sheet.substitutes.map(({ spec, changes }) => (
+            <ListRow key={formatCallout(spec)} onPress={() => onOpen(spec)}>
+              <View flex={1} gap={2}>
+                <Figure>{formatCallout(spec)}</Figure>
+                <Small>
+                  {changes.map((change) => changeWords(change, sheet.spec.thread)).join(" ")}
+                </Small>
+              </View>
+            </ListRow>
+          ))
+        : null}
+    </Card>
+  );
+}

@@ -1,0 +1,74 @@
+import type { Replacement } from "@root-gauge/contract";
+import {
+  USUAL_CIRCUMSTANCES,
+  calloutProblemWords,
+  isCalloutProblem,
+  needsAcknowledgement,
+  type Circumstances,
+} from "@root-gauge/core";
+import { changeBench, useBenchState } from "../data/bench";
+import { screwOf } from "./callout-box";
+import { circumstancesOf } from "./sheet-address";
+
+const FIELDS = {
+  callout: "out.callout",
+  duty: "out.duty",
+  environment: "out.environment",
+  metal: "out.metal",
+  acknowledgedAt: "out.acknowledged",
+} as const;
+
+const write = (field: keyof typeof FIELDS, text: string) =>
+  changeBench({ type: "draft", field: FIELDS[field], text });
+
+/** What goes in, as it is being said: over what is stored, over what the readings come to. */
+export interface ReplacementDraft {
+  readonly callout: string;
+  readonly circumstances: Circumstances;
+  readonly acknowledgedAt: string | null;
+  /** Why it cannot be saved as it stands. */
+  readonly problem: string | undefined;
+  setCallout(text: string): void;
+  setCircumstances(value: Circumstances): void;
+  acknowledge(): void;
+}
+
+/** The draft of what goes in, kept over a reload with the other drafts of the bench. */
+export function useReplacementDraft(stored: Replacement | null, derived: string): ReplacementDraft {
+  const { drafts } = useBenchState();
+  const base = stored?.circumstances ?? USUAL_CIRCUMSTANCES;
+  const given = (field: keyof typeof FIELDS) => drafts[FIELDS[field]] || undefined;
+  const circumstances = circumstancesOf({
+    duty: given("duty") ?? base.duty,
+    environment: given("environment") ?? base.environment,
+    metal: given("metal") ?? base.metal,
+  });
+  const callout = drafts[FIELDS.callout] ?? stored?.callout ?? derived;
+  const acknowledgedAt = given("acknowledgedAt") ?? stored?.acknowledgedAt ?? null;
+  const read = screwOf(callout);
+  const unread =
+    callout.trim() !== "" && isCalloutProblem(read) ? calloutProblemWords(read) : undefined;
+  const unacknowledged =
+    callout.trim() !== "" && needsAcknowledgement(circumstances) && acknowledgedAt === null
+      ? "Read the caution of this joint first."
+      : undefined;
+  return {
+    callout,
+    circumstances,
+    acknowledgedAt,
+    problem: unread ?? unacknowledged,
+    setCallout: (text) => write("callout", text),
+    setCircumstances: (value) => {
+      write("duty", value.duty);
+      write("environment", value.environment);
+      write("metal", value.metal);
+    },
+    acknowledge: () => write("acknowledgedAt", new Date().toISOString()),
+  };
+}
+
+/** What is saved of it; nothing when no call-out was left in the field. */
+export function replacementOf(draft: ReplacementDraft): Replacement | null {
+  const { callout, circumstances, acknowledgedAt } = draft;
+  return callout.trim() === "" ? null : { callout: callout.trim(), circumstances, acknowledgedAt };
+}

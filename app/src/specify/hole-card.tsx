@@ -1,0 +1,162 @@
+import {
+  HOLE_MATERIAL_KINDS,
+  HOLE_MATERIAL_WORDS,
+  TAPS,
+  TAP_WORDS,
+  designationProblemWords,
+  lengthProblemWords,
+  readLength,
+  threadName,
+  type DesignationProblem,
+  type HoleKind,
+  type HoleSize,
+  type LengthProblem,
+  type Thread,
+  type Units,
+} from "@root-gauge/core";
+import { View } from "@tamagui/core";
+import { changeSpecify, type SpecifyState } from "../data/specify-state";
+import { ChoiceChips } from "../kit/choice-chips";
+import { ChoiceRow } from "../kit/choice-row";
+import { upperFirst } from "../kit/letter-case";
+import { Card } from "../kit/surface";
+import { Body, Heading, Label } from "../kit/text";
+import { TextEntry } from "../kit/text-entry";
+
+const KINDS: readonly { value: HoleKind; label: string }[] = [
+  { value: "blind", label: "Tapped, blind" },
+  { value: "tapped", label: "Tapped through" },
+  { value: "clear", label: "Clear, with nut" },
+];
+
+const MATERIALS = HOLE_MATERIAL_KINDS.map((value) => ({
+  value,
+  label: upperFirst(HOLE_MATERIAL_WORDS[value]),
+}));
+
+const TAP_CHOICES = TAPS.map((value) => ({ value, label: upperFirst(TAP_WORDS[value]) }));
+
+const DEPTHS = { minMm: 0.5, maxMm: 1000 };
+
+/** A length as it was typed; undefined while it is empty or cannot be taken. */
+export function typedLength(text: string, units: Units): number | undefined {
+  const read = readLength(text, units, DEPTHS);
+  return read.ok ? read.mm : undefined;
+}
+
+function lengthProblem(text: string, units: Units): string | undefined {
+  if (text.trim() === "") return undefined;
+  const read = readLength(text, units, DEPTHS);
+  return read.ok ? undefined : lengthProblemWords(read.problem, units);
+}
+
+function problemWords(problem: DesignationProblem | LengthProblem, units: Units): string {
+  return problem.code.startsWith("length")
+    ? lengthProblemWords(problem as LengthProblem, units)
+    : designationProblemWords(problem as DesignationProblem);
+}
+
+export interface HoleCardProps {
+  readonly state: SpecifyState;
+  readonly size: HoleSize;
+  readonly thread: Thread | undefined;
+  readonly units: Units;
+}
+
+/** The hole: what it is, its size, its depth, what it is cut in and what is clamped on it. */
+export function HoleCard({ state, size, thread, units }: HoleCardProps) {
+  const { kind } = state;
+  const threads = size.kind === "thread" || size.kind === "measured" ? size.threads : [];
+  return (
+    <Card gap={12}>
+      <Heading>The hole</Heading>
+      <ChoiceChips
+        name="The hole is"
+        value={kind}
+        choices={KINDS}
+        onChange={(chosen) => changeSpecify({ kind: chosen ?? kind, threadId: undefined })}
+      />
+      <TextEntry
+        label={
+          kind === "clear"
+            ? `Across the hole, or its thread, ${units}`
+            : `Its thread, or across the bore, ${units}`
+        }
+        value={state.size}
+        placeholder={kind === "clear" ? "13.5" : "M8"}
+        longest={40}
+        problem={size.kind === "problem" ? problemWords(size.problem, units) : undefined}
+        onChange={(text) => changeSpecify({ size: text, threadId: undefined })}
+      />
+      {size.kind === "measured" && threads.length === 0 ? (
+        <Body role="status">No bolt that is bought has a hole of this size: measure it again.</Body>
+      ) : null}
+      {threads.length > 1 ? (
+        <ChoiceChips
+          name="The thread"
+          value={thread?.id}
+          choices={threads.map((one) => ({ value: one.id, label: threadName(one) }))}
+          onChange={(threadId) => changeSpecify({ threadId })}
+        />
+      ) : null}
+      <View flexDirection="row" flexWrap="wrap" gap={12}>
+        <View flex={1} minWidth={150}>
+          <TextEntry
+            label={`Thickness clamped, ${units}`}
+            value={state.grip}
+            placeholder={units === "mm" ? "12" : "1/2"}
+            longest={40}
+            problem={lengthProblem(state.grip, units)}
+            onChange={(grip) => changeSpecify({ grip })}
+          />
+        </View>
+        {kind === "clear" ? null : (
+          <View flex={1} minWidth={150}>
+            <TextEntry
+              label={kind === "blind" ? `Depth drilled, ${units}` : `Thickness tapped, ${units}`}
+              value={state.depth}
+              placeholder={units === "mm" ? "30" : "1 1/4"}
+              longest={40}
+              problem={lengthProblem(state.depth, units)}
+              onChange={(depth) => changeSpecify({ depth })}
+            />
+          </View>
+        )}
+      </View>
+      {kind === "clear" ? null : (
+        <View gap={4}>
+          <Label>Cut in</Label>
+          <ChoiceChips
+            name="Cut in"
+            value={state.material}
+            choices={MATERIALS}
+            onChange={(material = state.material) => changeSpecify({ material })}
+          />
+        </View>
+      )}
+      {kind === "blind" ? (
+        <View gap={4}>
+          <Label>Last tap that went in</Label>
+          <ChoiceChips
+            name="Last tap that went in"
+            value={state.tap}
+            choices={TAP_CHOICES}
+            onChange={(tap = state.tap) => changeSpecify({ tap })}
+          />
+        </View>
+      ) : null}
+      <View gap={4}>
+        <Label>Washer under the head</Label>
+        <ChoiceRow
+          name="Washer under the head"
+          value={state.washer ? "yes" : "no"}
+          choices={[
+            { value: "no", label: "None" },
+            { value: "yes", label: "Flat" },
+          ]}
+          onChange={(washer) => changeSpecify({ washer: washer === "yes" })}
+        />
+      </View>
+    </Card>
+  );
+}
