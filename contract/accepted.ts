@@ -14,6 +14,8 @@ export const ACCEPTED = {
   turns: { min: 0, max: 100 },
   /** Letters of a mark or a thread's name. */
   text: { max: 40 },
+  /** Letters of a call-out. */
+  callout: { max: 200 },
   /** A length along the thread, for a count or from crest to crest, mm. */
   span: { minMm: 0.5, maxMm: 500 },
   /** Threads counted, or pitches spanned. */

@@ -1,10 +1,10 @@
-import {
-  DRIVES,
-  FINISHES,
-  HEAD_STYLES,
-  type IdentifyOptions,
-  type PartKind,
-  type Reading,
+import type {
+  Drive,
+  Finish,
+  HeadStyle,
+  IdentifyOptions,
+  PartKind,
+  Reading,
 } from "@root-gauge/core";
 import { z } from "zod";
 import { ACCEPTED } from "./accepted";
@@ -72,13 +72,58 @@ const acrossFlats = z.strictObject({
 
 const length = z.strictObject({ kind: z.literal("length"), mm: lengthWithin(ACCEPTED.length) });
 
+const headStyleSchema: z.ZodType<HeadStyle> = z.enum([
+  "hex",
+  "flange-hex",
+  "socket-cap",
+  "low-cap",
+  "narrow-cap",
+  "button",
+  "csk",
+  "raised-csk",
+  "pan",
+  "truss",
+  "cheese",
+  "carriage",
+  "square",
+  "t",
+  "set",
+  "shoulder",
+  "stud",
+  "eye",
+  "wing",
+]);
+
+const driveSchema: z.ZodType<Drive> = z.enum([
+  "hexagon",
+  "socket",
+  "slot",
+  "cross",
+  "star",
+  "square",
+  "hand",
+  "none",
+]);
+
+const finishSchema: z.ZodType<Finish> = z.enum([
+  "plain",
+  "zinc",
+  "zinc-yellow",
+  "zinc-flake",
+  "nickel",
+  "galvanised",
+  "stainless",
+  "brass",
+  "cadmium",
+]);
+
 const headStyle = z.strictObject({
   kind: z.literal("head-style"),
-  head: z.enum(HEAD_STYLES),
-  drive: z.enum(DRIVES).optional(),
+  head: headStyleSchema,
+  drive: driveSchema.optional(),
 });
 
-const finish = z.strictObject({ kind: z.literal("finish"), finish: z.enum(FINISHES) });
+const finish = z.strictObject({ kind: z.literal("finish"), finish: finishSchema });
 
 const magnet = z.strictObject({ kind: z.literal("magnet"), sticks: z.boolean() });
 

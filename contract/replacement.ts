@@ -1,34 +1,45 @@
-import {
-  DUTIES,
-  ENVIRONMENTS,
-  PART_METALS,
-  calloutProblemWords,
-  isCalloutProblem,
-  needsAcknowledgement,
-  parseCallout,
-  type Circumstances,
-} from "@root-gauge/core";
+import type { Circumstances, Duty, Environment, PartMetal } from "@root-gauge/core";
 import { z } from "zod";
+import { ACCEPTED } from "./accepted";
 
-const MOST_CALLOUT = 200;
+const dutySchema: z.ZodType<Duty> = z.enum([
+  "ordinary",
+  "vibrating",
+  "safety-critical",
+  "pressure",
+  "electrical",
+]);
 
-/** A call-out that reads as a part. */
-const calloutSchema = z
-  .string()
-  .trim()
-  .max(MOST_CALLOUT)
-  .superRefine((text, context) => {
-    const read = parseCallout(text);
-    if (isCalloutProblem(read)) {
-      context.addIssue({ code: "custom", message: calloutProblemWords(read) });
-    }
-  });
+const environmentSchema: z.ZodType<Environment> = z.enum([
+  "indoor",
+  "outdoor",
+  "wet",
+  "marine",
+  "hot",
+  "food",
+]);
+
+const metalSchema: z.ZodType<PartMetal> = z.enum([
+  "steel",
+  "cast-iron",
+  "aluminium",
+  "magnesium",
+  "brass",
+  "stainless",
+  "plastic",
+]);
+
+/** The words of a counter; whether they read as a part is for the server to say. */
+const calloutSchema = z.string().trim().min(1, "a call-out is wanted").max(ACCEPTED.callout.max);
 
 export const circumstancesSchema: z.ZodType<Circumstances> = z.strictObject({
-  duty: z.enum(DUTIES),
-  environment: z.enum(ENVIRONMENTS),
-  metal: z.enum(PART_METALS),
+  duty: dutySchema,
+  environment: environmentSchema,
+  metal: metalSchema,
 });
+
+/** Joints on which people's safety hangs. */
+const GRAVE: ReadonlySet<Duty> = new Set(["safety-critical", "pressure"]);
 
 /** The part that goes in, and what it has to do there. */
 export const replacementSchema = z
@@ -40,7 +51,7 @@ export const replacementSchema = z
   })
   .refine(
     ({ circumstances, acknowledgedAt }) =>
-      acknowledgedAt !== null || !needsAcknowledgement(circumstances),
+      acknowledgedAt !== null || !GRAVE.has(circumstances.duty),
     {
       path: ["acknowledgedAt"],
       error: "the caution of a joint on which safety hangs must be acknowledged first",
@@ -50,9 +61,9 @@ export const replacementSchema = z
 /** What a sheet on paper is asked for with, as the query of its address. */
 export const sheetQuerySchema = z.object({
   callout: calloutSchema,
-  duty: z.enum(DUTIES).default("ordinary"),
-  environment: z.enum(ENVIRONMENTS).default("indoor"),
-  metal: z.enum(PART_METALS).default("steel"),
+  duty: dutySchema.default("ordinary"),
+  environment: environmentSchema.default("indoor"),
+  metal: metalSchema.default("steel"),
   units: z.enum(["mm", "in"]).default("mm"),
   /** The machine and the place on it. */
   title: z.string().trim().max(260).default(""),

@@ -88,130 +88,6 @@ export type {
   TapDrill,
   TapDrillOptions,
 } from "./holes";
-export {
-  DRIVES,
-  ENVIRONMENTS,
-  FINISHES,
-  HEAD_STYLES,
-  NUT_STYLES,
-  PART_METALS,
-  POINTS,
-  drivesOf,
-  goesByInches,
-  headRecess,
-  headSize,
-  hexSpanner,
-  lengthDatum,
-  nutSize,
-  stockLengths,
-  stockMatch,
-  threadLength,
-  turningTool,
-  usualDrive,
-  washerSize,
-} from "./fasteners";
-export type {
-  Drive,
-  Environment,
-  Finish,
-  GalvanicPair,
-  HeadRecess,
-  HeadSize,
-  HeadStyle,
-  HexSpanner,
-  LengthDatum,
-  NutSize,
-  NutStyle,
-  PartMetal,
-  Point,
-  StockMatch,
-  ThreadLength,
-  TurningTool,
-  WasherSize,
-  WasherStyle,
-} from "./fasteners";
-export {
-  GRADES,
-  bandAt,
-  compareGrades,
-  gradeById,
-  gradesFor,
-  matchingNut,
-  nearestGrades,
-  nutClassById,
-  readBoltMark,
-  readNutMark,
-  weakestGrade,
-} from "./grades";
-export type {
-  BoltMark,
-  Grade,
-  GradeBand,
-  GradeComparison,
-  Hardness,
-  MarkSense,
-  NutClass,
-  NutMark,
-} from "./grades";
-export {
-  HOLE_MATERIAL_KINDS,
-  TAPS,
-  TIGHTENING_SURFACES,
-  boltLoads,
-  boltShare,
-  leastEngagement,
-  lengthWindow,
-  seatingOf,
-  shearLoads,
-  stockLength,
-  strippingLoads,
-  tapLeadPitches,
-  torqueRange,
-} from "./joints";
-export type {
-  BlindJoint,
-  BoltLoads,
-  BoltShare,
-  FirstToGo,
-  HoleMaterial,
-  Joint,
-  LengthAdvice,
-  LengthWindow,
-  Seat,
-  Seating,
-  ShearLoads,
-  StrippingLoads,
-  Tap,
-  TappedJoint,
-  TighteningSurface,
-  TorqueRange,
-} from "./joints";
-export { formatCallout, headOf, isCalloutProblem, parseCallout } from "./callout";
-export type { CalloutProblem, FastenerSpec, NutSpec, ScrewSpec, WasherSpec } from "./callout";
-export {
-  DUTIES,
-  USUAL_CIRCUMSTANCES,
-  cautionsFor,
-  companionsOf,
-  needsAcknowledgement,
-  neverUse,
-  pairProblems,
-  spannerFit,
-  specProblems,
-  substitutesFor,
-} from "./replace";
-export type {
-  Caution,
-  Change,
-  Circumstances,
-  Companions,
-  Duty,
-  Locking,
-  NeverUse,
-  SpannerFit,
-  SpecProblem,
-  Substitute,
-} from "./replace";
 export { classOfQuality, prepareSearch, searchThreads } from "./search";
 export type {
   HitReason,
@@ -375,26 +251,14 @@ export type {
   ThreadColumn,
   ThreadRowOptions,
 } from "./words";
-export { fastenerSheet, specFromReadings, usualSurface } from "./sheet";
-export type { FastenerSheet, SheetOptions, SheetStrength } from "./sheet";
-export {
-  HEAD_ROOMS,
-  HOLE_KINDS,
-  readHoleSize,
-  specifiedScrew,
-  specify,
-  threadsForHole,
-  usualGrade,
-} from "./specify";
-export type { HeadRoom, HoleKind, HoleSize, HoleToFill, Specification } from "./specify";
-export { screwOutline } from "./outline";
-export type {
-  DimensionKind,
-  LineKind,
-  Outline,
-  OutlineDimension,
-  OutlinePoint,
-  OutlineStroke,
-} from "./outline";
+// Their own indexes are the lists of what they give.
+export * from "./callout";
+export * from "./fasteners";
+export * from "./grades";
+export * from "./joints";
+export * from "./outline";
+export * from "./replace";
+export * from "./sheet";
+export * from "./specify";
 export { seededRandom, trialRun } from "./simulate";
 export type { CourseScore, Score, SeededRandom, TrialOptions, TrialRun } from "./simulate";

@@ -103,6 +103,14 @@ export function usualSurface({ finish }: ScrewSpec): TighteningSurface {
   }
 }
 
+/** Of classes with the same figures, as grades 5 and 5.2, the first stands for all. */
+function distinct(compared: readonly GradeComparison[]): readonly GradeComparison[] {
+  return compared.filter(
+    ({ serving, tensile }, at) =>
+      compared.findIndex((one) => one.serving === serving && one.tensile === tensile) === at,
+  );
+}
+
 function strengthOf({ gradeId, thread }: ScrewSpec): SheetStrength | undefined {
   const said = gradeId === undefined ? undefined : gradeById(gradeId);
   const grade = said ?? weakestGrade(thread);
@@ -117,7 +125,7 @@ function strengthOf({ gradeId, thread }: ScrewSpec): SheetStrength | undefined {
     loads,
     shearThroughThreads: shearLoads(thread, grade, "through-threads"),
     shearThroughShank: shearLoads(thread, grade, "through-shank"),
-    equivalents: nearestGrades(grade, thread, others).slice(0, MOST_EQUIVALENTS),
+    equivalents: distinct(nearestGrades(grade, thread, others)).slice(0, MOST_EQUIVALENTS),
   };
 }
 

@@ -1,6 +1,7 @@
 import { formatCallout } from "../callout";
 import { lengthDatum } from "../fasteners";
 import type { Hardness } from "../grades";
+import type { Drill } from "../holes";
 import type { FastenerSheet, SheetStrength } from "../sheet";
 import { printLength, type Units } from "../units";
 import { drillWords } from "./drill-words";
@@ -145,10 +146,16 @@ function strength(sheet: FastenerSheet, units: Units): SheetSection {
   };
 }
 
+/** A drill by its mark, with its size where the mark is not already that. */
+function drillFigure(drill: Drill, units: Units): string {
+  const mark = drillWords(drill);
+  return units === "mm" && mark.endsWith("mm") ? mark : `${mark} (${printLength(drill.mm, units)})`;
+}
+
 function tools({ tool, drill, clearance, recess }: FastenerSheet, units: Units): SheetSection {
   const facts: SheetFact[] = [
     ["Turned with", upperFirst(turningToolWords(tool))],
-    ["Tapping drill", `${drillWords(drill.drill)} (${printLength(drill.drill.mm, units)})`],
+    ["Tapping drill", drillFigure(drill.drill, units)],
   ];
   if (clearance !== undefined) {
     const hole = ({ mm, mark }: { mm: number; mark: string }) => {

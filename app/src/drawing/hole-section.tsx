@@ -9,7 +9,7 @@ import {
   type TappedJoint,
   type Units,
 } from "@root-gauge/core";
-import { G, Rect, Text } from "react-native-svg";
+import { G, Text } from "react-native-svg";
 import { Chain, Dimension, Segments, WEIGHT, type Pen } from "./lines";
 import type { Point } from "./bolt-geometry";
 import { fittingScale, PX_PER_MM } from "./scale";
@@ -48,13 +48,13 @@ export function sectionFrame(props: Omit<HoleSectionProps, "colour">): Frame {
   const wide = Math.max(2 * outline.halfHeight, 5 * spec.thread.majorMm);
   const scale = Math.min(
     fittingScale(tall, height - 24),
-    fittingScale(wide, Math.max(60, width - 210)),
+    fittingScale(wide, Math.max(60, width - 190)),
   );
   const per = scale * PX_PER_MM;
   const top = (height - tall * per) / 2;
   return {
     scale,
-    toX: (mm) => 20 + (width - 210) / 2 + mm * per,
+    toX: (mm) => 14 + Math.min((width - 190) / 2, 2.4 * spec.thread.majorMm * per + 60) + mm * per,
     toY: (mm) => top + (above + mm) * per,
   };
 }
@@ -92,85 +92,93 @@ function hatch(frame: Frame, from: number, to: number, top: number, bottom: numb
   return lines;
 }
 
-function Blocks({
-  joint,
-  spec,
-  frame,
-  pen,
-}: {
-  joint: Joint;
-  spec: ScrewSpec;
-  frame: Frame;
-  pen: Pen;
-}) {
-  const d = spec.thread.majorMm;
-  const half = 2.4 * d;
-  const clearance = 0.55 * d;
-  const from = -(joint.gripMm + (joint.washersMm ?? 0));
+interface PartProps {
+  readonly joint: Joint;
+  readonly spec: ScrewSpec;
+  readonly frame: Frame;
+  readonly pen: Pen;
+}
+
+/** What is clamped and, for a hole, what it is tapped in: cut open and hatched. */
+function Blocks({ joint, spec, frame, pen }: PartProps) {
+  const half = 2.4 * spec.thread.majorMm;
+  const clearance = 0.55 * spec.thread.majorMm;
   const fine = { ...pen, weight: WEIGHT.fine, opacity: 0.5 };
-  const plate = [-1, 1].map((side) => ({
-    left: side === -1 ? -half : clearance,
-    right: side === -1 ? -clearance : half,
-  }));
-  const sides = joint.kind === "through" ? [] : tappedSides(joint, spec, half);
+  const { under } = washersOf(joint);
+  const [top, bottom] = [-joint.gripMm - under, -under];
+  const plates = [
+    { left: -half, right: -clearance, top, bottom },
+    { left: clearance, right: half, top, bottom },
+  ];
+  const tapped = joint.kind === "through" ? [] : tappedBlocks(joint, spec, half);
   return (
     <G>
-      {plate.map(({ left, right }) => (
-        <G key={left}>
-          <Chain points={box(frame, left, right, from + (joint.washersMm ?? 0), 0)} pen={pen} />
-          <Segments
-            segments={hatch(frame, left, right, from + (joint.washersMm ?? 0), 0, 1)}
-            pen={fine}
-          />
-          {(joint.washersMm ?? 0) > 0 && joint.kind !== "through" ? (
-            <Chain
-              points={box(
-                frame,
-                left < 0 ? -d : clearance,
-                left < 0 ? -clearance : d,
-                from,
-                from + (joint.washersMm ?? 0),
-              )}
-              pen={pen}
-            />
-          ) : null}
+      {[
+        ...plates.map((plate) => ({ ...plate, way: 1 as const })),
+        ...tapped.map((block) => ({ ...block, way: -1 as const })),
+      ].map(({ left, right, top: from, bottom: to, way }) => (
+        <G key={`${left},${from}`}>
+          <Chain points={box(frame, left, right, from, to)} pen={pen} />
+          <Segments segments={hatch(frame, left, right, from, to, way)} pen={fine} />
         </G>
       ))}
-      {sides.map(({ left, right, bottom }) => (
-        <G key={left}>
-          <Chain points={box(frame, left, right, 0, bottom)} pen={pen} />
-          <Segments segments={hatch(frame, left, right, 0, bottom, -1)} pen={fine} />
-        </G>
-      ))}
+      <Washers joint={joint} spec={spec} frame={frame} pen={pen} />
     </G>
   );
 }
 
-function tappedSides(joint: TappedJoint | BlindJoint, spec: ScrewSpec, half: number) {
+/** Thickness of washers over and under what is clamped: a bolt with two has one at each end. */
+function washersOf(joint: Joint): { over: number; under: number } {
+  const all = joint.washersMm ?? 0;
+  return joint.kind === "through" ? { over: all / 2, under: all / 2 } : { over: all, under: 0 };
+}
+
+function Washers({ joint, spec, frame, pen }: PartProps) {
+  const d = spec.thread.majorMm;
+  const { over, under } = washersOf(joint);
+  const head = -joint.gripMm - under;
+  const rows = [
+    { from: head - over, to: head },
+    { from: -under, to: 0 },
+  ].filter(({ from, to }) => to - from > 0.05);
+  return (
+    <G>
+      {rows.flatMap(({ from, to }) =>
+        [-1, 1].map((side) => (
+          <Chain
+            key={`${side},${from}`}
+            points={box(frame, side * 0.55 * d, side * d, from, to)}
+            pen={pen}
+          />
+        )),
+      )}
+    </G>
+  );
+}
+
+/** The tapped part on either side of its hole, and under a blind one. */
+function tappedBlocks(joint: TappedJoint | BlindJoint, spec: ScrewSpec, half: number) {
   const bore = spec.thread.majorMm / 2;
-  const bottom = joint.kind === "blind" ? joint.depthMm * 1.12 + 2 : joint.depthMm;
-  return [
-    { left: -half, right: -bore, bottom },
-    { left: bore, right: half, bottom },
+  const { depthMm } = joint;
+  const sides = [
+    { left: -half, right: -bore, top: 0, bottom: depthMm },
+    { left: bore, right: half, top: 0, bottom: depthMm },
   ];
+  if (joint.kind === "tapped") return sides;
+  const under = depthMm + drillPoint(spec);
+  return [...sides, { left: -half, right: half, top: under, bottom: under + 0.5 * bore }];
+}
+
+/** Height of the cone a drill leaves, mm: 118 degrees. */
+function drillPoint({ thread }: ScrewSpec): number {
+  return 0.43 * thread.majorMm * Math.tan((31 * Math.PI) / 180);
 }
 
 /** The bottom of a blind hole: where full thread ends, the tap's lead, and the drill's point. */
-function Bottom({
-  joint,
-  spec,
-  frame,
-  pen,
-}: {
-  joint: BlindJoint;
-  spec: ScrewSpec;
-  frame: Frame;
-  pen: Pen;
-}) {
+function Bottom({ joint, spec, frame, pen }: PartProps & { joint: BlindJoint }) {
   const r = spec.thread.majorMm / 2;
   const full = Math.max(0, joint.depthMm - tapLeadPitches(joint.tap) * spec.thread.pitchMm);
   const drill = 0.86 * r;
-  const cone = drill * Math.tan((31 * Math.PI) / 180);
   const at = (x: number, y: number): Point => ({ x: frame.toX(x), y: frame.toY(y) });
   return (
     <G>
@@ -178,7 +186,7 @@ function Bottom({
         points={[
           at(-r, full),
           at(-drill, joint.depthMm),
-          at(0, joint.depthMm + cone),
+          at(0, joint.depthMm + drillPoint(spec)),
           at(drill, joint.depthMm),
           at(r, full),
         ]}
@@ -192,77 +200,81 @@ function Bottom({
   );
 }
 
-function Nut({
-  joint,
-  spec,
-  frame,
-  pen,
-}: {
-  joint: Joint;
-  spec: ScrewSpec;
-  frame: Frame;
-  pen: Pen;
-}) {
+function Nut({ joint, spec, frame, pen }: PartProps) {
   if (joint.kind !== "through") return null;
   const half = 0.95 * spec.thread.majorMm;
   return <Chain points={box(frame, -half, half, 0, joint.nutHeightMm)} pen={pen} />;
 }
 
-/** What each reach comes to, written beside the section. */
-function Reaches({
-  joint,
-  seating,
-  frame,
-  width,
-  pen,
-  units,
-}: HoleSectionProps & { frame: Frame; pen: Pen }) {
-  const x = width - 176;
-  const spans: { name: string; from: number; to: number }[] =
-    joint.kind === "through"
-      ? [
-          { name: "nut", from: 0, to: joint.nutHeightMm },
-          { name: "proud", from: joint.nutHeightMm, to: seating.throughMm },
-        ]
-      : [{ name: "engaged", from: 0, to: seating.engagedMm }];
-  if (joint.kind === "blind") {
-    const end = seating.engagedMm + seating.marginMm;
-    spans.push(
-      seating.marginMm >= 0
-        ? { name: "clear", from: seating.engagedMm, to: end }
-        : { name: "bottoms by", from: seating.throughMm + seating.marginMm, to: seating.throughMm },
-    );
+interface Span {
+  readonly name: string;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** The reaches that decide: thread engaged and what is left under it, or nut and what stands proud. */
+function spansOf(joint: Joint, { engagedMm, throughMm, marginMm }: Seating): readonly Span[] {
+  if (joint.kind === "through") {
+    return [
+      { name: "nut", from: 0, to: joint.nutHeightMm },
+      {
+        name: throughMm < joint.nutHeightMm ? "short by" : "proud",
+        from: joint.nutHeightMm,
+        to: throughMm,
+      },
+    ];
   }
+  const engaged = { name: "engaged", from: 0, to: engagedMm };
+  if (joint.kind === "tapped") return [engaged];
+  return [
+    engaged,
+    marginMm >= 0
+      ? { name: "clear", from: engagedMm, to: engagedMm + marginMm }
+      : { name: "bottoms by", from: throughMm + marginMm, to: throughMm },
+  ];
+}
+
+const COLUMN = 26;
+const ROW = 20;
+
+/** What each reach comes to, written beside the section. */
+function Reaches(props: HoleSectionProps & { frame: Frame; pen: Pen }) {
+  const { joint, spec, seating, frame, pen, units } = props;
+  const edge = frame.toX(2.4 * spec.thread.majorMm);
+  const spans = spansOf(joint, seating).filter(({ from, to }) => Math.abs(to - from) > 0.05);
+  const middles = spans.map(({ from, to }) => (frame.toY(from) + frame.toY(to)) / 2 + 5);
   return (
     <G>
-      {spans
-        .filter(({ from, to }) => Math.abs(to - from) > 0.05)
-        .map(({ name, from, to }, at) => (
+      {spans.map(({ name, from, to }, at) => {
+        const x = edge + 18 + at * COLUMN;
+        const ends = [frame.toY(from), frame.toY(to)];
+        const y = at > 0 ? Math.max(middles[at] ?? 0, (middles[at - 1] ?? 0) + ROW) : middles[at];
+        return (
           <G key={name}>
+            <Segments
+              segments={ends.map((end) => ({
+                from: { x: edge + 3, y: end },
+                to: { x: x + 5, y: end },
+              }))}
+              pen={{ ...pen, opacity: 0.7 }}
+            />
             <Dimension
-              at={{
-                from: { x: x + at * 26, y: frame.toY(from) },
-                to: { x: x + at * 26, y: frame.toY(to) },
-              }}
+              at={{ from: { x, y: ends[0] ?? 0 }, to: { x, y: ends[1] ?? 0 } }}
               pen={pen}
             />
-            <Text
-              x={x + 14 + at * 26}
-              y={(frame.toY(from) + frame.toY(to)) / 2 + 5}
-              fill={pen.colour}
-              {...FONT}
-            >
+            <Text x={edge + 28 + (spans.length - 1) * COLUMN} y={y} fill={pen.colour} {...FONT}>
               {`${name} ${printLength(Math.abs(to - from), units, units === "mm" ? 1 : 3)}`}
             </Text>
           </G>
-        ))}
+        );
+      })}
     </G>
   );
 }
 
 /** A joint cut open: what is clamped, the hole with its tap lead or the nut, and the screw as it would lie. */
 export function HoleSection(props: HoleSectionProps) {
-  const { joint, spec, seating, colour, width, height } = props;
+  const { joint, spec, seating, colour } = props;
   const frame = sectionFrame(props);
   const pen = { colour, weight: WEIGHT.outline };
   const outline = screwOutline(spec);
@@ -271,7 +283,6 @@ export function HoleSection(props: HoleSectionProps) {
   const lifted = joint.kind === "blind" && seating.marginMm < 0 ? Math.min(0, seating.marginMm) : 0;
   return (
     <G>
-      <Rect x={0} y={0} width={width} height={height} fill="none" />
       <Blocks joint={joint} spec={spec} frame={frame} pen={pen} />
       {joint.kind === "blind" ? <Bottom joint={joint} spec={spec} frame={frame} pen={pen} /> : null}
       <Nut joint={joint} spec={spec} frame={frame} pen={pen} />

@@ -20,7 +20,8 @@ export interface OutlineLayout {
 }
 
 /** Room beside the part for figures, and under it for a row of dimensions. */
-const SIDE = 78;
+const LEFT = 84;
+const RIGHT = 98;
 const TOP = 16;
 const ROW = 28;
 const GAP = 12;
@@ -76,13 +77,13 @@ export function outlineLayout(outline: Outline, width: number, height: number): 
   const under = rowsUnder(outline) * ROW + GAP;
   const long = outline.right - outline.left;
   const high = 2 * outline.halfHeight;
-  const room = Math.max(20, width - 2 * SIDE);
+  const room = Math.max(20, width - LEFT - RIGHT);
   const scale = Math.min(
     fittingScale(long, room),
     fittingScale(high, Math.max(20, height - TOP - under - GAP)),
   );
   const per = scale * PX_PER_MM;
-  const left = SIDE + (room - long * per) / 2;
+  const left = LEFT + (room - long * per) / 2;
   const axisY = TOP + (height - TOP - under) / 2;
   const toPx = ({ x, y }: OutlinePoint): Point => ({
     x: left + (x - outline.left) * per,

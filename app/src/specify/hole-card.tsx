@@ -145,7 +145,7 @@ export function HoleCard({ state, size, thread, units }: HoleCardProps) {
           />
         </View>
       ) : null}
-      <View gap={4}>
+      <View gap={4} alignItems="flex-start">
         <Label>Washer under the head</Label>
         <ChoiceRow
           name="Washer under the head"

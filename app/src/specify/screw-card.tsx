@@ -1,4 +1,4 @@
-import { gradeSpoken, gradesFor, type Grade, type HeadRoom, type Thread } from "@root-gauge/core";
+import { gradesFor, type Grade, type HeadRoom, type Thread } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { changeSpecify, type SpecifyState } from "../data/specify-state";
 import { ChoiceChips } from "../kit/choice-chips";
@@ -47,7 +47,7 @@ export function ScrewCard({
         <ChoiceChips
           name="Class"
           value={grade.id}
-          choices={offered(thread).map(({ id, name }) => ({ value: id, label: gradeSpoken(name) }))}
+          choices={offered(thread).map(({ id, name }) => ({ value: id, label: name }))}
           onChange={(gradeId) => changeSpecify({ gradeId })}
         />
       </View>

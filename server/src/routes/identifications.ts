@@ -2,6 +2,7 @@ import { identificationInputSchema } from "@root-gauge/contract";
 import { Router } from "express";
 import { z } from "zod";
 import { ApiFailure, checked } from "../http/api-failure";
+import { checkedCallout } from "../http/checked-callout";
 import type { Store } from "../store/database";
 import { findIdentification, saveIdentification } from "../store/identifications";
 
@@ -23,6 +24,9 @@ export function identificationRoutes(store: Store, now: () => Date): Router {
   router.put("/identifications/:id", async (request, response) => {
     const id = checked(idSchema, request.params.id, "invalid-id");
     const input = checked(identificationInputSchema, request.body, "invalid-body");
+    if (input.replacement !== null) {
+      checkedCallout(input.replacement.callout, "replacement.callout", "invalid-body");
+    }
     const saved = await saveIdentification(store, id, input, now());
     if (saved === undefined) {
       throw new ApiFailure(

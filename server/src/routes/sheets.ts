@@ -1,7 +1,8 @@
 import { sheetQuerySchema } from "@root-gauge/contract";
-import { fastenerSheet, isCalloutProblem, parseCallout } from "@root-gauge/core";
+import { fastenerSheet } from "@root-gauge/core";
 import { Router } from "express";
 import { ApiFailure, checked } from "../http/api-failure";
+import { checkedCallout } from "../http/checked-callout";
 import { fastenerSheetPdf } from "../print/fastener-sheet-pdf";
 
 /** GET /api/fastener-sheet.pdf: the sheet of a call-out, on paper. */
@@ -11,8 +12,8 @@ export function sheetRoutes(fonts: string, now: () => Date): Router {
   router.get("/fastener-sheet.pdf", async (request, response) => {
     const query = checked(sheetQuerySchema, request.query, "invalid-query");
     const { callout, duty, environment, metal, units, title } = query;
-    const spec = parseCallout(callout);
-    if (isCalloutProblem(spec) || spec.part !== "screw") {
+    const spec = checkedCallout(callout, "callout", "invalid-query");
+    if (spec.part !== "screw") {
       throw new ApiFailure("invalid-query", "Sheets are printed of bolts, screws and studs.");
     }
     const sheet = fastenerSheet(spec, { circumstances: { duty, environment, metal } });

@@ -1,0 +1,19 @@
+import {
+  calloutProblemWords,
+  isCalloutProblem,
+  parseCallout,
+  type FastenerSpec,
+} from "@root-gauge/core";
+import type { ApiErrorCode } from "@root-gauge/contract";
+import { ApiFailure } from "./api-failure";
+
+/**
+ * Reads a call-out that a client sent.
+ * @throws ApiFailure with the sentence that says what was not understood
+ */
+export function checkedCallout(text: string, path: string, code: ApiErrorCode): FastenerSpec {
+  const read = parseCallout(text);
+  if (!isCalloutProblem(read)) return read;
+  const message = calloutProblemWords(read);
+  throw new ApiFailure(code, message, [{ path, message }]);
+}
