@@ -114,13 +114,16 @@ function hexagon(thread: Thread): HeadSize | undefined {
   };
 }
 
-function inProportion(head: HeadStyle, thread: Thread): HeadSize {
+/** A head in its usual proportions to a thread's diameter: to be drawn, not stated. */
+export function headProportions(head: HeadStyle, diameter: Mm): HeadSize {
   const [width, height] = PROPORTIONS[head];
   return {
-    widthMm: width * thread.majorMm,
-    heightMm: height * thread.majorMm,
-    ...(head === "shoulder" ? { shoulderMm: 1.25 * thread.majorMm } : {}),
-    ...(head === "flange-hex" ? { flangeMm: 2.2 * thread.majorMm } : {}),
+    widthMm: width * diameter,
+    heightMm: height * diameter,
+    ...(head === "shoulder" ? { shoulderMm: 1.25 * diameter } : {}),
+    ...(head === "flange-hex" ? { flangeMm: 2.2 * diameter } : {}),
+    ...(head === "csk" || head === "raised-csk" ? { countersinkDeg: 90 } : {}),
+    ...(head === "raised-csk" ? { crownMm: 0.25 * diameter } : {}),
   };
 }
 
@@ -136,11 +139,11 @@ export function headSize(head: HeadStyle, drive: Drive, thread: Thread): HeadSiz
     head === "raised-csk"
       ? { crownMm: pairAt(ISO_2010_CROWN, thread, false) ?? 0.25 * thread.majorMm }
       : {};
-  if (head === "hex") return hexagon(thread) ?? inProportion(head, thread);
+  if (head === "hex") return hexagon(thread) ?? headProportions(head, thread.majorMm);
   const table = tablesFor(head, drive)[inches ? "inch" : "metric"];
   const row = table === undefined ? undefined : rowAt(table, thread, inches);
   if (table === undefined || row === undefined) {
-    return { ...inProportion(head, thread), ...sinks, ...crown };
+    return { ...headProportions(head, thread.majorMm), ...sinks, ...crown };
   }
   const [, widthMm, heightMm, keyMm, other] = row;
   return {

@@ -2,7 +2,7 @@ export { ENVIRONMENTS, FINISHES, PART_METALS, finishSuits, galvanicPair } from "
 export type { Environment, Finish, FinishSuits, GalvanicPair, PartMetal } from "./finish";
 export { headRecess } from "./head-recess";
 export type { HeadRecess } from "./head-recess";
-export { headSize } from "./head-size";
+export { headProportions, headSize } from "./head-size";
 export type { HeadSize } from "./head-size";
 export { DRIVES, HEAD_STYLES, POINTS, drivesOf, lengthDatum, usualDrive } from "./head-style";
 export type { Drive, HeadStyle, LengthDatum, Point } from "./head-style";

@@ -6,4 +6,6 @@ export type {
   OutlinePoint,
   OutlineStroke,
 } from "./outline";
+export { headProfile } from "./head-profile";
+export type { HeadOutline } from "./head-outline";
 export { screwOutline } from "./screw-outline";

@@ -64,7 +64,7 @@ export function arc(
   fromDeg: number,
   toDeg: number,
 ): OutlinePoint[] {
-  const steps = 14;
+  const steps = Math.max(14, Math.round(Math.abs(toDeg - fromDeg) / 8));
   return Array.from({ length: steps + 1 }, (_, at) => {
     const angle = ((fromDeg + ((toDeg - fromDeg) * at) / steps) * Math.PI) / 180;
     return { x: centre.x + radius.x * Math.cos(angle), y: centre.y + radius.y * Math.sin(angle) };

@@ -2,7 +2,7 @@ import { headOf, type ScrewSpec } from "../callout";
 import { headSize, threadLength, usualDrive, type HeadSize, type Point } from "../fasteners";
 import { basicSizes, type Thread } from "../threads";
 import type { Mm } from "../units";
-import { headOutline } from "./head-outline";
+import { headOutline, type HeadOutline } from "./head-outline";
 import {
   mirrored,
   type Outline,
@@ -119,8 +119,7 @@ function dimensionsOf(
   spec: ScrewSpec,
   size: HeadSize,
   lengths: Lengths,
-  left: Mm,
-  halfHeight: Mm,
+  { left, halfHeight, shankFrom }: HeadOutline,
 ): OutlineDimension[] {
   const { thread } = spec;
   const { length, threadFrom, end } = lengths;
@@ -135,7 +134,7 @@ function dimensionsOf(
       to: { x: length, y: half },
       mm: spec.lengthMm,
     });
-    if (threadFrom > 0 && threadFrom < end) {
+    if (threadFrom > shankFrom && threadFrom < end) {
       dimensions.push({
         kind: "thread",
         from: { x: threadFrom, y: half },
@@ -200,7 +199,7 @@ export function screwOutline(spec: ScrewSpec): Outline {
   const halfHeight = Math.max(drawn.halfHeight, (size.shoulderMm ?? d) / 2);
   return {
     strokes: [...drawn.strokes, ...middle(spec, size, lengths, drawn.shankFrom)],
-    dimensions: dimensionsOf(spec, size, lengths, drawn.left, drawn.halfHeight),
+    dimensions: dimensionsOf(spec, size, lengths, drawn),
     left: drawn.left,
     right: lengths.end,
     halfHeight,

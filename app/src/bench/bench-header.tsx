@@ -1,6 +1,7 @@
 import { useTheme, View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import ChevronRight from "lucide-react-native/icons/chevron-right";
+import Search from "lucide-react-native/icons/search";
 import type { BenchPart } from "../data/bench-state";
 import { useJobName } from "../data/queries";
 import { Pressable } from "../kit/pressable";
@@ -8,7 +9,7 @@ import { Figure, Label } from "../kit/text";
 import { UnitsSwitch } from "../kit/units-switch";
 
 /** Which job and place the part is from, and the switch that flips every figure. */
-export function BenchHeader({ part }: { part: BenchPart }) {
+export function BenchHeader({ part, onFind }: { part: BenchPart; onFind: () => void }) {
   const router = useRouter();
   const theme = useTheme();
   const jobName = useJobName(part.jobId);
@@ -29,6 +30,15 @@ export function BenchHeader({ part }: { part: BenchPart }) {
           <ChevronRight size={16} color={theme.quiet.val} />
         </View>
         <Label numberOfLines={1}>{part.position === "" ? "Place not named" : part.position}</Label>
+      </Pressable>
+      <Pressable
+        width={48}
+        minHeight={48}
+        alignItems="center"
+        aria-label="Find a thread, or order a part"
+        onPress={onFind}
+      >
+        <Search size={24} color={theme.ink.val} />
       </Pressable>
       <UnitsSwitch />
     </View>

@@ -16,7 +16,7 @@ export function BenchNarrow(props: BenchLayoutProps) {
   const { part, past } = bench.state;
   return (
     <View flex={1}>
-      <BenchHeader part={part} />
+      <BenchHeader part={part} onFind={() => onOpen("find")} />
       <ScrollView style={{ flex: 1 }}>
         <DrawingPanel
           part={bench.part}

@@ -59,6 +59,7 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
         >
           <LaterPanels
             panel={panel}
+            part={bench.part}
             candidates={identification.candidates}
             readings={readings}
             side={side}

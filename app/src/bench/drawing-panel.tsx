@@ -78,7 +78,8 @@ function PartDrawing({
   layout,
   sizes,
   part,
-}: Pick<DrawingPanelProps, "sizes" | "part"> & { layout: PanelLayout }) {
+  head,
+}: Pick<DrawingPanelProps, "sizes" | "part"> & { layout: PanelLayout; head: boolean }) {
   const colour = useTheme().scribe.val;
   const { drawing } = layout;
   const pitch = sizes.pitchMm !== undefined;
@@ -86,7 +87,12 @@ function PartDrawing({
     const known = { bore: sizes.boreMm !== undefined, pitch, body: sizes.flatsMm !== undefined };
     return <NutDrawing shape={drawing.shape} known={known} colour={colour} />;
   }
-  const known = { major: sizes.majorMm !== undefined, pitch, length: sizes.lengthMm !== undefined };
+  const known = {
+    major: sizes.majorMm !== undefined,
+    pitch,
+    length: sizes.lengthMm !== undefined,
+    head,
+  };
   return (
     <BoltDrawing
       shape={drawing.shape}
@@ -129,6 +135,7 @@ export function DrawingPanel(props: DrawingPanelProps) {
     flankAngleDeg: lastReading(readings, "flank-angle")?.degrees,
     tapered:
       taper?.tapered ?? (sizes.taper !== undefined && sizes.taper.largeMm > sizes.taper.smallMm),
+    headStyle: lastReading(readings, "head-style")?.head,
     width,
     height,
     twoRows: tags.some(({ row }) => row === "bottom"),
@@ -141,12 +148,18 @@ export function DrawingPanel(props: DrawingPanelProps) {
   return (
     <View width={width} height={height} backgroundColor="$marking" overflow="hidden">
       <Svg width={width} height={height} aria-hidden>
-        <PartDrawing layout={layout} sizes={sizes} part={part} />
+        <PartDrawing
+          layout={layout}
+          sizes={sizes}
+          part={part}
+          head={lastReading(readings, "head-style") !== undefined}
+        />
         {endView === undefined ? null : (
           <HeadEndView
             {...endView}
             colour={scribe}
             known={sizes.flatsMm !== undefined}
+            mark={lastReading(readings, "head-mark")?.mark}
             {...(drawing.kind === "female" ? { bore: drawing.shape.bore } : {})}
           />
         )}

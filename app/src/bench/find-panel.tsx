@@ -1,6 +1,9 @@
 import {
   allReasonsWords,
+  calloutProblemWords,
   designationProblemWords,
+  formatCallout,
+  isCalloutProblem,
   lookUpThread,
   percentWords,
   type DesignationReading,
@@ -8,10 +11,15 @@ import {
   type Units,
 } from "@root-gauge/core";
 import { View } from "@tamagui/core";
+import { useRouter } from "expo-router";
 import { changeBench, useBenchState } from "../data/bench";
+import { ActionButton } from "../kit/action-button";
 import { Panel } from "../kit/panel";
 import { Body } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
+import { CalledRow, calledPart } from "../sheet/called-row";
+import { screwOf } from "../sheet/callout-box";
+import { sheetPath } from "../sheet/sheet-address";
 import { CandidateCard } from "./candidate-card";
 
 interface FindPanelProps {
@@ -32,25 +40,41 @@ function foundBy(reading: DesignationReading): { ids: readonly string[]; problem
   }
 }
 
+/** What was not understood of a part, where the text is more of an order than of a thread. */
+function orderProblem(text: string): string | undefined {
+  const read = screwOf(text);
+  if (!isCalloutProblem(read)) return undefined;
+  const helps = read.code === "callout-not-understood" || read.code === "callout-grade";
+  return helps ? calloutProblemWords(read) : undefined;
+}
+
 /** A thread by its name, and how it stands to the readings on the bench. */
 export function FindPanel({ identification, units, onClose }: FindPanelProps) {
+  const router = useRouter();
   const typed = useBenchState().drafts["find"] ?? "";
   const { ids, problem } = foundBy(lookUpThread(typed));
+  const called = calledPart(typed);
   const found = identification.candidates.filter(({ thread }) => ids.includes(thread.id));
   return (
-    <Panel title="Find a thread by name" onClose={onClose}>
+    <Panel title="Find a thread, or order a part" onClose={onClose}>
       <View gap={12}>
         <TextEntry
           label="As it is written"
           value={typed}
-          placeholder="M10x1.25, 5/16 BSF, G 1/2"
-          longest={40}
+          placeholder="M10x1.25, 5/16 BSF, 1/2-13 x 2 gr 5"
+          longest={200}
           autoFocus
+          onSubmit={() => {
+            if (called !== undefined) router.push(sheetPath(formatCallout(called)));
+          }}
           onChange={(text) => changeBench({ type: "draft", field: "find", text })}
         />
-        {problem === undefined ? null : (
+        <CalledRow text={typed} />
+        {problem === undefined || called !== undefined ? null : (
           <Body color="$quiet">
-            {typed.trim() === "" ? "It is set against the readings on the bench." : problem}
+            {typed.trim() === ""
+              ? "A thread is set against the readings on the bench; a part as you would order it opens its sheet."
+              : (orderProblem(typed) ?? problem)}
           </Body>
         )}
         {found.map((candidate) => (
@@ -64,6 +88,7 @@ export function FindPanel({ identification, units, onClose }: FindPanelProps) {
             }
           />
         ))}
+        <ActionButton label="Start from a hole" onPress={() => router.push("/specify")} />
       </View>
     </Panel>
   );

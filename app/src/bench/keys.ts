@@ -14,7 +14,7 @@ export const BENCH_KEYS = [
   { key: "z", does: "undo" },
   { key: "u", does: "flip mm and in" },
   { key: "w", does: "write it up" },
-  { key: "/", does: "find a thread by name" },
+  { key: "/", does: "find a thread, or order a part" },
   { key: "?", does: "show these keys" },
 ] as const;
 

@@ -1,4 +1,10 @@
-import { sideOf, type MeasuredSizes, type PartKind } from "@root-gauge/core";
+import {
+  headProfile,
+  sideOf,
+  type HeadStyle,
+  type MeasuredSizes,
+  type PartKind,
+} from "@root-gauge/core";
 import { ACROSS_CORNERS, boltGeometry, type BoltShape, type Point } from "../drawing/bolt-geometry";
 import { NUT_HEIGHT, nutGeometry, type NutShape } from "../drawing/nut-geometry";
 import { fittingScale, PX_PER_MM, scaleWords } from "../drawing/scale";
@@ -12,7 +18,11 @@ export interface PanelLayout {
     | { readonly kind: "male"; readonly shape: BoltShape }
     | { readonly kind: "female"; readonly shape: NutShape };
   /** The head or nut seen from its end. */
-  readonly endView?: { readonly centre: Point; readonly radius: number };
+  readonly endView?: {
+    readonly centre: Point;
+    readonly radius: number;
+    readonly round?: boolean;
+  };
   readonly anchors: Readonly<Partial<Record<AnchorName, Point>>>;
   readonly topRow: number;
   readonly bottomRow: number;
@@ -24,6 +34,8 @@ export interface PanelRoom {
   readonly sizes: MeasuredSizes;
   readonly flankAngleDeg: number | undefined;
   readonly tapered: boolean;
+  /** The head that was seen. */
+  readonly headStyle?: HeadStyle | undefined;
   readonly width: number;
   readonly height: number;
   /** Tags stand under the drawing as well. */
@@ -86,9 +98,18 @@ interface Zone {
 }
 
 /** Where the axis lies, and how large the part may be, between the rows of tags. */
-function zoneOf({ height, width, twoRows, part }: PanelRoom): Zone {
+/** Heads that are seen as a hexagon from their end. */
+const HEXAGONS: ReadonlySet<HeadStyle> = new Set(["hex", "flange-hex"]);
+
+/** How many diameters the head stands across. */
+function headSpread(headStyle: HeadStyle | undefined): number {
+  if (headStyle === undefined || headStyle === "hex") return ACROSS_CORNERS;
+  return Math.max(ACROSS_CORNERS, 2 * headProfile(headStyle, 1).halfHeight);
+}
+
+function zoneOf({ height, width, twoRows, part, headStyle }: PanelRoom): Zone {
   const headed = part === "bolt" || part === "nut";
-  const spread = headed ? ACROSS_CORNERS : 1.35;
+  const spread = headed ? headSpread(headStyle) : 1.35;
   const bottom = height - CAPTION_HEIGHT - (twoRows ? TAG_HEIGHT + 8 : 0);
   const top = TOP + TAG_HEIGHT;
   if (height < TALL) {
@@ -102,13 +123,13 @@ function zoneOf({ height, width, twoRows, part }: PanelRoom): Zone {
 }
 
 function malePlaces(room: PanelRoom, zone: Zone): Omit<PanelLayout, "topRow" | "bottomRow"> {
-  const { sizes, part, width, flankAngleDeg, tapered } = room;
+  const { sizes, part, width, flankAngleDeg, tapered, headStyle } = room;
   const {
     caption,
     pxPerMm: _scale,
     ...drawn
   } = drawnThread(sizes.majorMm, sizes.pitchMm, zone.room);
-  const headed = part === "bolt";
+  const headed = part === "bolt" && headStyle !== "set" && headStyle !== "stud";
   const corner = HALF_CORNERS * drawn.major;
   const beside = headed && !zone.tall ? END_VIEW_ROOM + 22 : 30;
   const shape: BoltShape = {
@@ -118,6 +139,7 @@ function malePlaces(room: PanelRoom, zone: Zone): Omit<PanelLayout, "topRow" | "
     axisY: zone.axisY,
     end: width - beside,
     headed,
+    ...(headStyle === undefined ? {} : { headStyle }),
     form: edgeForm(flankAngleDeg),
     ...(tapered ? { taper: PIPE_TAPER } : {}),
   };
@@ -131,7 +153,9 @@ function malePlaces(room: PanelRoom, zone: Zone): Omit<PanelLayout, "topRow" | "
   const lengthX = lines.lengthAt.from.x + 0.5 * (lines.lengthAt.to.x - lines.lengthAt.from.x);
   return {
     drawing: { kind: "male", shape },
-    ...(headed ? { endView } : {}),
+    ...(headed
+      ? { endView: { ...endView, round: headStyle !== undefined && !HEXAGONS.has(headStyle) } }
+      : {}),
     anchors: {
       form: { x: lines.threadStart, y: lines.upperEdge[0]?.y ?? zone.axisY },
       pitch: {

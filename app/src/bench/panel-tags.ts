@@ -1,4 +1,5 @@
 import {
+  HEAD_WORDS,
   angleWords,
   leafWords,
   markWords,
@@ -66,9 +67,12 @@ function taperText(sizes: MeasuredSizes, units: Units): TagText {
   };
 }
 
+/** The mark, and over it the head that bears it once that was seen. */
 function markText(readings: readonly Reading[]): TagText {
   const mark = lastReading(readings, "head-mark")?.mark;
-  return mark === undefined ? { label: "mark" } : { label: "mark", figure: markWords(mark) };
+  const head = lastReading(readings, "head-style")?.head;
+  const label = head === undefined ? "mark" : HEAD_WORDS[head];
+  return mark === undefined ? { label } : { label, figure: markWords(mark) };
 }
 
 /** The tags of a part's drawing: what can be read of such a part. */

@@ -1,7 +1,8 @@
-import type { Candidate, Reading, ThreadSide, Units } from "@root-gauge/core";
+import type { Candidate, PartKind, Reading, ThreadSide, Units } from "@root-gauge/core";
 import { ComparePanel } from "./compare-panel";
 import { HeadEntry } from "./entry/head-entry";
-import { FlatsEntry, LengthEntry, TaperEntry } from "./entry/size-entries";
+import { LengthEntry } from "./entry/length-entry";
+import { FlatsEntry, TaperEntry } from "./entry/size-entries";
 import { TrialEntry } from "./entry/trial-entry";
 import { Panel } from "../kit/panel";
 import { ToolsPanel } from "./tools-panel";
@@ -10,6 +11,7 @@ export type RarePanel = "length" | "head" | "flats" | "taper" | "trial" | "tools
 
 export interface RarePanelProps {
   readonly panel: RarePanel;
+  readonly part: PartKind;
   readonly candidates: readonly Candidate[];
   readonly readings: readonly Reading[];
   readonly side: ThreadSide;
@@ -19,19 +21,19 @@ export interface RarePanelProps {
 
 /** Panels that are not wanted for the first reading: their code is fetched after the Bench has opened. */
 export function RarePanels(props: RarePanelProps) {
-  const { panel, candidates, readings, side, units, onClose } = props;
+  const { panel, part, candidates, readings, side, units, onClose } = props;
   const entry = { units, onDone: onClose };
   switch (panel) {
     case "length":
       return (
         <Panel title="How long it is" onClose={onClose}>
-          <LengthEntry {...entry} />
+          <LengthEntry readings={readings} candidates={candidates} units={units} onDone={onClose} />
         </Panel>
       );
     case "head":
       return (
-        <Panel title="Mark on the head or nut" onClose={onClose}>
-          <HeadEntry readings={readings} onDone={onClose} />
+        <Panel title="Mark, head and finish" onClose={onClose}>
+          <HeadEntry part={part} readings={readings} onDone={onClose} />
         </Panel>
       );
     case "flats":

@@ -1,3 +1,4 @@
+import { headProfile, type HeadOutline, type HeadStyle } from "@root-gauge/core";
 import { LEAST_DRAWN_PITCH, edgeForm, threadEdge, type EdgeForm } from "./thread-edge";
 
 export interface Point {
@@ -21,6 +22,8 @@ export interface BoltShape {
   readonly teeth: boolean;
   /** A hexagon head; without it the shank begins where the head would, as on a stud. */
   readonly headed?: boolean;
+  /** The head that was seen; a hexagon when not given. */
+  readonly headStyle?: HeadStyle;
   /** The form drawn; 60 degrees when not given. */
   readonly form?: EdgeForm;
   /** Taper on diameter: the end is the smaller. */
@@ -114,13 +117,53 @@ function headLines(shape: BoltShape, face: number): Segment[] {
   ];
 }
 
+/** The head's lines, where its length is measured from, where the shank begins, and how far it stands out. */
+interface DrawnHead {
+  readonly lines: readonly Segment[];
+  readonly datum: number;
+  readonly shank: number;
+  readonly half: number;
+}
+
+function profileLines({ strokes }: HeadOutline, datum: number, axisY: number): Segment[] {
+  return strokes.flatMap(({ points }) =>
+    points.slice(1).map((point, at) => ({
+      from: { x: datum + (points[at]?.x ?? 0), y: axisY + (points[at]?.y ?? 0) },
+      to: { x: datum + point.x, y: axisY + point.y },
+    })),
+  );
+}
+
+function drawnHead(shape: BoltShape): DrawnHead {
+  const { headLeft, axisY, major, headed = true, headStyle = "hex" } = shape;
+  if (!headed) return { lines: [], datum: headLeft, shank: headLeft, half: major / 2 };
+  if (headStyle === "hex") {
+    const face = headLeft + HEAD_HEIGHT * major;
+    return {
+      lines: headLines(shape, face),
+      datum: face,
+      shank: face,
+      half: (ACROSS_CORNERS * major) / 2,
+    };
+  }
+  const profile = headProfile(headStyle, major);
+  const datum = headLeft - profile.left;
+  return {
+    lines: profileLines(profile, datum, axisY),
+    datum,
+    shank: datum + profile.shankFrom,
+    half: profile.halfHeight,
+  };
+}
+
 /** How far under the part its length is dimensioned. */
 const LENGTH_BELOW = 16;
 
 /** Works out every line of the part from its sizes. */
 export function boltGeometry(shape: BoltShape): BoltGeometry {
   const { axisY, major, pitch, end, headed = true } = shape;
-  const face = headed ? shape.headLeft + HEAD_HEIGHT * major : shape.headLeft;
+  const head = drawnHead(shape);
+  const face = head.shank;
   const threadStart = face + PLAIN_SHANK * major;
   const half = major / 2;
   const drawn = shape.teeth && pitch >= LEAST_DRAWN_PITCH;
@@ -133,10 +176,10 @@ export function boltGeometry(shape: BoltShape): BoltGeometry {
     const reach = half - tapered(shape, threadStart, x);
     return { from: { x, y: axisY - reach }, to: { x, y: axisY + reach } };
   };
-  const lengthY = axisY + (headed ? (ACROSS_CORNERS * major) / 2 : half) + LENGTH_BELOW;
+  const lengthY = axisY + head.half + LENGTH_BELOW;
   const crestY = axisY - half + tapered(shape, threadStart, middleCrest);
   return {
-    head: headed ? headLines(shape, face) : [],
+    head: head.lines,
     shank: [
       ...[-half, half].map((dy) => ({
         from: { x: face, y: axisY + dy },
@@ -151,7 +194,7 @@ export function boltGeometry(shape: BoltShape): BoltGeometry {
     threadStart,
     diameterAt: across(diameterX),
     pitchAt: { from: { x: middleCrest, y: crestY }, to: { x: middleCrest + pitch, y: crestY } },
-    lengthAt: { from: { x: face, y: lengthY }, to: { x: end, y: lengthY } },
+    lengthAt: { from: { x: head.datum, y: lengthY }, to: { x: end, y: lengthY } },
     headMiddle: { x: shape.headLeft + (HEAD_HEIGHT * major) / 2, y: axisY + half },
   };
 }

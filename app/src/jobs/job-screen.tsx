@@ -24,17 +24,25 @@ function PartRow({ record, units, onPress }: PartRowProps) {
     const { label, figure } = readingWords(reading, units);
     return `${label} ${figure}`;
   });
+  const goesIn = record.replacement?.callout;
+  // Specified without a sample: there is nothing to be sure of.
+  const sampled = record.readings.length > 0;
   return (
     <ListRow onPress={onPress}>
-      <View alignSelf="flex-start" paddingTop={3}>
-        <VerdictMark verdict={verdict} />
-      </View>
+      {sampled ? (
+        <View alignSelf="flex-start" paddingTop={3}>
+          <VerdictMark verdict={verdict} />
+        </View>
+      ) : null}
       <View flex={1} gap={2}>
         <Figure fontSize={20} lineHeight={24}>
-          {title}
+          {sampled ? title : (goesIn ?? title)}
         </Figure>
+        {sampled && goesIn !== undefined ? <Figure>{`Goes in: ${goesIn}`}</Figure> : null}
         <Body>{record.position === "" ? "Place not named" : record.position}</Body>
-        <Small>{[subtitle, ...readings].join(" · ")}</Small>
+        <Small>
+          {sampled ? [subtitle, ...readings].join(" · ") : "Specified without a sample"}
+        </Small>
         {record.waiting ? <Small>Kept on this device, not on the server yet.</Small> : null}
       </View>
     </ListRow>

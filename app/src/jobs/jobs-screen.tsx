@@ -52,6 +52,9 @@ export function JobsScreen() {
   return (
     <View flex={1} render="main">
       <PageHead title="Jobs" aside={wide ? undefined : <LightSwitch />} />
+      <View padding={12} paddingBottom={0} maxWidth={PAGE_WIDTH}>
+        <ActionButton label="Order a part" onPress={() => router.push("/fastener")} />
+      </View>
       <FlatList
         data={jobs}
         keyExtractor={({ id }) => id}

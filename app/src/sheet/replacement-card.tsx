@@ -16,7 +16,14 @@ import { CircumstancesCard } from "./circumstances-card";
 import type { ReplacementDraft } from "./use-replacement-draft";
 
 /** What goes in where this part came out: the call-out, what hangs on the joint, and its caution. */
-export function ReplacementCard({ draft }: { draft: ReplacementDraft }) {
+export function ReplacementCard({
+  draft,
+  markSaid,
+}: {
+  draft: ReplacementDraft;
+  /** What the mark on its head came to. */
+  markSaid?: string | undefined;
+}) {
   const { callout, circumstances, acknowledgedAt } = draft;
   const read = screwOf(callout);
   const spec = isCalloutProblem(read) ? undefined : read;
@@ -43,6 +50,7 @@ export function ReplacementCard({ draft }: { draft: ReplacementDraft }) {
                 {specProblemWords(problem)}
               </Body>
             ))}
+        {markSaid === undefined ? null : <Body>{markSaid}</Body>}
         <Small>
           Made up from the readings. Add what they do not say: length, head, grade, finish.
         </Small>

@@ -1,7 +1,15 @@
-import { formatCallout, specFromReadings, summaryOf, threadById } from "@root-gauge/core";
+import {
+  boltMarkWords,
+  formatCallout,
+  readBoltMark,
+  specFromReadings,
+  summaryOf,
+  threadById,
+} from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";
+import { lastReading } from "../bench/last-reading";
 import { useBench } from "../bench/use-bench";
 import { changeBench } from "../data/bench";
 import type { BenchPart } from "../data/bench-state";
@@ -41,6 +49,11 @@ export function WriteUpScreen() {
   const thread = threadId === undefined ? undefined : threadById(threadId);
   const held = screwThread(result);
   const derived = held === undefined ? "" : formatCallout(specFromReadings(held, part.readings));
+  const mark = lastReading(part.readings, "head-mark")?.mark;
+  const markSaid =
+    held === undefined || mark === undefined
+      ? undefined
+      : boltMarkWords(mark, readBoltMark(mark, held));
   const draft = useReplacementDraft(part.replacement, derived);
   const asksForScrew = held !== undefined || part.replacement !== null;
   const describe = (change: Partial<Pick<BenchPart, "position" | "notes">>) =>
@@ -64,7 +77,7 @@ export function WriteUpScreen() {
         first={
           <>
             <CalloutCard result={result} />
-            {asksForScrew ? <ReplacementCard draft={draft} /> : null}
+            {asksForScrew ? <ReplacementCard draft={draft} markSaid={markSaid} /> : null}
             <JobPicker
               jobId={part.jobId}
               onChoose={(jobId) => changeBench({ type: "describe", change: { jobId } })}

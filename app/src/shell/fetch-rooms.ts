@@ -7,6 +7,9 @@ export function fetchRoomsAhead(): () => void {
     // When the server is away now, the room is fetched when it is opened.
     void Promise.allSettled([
       import("../app/write-up"),
+      import("../app/fastener"),
+      import("../app/specify"),
+      import("../sheet/load-chart"),
       import("../app/jobs/index"),
       import("../app/jobs/[id]"),
       import("../app/sheet/[id]"),

@@ -5,11 +5,13 @@ import { useLayout } from "../kit/wide";
 import { fetchRoomsAhead } from "./fetch-rooms";
 import { RoomBar } from "./room-bar";
 import { SaveStatus } from "./save-status";
+import { useCalloutKey } from "./use-callout-key";
 
 /** What stands round every room: the bar of rooms and the state of saving. */
 export function Shell({ children }: { children: ReactNode }) {
   const { wide } = useLayout();
   useDelivery();
+  useCalloutKey();
   useEffect(fetchRoomsAhead, []);
   return (
     <View

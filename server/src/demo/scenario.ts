@@ -1,4 +1,4 @@
-import type { PartKind, Reading } from "@root-gauge/core";
+import type { Duty, PartKind, PartMetal, Reading } from "@root-gauge/core";
 
 /** How the fitter took the pitch. */
 export type PitchMethod = "leaf" | "count" | "crest-to-crest";
@@ -13,6 +13,8 @@ export interface DemoFastener {
   readonly part?: PartKind;
   /** What was seen besides: form, taper, origin, what it is. */
   readonly seen?: readonly Reading[];
+  /** What goes in, and what hangs on the joint where it is not an ordinary one. */
+  readonly goesIn?: { readonly callout: string; readonly duty?: Duty; readonly metal?: PartMetal };
   readonly notes: string;
 }
 
@@ -91,7 +93,9 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
           { kind: "head-mark", mark: "lines:3" },
           { kind: "across-flats", mm: 18.9 },
           { kind: "length", mm: 44.5 },
+          { kind: "head-style", head: "hex" },
         ],
+        goesIn: { callout: "1/2-13 UNC x 1-3/4 hex cap screw, grade 5, zinc" },
         notes: "Three lines on the head.",
       },
       {
@@ -104,6 +108,16 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
         position: "Guard, upper right",
         truth: "unc-5/16-18",
         pitchBy: "leaf",
+        seen: [
+          { kind: "head-mark", mark: "lines:3" },
+          { kind: "length", mm: 25.3 },
+          { kind: "head-style", head: "hex" },
+        ],
+        goesIn: {
+          callout: "5/16-18 UNC x 1 hex cap screw, grade 5, zinc",
+          duty: "safety-critical",
+          metal: "cast-iron",
+        },
         notes: "Safety-critical joint: the maker's specification and local rules decide.",
       },
       {
@@ -134,6 +148,7 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
         position: "Bed bearer, near end",
         truth: "iso-m12x1.75",
         pitchBy: "count",
+        goesIn: { callout: "M12 x 50 socket cap screw, 12.9, plain", metal: "cast-iron" },
         notes: "12.9 socket screw into cast iron.",
       },
       {

@@ -1,14 +1,25 @@
-import { identificationInputSchema, jobInputSchema } from "@root-gauge/contract";
+import { identificationInputSchema, jobInputSchema, type Replacement } from "@root-gauge/contract";
 import type { Store } from "../store/database";
 import { saveIdentification } from "../store/identifications";
 import { saveJob } from "../store/jobs";
 import { drawReadings } from "./draw-readings";
 import { seededRandom } from "./random";
-import { OSIER_LANE_PRINT_WORKS } from "./scenario";
+import { OSIER_LANE_PRINT_WORKS, type DemoFastener } from "./scenario";
 
 const SEED = 1968;
 const FIRST_READING = Date.UTC(2026, 2, 2, 8, 30);
 const MINUTE_MS = 60_000;
+
+/** What goes in, its caution acknowledged when it was written up. */
+function replacementOf({ goesIn }: DemoFastener, at: Date): Replacement | null {
+  if (goesIn === undefined) return null;
+  const { callout, duty = "ordinary", metal = "steel" } = goesIn;
+  return {
+    callout,
+    circumstances: { duty, metal, environment: "indoor" },
+    acknowledgedAt: duty === "safety-critical" ? at.toISOString() : null,
+  };
+}
 
 /**
  * Fills a store with the demo scenario through the same checks and the same saving as a client's requests.
@@ -29,6 +40,7 @@ export async function seedDemo(store: Store): Promise<void> {
         readings: drawReadings(fastener, random),
         options: fastener.part === undefined ? {} : { part: fastener.part },
         notes: fastener.notes,
+        replacement: replacementOf(fastener, new Date(at)),
         takenAt: new Date(at).toISOString(),
       });
       await saveIdentification(store, random.uuid(), input, new Date(at));

@@ -1,5 +1,5 @@
 import { ACCEPTED } from "@root-gauge/contract";
-import { TEACHING, markWords, type Reading } from "@root-gauge/core";
+import { TEACHING, markWords, type PartKind, type Reading } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { changeBench, useBenchState } from "../../data/bench";
 import { ActionButton } from "../../kit/action-button";
@@ -8,20 +8,45 @@ import { ChoiceChips } from "../../kit/choice-chips";
 import { Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
 import { lastReading } from "../last-reading";
+import { LookEntry } from "./look-entry";
+import { MarkEndView } from "./mark-end-view";
+
+interface Group {
+  readonly name: string;
+  readonly choices: readonly { readonly value: string; readonly label: string }[];
+}
 
 const chips = (marks: readonly string[]) =>
   marks.map((value) => ({ value, label: upperFirst(markWords(value)) }));
 
-/** Marks by how they look: ISO 898-1 and ISO 3506 numbers, SAE J429 lines, older British letters. */
-const GROUPS: readonly { name: string; choices: readonly { value: string; label: string }[] }[] = [
+/** Marks by how they look: ISO 898-1 and ISO 3506 numbers, ASTM, older British letters. */
+const BOLT_GROUPS: readonly Group[] = [
   { name: "Nothing", choices: chips(["none"]) },
-  { name: "Numbers", choices: chips(["4.6", "5.6", "5.8", "8.8", "10.9", "12.9"]) },
+  { name: "Numbers", choices: chips(["4.6", "5.6", "5.8", "8.8", "9.8", "10.9", "12.9"]) },
   { name: "Stainless", choices: chips(["A2-50", "A2-70", "A2-80", "A4-70", "A4-80"]) },
-  { name: "Lines out from the middle", choices: chips(["lines:3", "lines:5", "lines:6"]) },
+  { name: "Structural", choices: chips(["A325", "A490", "307A"]) },
   {
     name: "One letter",
     choices: chips(["letter:A", "letter:R", "letter:S", "letter:T", "letter:V"]),
   },
+];
+
+/** A nut by its number, or by the angle between its two marks: ISO 898-2 and SAE J995. */
+const NUT_GROUPS: readonly Group[] = [
+  { name: "Nothing", choices: chips(["none"]) },
+  { name: "Number", choices: chips(["5", "6", "8", "9", "10", "12", "04", "05"]) },
+  {
+    name: "Two marks, by the angle between them",
+    choices: chips([
+      "nut-angle:60",
+      "nut-angle:90",
+      "nut-angle:120",
+      "nut-angle:150",
+      "nut-angle:180",
+      "nut-marks:6",
+    ]),
+  },
+  { name: "Stainless", choices: chips(["A2-50", "A2-70", "A4-70", "A4-80"]) },
 ];
 
 const TYPED = "head.mark";
@@ -34,17 +59,20 @@ function take(mark: string | undefined): void {
   });
 }
 
-/** The mark on the head or the nut, picked as it is seen. */
-export function HeadEntry({
-  readings,
-  onDone,
-}: {
-  readings: readonly Reading[];
-  onDone: () => void;
-}) {
+const linesOf = (mark: string | undefined) => Number(/^lines:\s*(\d)$/i.exec(mark ?? "")?.[1] ?? 0);
+
+export interface HeadEntryProps {
+  readonly part: PartKind;
+  readonly readings: readonly Reading[];
+  readonly onDone: () => void;
+}
+
+/** The mark on the head or the nut, picked as it is seen; then the head, its finish and a magnet. */
+export function HeadEntry({ part, readings, onDone }: HeadEntryProps) {
   const { drafts } = useBenchState();
   const typed = drafts[TYPED] ?? "";
   const given = lastReading(readings, "head-mark")?.mark;
+  const nut = part === "nut";
   const pick = (mark: string | undefined) => {
     take(mark);
     if (mark !== undefined) onDone();
@@ -57,7 +85,13 @@ export function HeadEntry({
   return (
     <View gap={14}>
       <Small>{TEACHING["head-mark"]}</Small>
-      {GROUPS.map(({ name, choices }) => (
+      {nut ? null : (
+        <View gap={4}>
+          <Label>Lines out from the middle</Label>
+          <MarkEndView lines={linesOf(given)} onTake={(lines) => pick(`lines:${lines}`)} />
+        </View>
+      )}
+      {(nut ? NUT_GROUPS : BOLT_GROUPS).map(({ name, choices }) => (
         <View key={name} gap={4}>
           <Label>{name}</Label>
           <ChoiceChips
@@ -76,6 +110,8 @@ export function HeadEntry({
         onSubmit={takeTyped}
       />
       <ActionButton label="Take this mark" disabled={typed.trim() === ""} onPress={takeTyped} />
+      <LookEntry headed={part === "bolt"} readings={readings} />
+      <ActionButton primary label="Done" onPress={onDone} />
     </View>
   );
 }

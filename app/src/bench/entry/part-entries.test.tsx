@@ -94,7 +94,7 @@ describe("the mark on the head", () => {
   it("is picked as it is seen, or typed as it stands, one at a time", () => {
     show(
       <>
-        <HeadEntry readings={[]} onDone={nothing} />
+        <HeadEntry part="bolt" readings={[]} onDone={nothing} />
         <Readings />
       </>,
     );

@@ -5,10 +5,6 @@ import type { EntryProps } from "./diameter-entry";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
 
-const LENGTH: readonly PadField[] = [
-  { key: "length", label: "Length", kind: "length", accepted: ACCEPTED.length },
-];
-
 const FLATS: readonly PadField[] = [
   { key: "flats", label: "Across flats", kind: "length", accepted: ACCEPTED.flats },
 ];
@@ -18,23 +14,6 @@ const TAPER: readonly PadField[] = [
   { key: "taper.large", label: "Large end", kind: "length", accepted: ACCEPTED.diameter },
   { key: "taper.apart", label: "Apart", kind: "length", accepted: ACCEPTED.apart },
 ];
-
-/** How long the part is. */
-export function LengthEntry({ units, onDone }: EntryProps) {
-  return (
-    <ReadingPad
-      fields={LENGTH}
-      units={units}
-      action="Take this length"
-      teach={TEACHING.length}
-      onTake={([mm = 0]) => {
-        changeBench({ type: "answer", kind: "length", reading: { kind: "length", mm } });
-        changeBench({ type: "draft", field: "length", text: "" });
-        onDone();
-      }}
-    />
-  );
-}
 
 /** Across the flats of the head or the nut. */
 export function FlatsEntry({ units, onDone }: EntryProps) {

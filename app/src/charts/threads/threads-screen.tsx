@@ -9,6 +9,7 @@ import { changeCharts, useChartsState } from "../../data/charts-state";
 import { useSettings } from "../../data/settings";
 import { exportCsv } from "../../kit/export-csv";
 import { Panel } from "../../kit/panel";
+import { CalledRow } from "../../sheet/called-row";
 import { Pressable } from "../../kit/pressable";
 import { SearchField } from "../../kit/search-field";
 import { Body, Heading, Small } from "../../kit/text";
@@ -143,6 +144,11 @@ export function ThreadsScreen() {
               }}
             />
           </View>
+          {query.trim() === "" ? null : (
+            <View paddingHorizontal={12}>
+              <CalledRow text={query} />
+            </View>
+          )}
           <ThreadTable
             hits={search.hits}
             options={options}

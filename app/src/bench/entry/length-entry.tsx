@@ -1,0 +1,137 @@
+import { ACCEPTED } from "@root-gauge/contract";
+import {
+  datumWords,
+  nominalLengthWords,
+  printLength,
+  readLength,
+  screwOutline,
+  stockMatch,
+  weakestGrade,
+  type Candidate,
+  type HeadStyle,
+  type Reading,
+  type ScrewSpec,
+  type StockMatch,
+  type Units,
+} from "@root-gauge/core";
+import { useTheme, View } from "@tamagui/core";
+import { useState } from "react";
+import Svg from "react-native-svg";
+import { changeBench, useBenchState } from "../../data/bench";
+import { OutlineDrawing } from "../../drawing/outline-drawing";
+import { ActionButton } from "../../kit/action-button";
+import { Small } from "../../kit/text";
+import { lastReading } from "../last-reading";
+import type { PadField } from "./pad-fields";
+import { ReadingPad } from "./reading-pad";
+
+const FIELD = "length";
+const LENGTH: readonly PadField[] = [
+  { key: FIELD, label: "Length", kind: "length", accepted: ACCEPTED.length },
+];
+
+function take(mm: number): void {
+  changeBench({ type: "answer", kind: "length", reading: { kind: "length", mm } });
+  changeBench({ type: "draft", field: FIELD, text: "" });
+}
+
+const PICTURE = 112;
+
+/** The screw at the length typed, with the datum it is measured from. */
+function DatumPicture({ spec, units }: { spec: ScrewSpec; units: Units }) {
+  const theme = useTheme();
+  const [width, setWidth] = useState(0);
+  const outline = screwOutline(spec);
+  const lengths = outline.dimensions.filter(({ kind }) => kind === "length" || kind === "shoulder");
+  return (
+    <View
+      height={PICTURE}
+      backgroundColor="$marking"
+      borderRadius={4}
+      role="img"
+      aria-label={`Its length is measured ${datumWords(spec.head ?? "hex")}`}
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+    >
+      {width === 0 ? null : (
+        <Svg width={width} height={PICTURE} aria-hidden>
+          <OutlineDrawing
+            outline={{ ...outline, dimensions: lengths }}
+            width={width}
+            height={PICTURE}
+            colour={theme.scribe.val}
+            units={units}
+            pitchMm={spec.thread.pitchMm}
+          />
+        </Svg>
+      )}
+    </View>
+  );
+}
+
+/** How the length stands to the stocked ones, in the words of their counter. */
+function stockWords(match: StockMatch, spec: ScrewSpec, units: Units): string {
+  const { nearest, remainderMm, exact } = match;
+  const off = printLength(Math.abs(remainderMm), units);
+  const way = remainderMm > 0 ? "over" : "under";
+  const stocked = nominalLengthWords(nearest, spec);
+  if (Math.abs(remainderMm) < 0.005)
+    return `${stocked} is a stock length of ${spec.thread.designation}.`;
+  return exact
+    ? `${off} ${way} ${stocked}: a ${stocked} one, made a little ${remainderMm > 0 ? "long" : "short"}.`
+    : `${off} ${way} ${stocked}, the nearest stock length of ${spec.thread.designation}: measure again, or it was cut.`;
+}
+
+export interface LengthEntryProps {
+  readonly readings: readonly Reading[];
+  readonly candidates: readonly Candidate[];
+  readonly units: Units;
+  readonly onDone: () => void;
+}
+
+/** How long the part is, at its head's own datum, held against the lengths that are stocked. */
+export function LengthEntry({ readings, candidates, units, onDone }: LengthEntryProps) {
+  const typed = useBenchState().drafts[FIELD] ?? "";
+  const head: HeadStyle = lastReading(readings, "head-style")?.head ?? "hex";
+  const read = readLength(typed, units, ACCEPTED.length);
+  const thread = candidates.find(
+    (candidate) => weakestGrade(candidate.thread) !== undefined,
+  )?.thread;
+  const spec: ScrewSpec | undefined =
+    thread === undefined || !read.ok
+      ? undefined
+      : { part: "screw", thread, head, lengthMm: read.mm };
+  const match =
+    spec?.lengthMm === undefined ? undefined : stockMatch(head, spec.thread, spec.lengthMm);
+  return (
+    <ReadingPad
+      fields={LENGTH}
+      units={units}
+      action="Take this length"
+      teach={`Measure it ${datumWords(head)}.`}
+      onTake={([mm = 0]) => {
+        take(mm);
+        onDone();
+      }}
+    >
+      {spec === undefined ? null : (
+        <View gap={8}>
+          <DatumPicture spec={spec} units={units} />
+          {match === undefined ? null : (
+            <>
+              <Small role="status">{stockWords(match, spec, units)}</Small>
+              {Math.abs(match.remainderMm) < 0.005 ? null : (
+                <ActionButton
+                  label={`Take ${nominalLengthWords(match.nearest, spec)}, the stock length`}
+                  onPress={() => {
+                    take(match.nearest);
+                    onDone();
+                  }}
+                />
+              )}
+            </>
+          )}
+        </View>
+      )}
+    </ReadingPad>
+  );
+}
