@@ -2,9 +2,14 @@ import { test as base, type Page } from "@playwright/test";
 import { startTestServer, type TestServer } from "./server";
 
 /** Every test has a server and a database of its own, and fails on any script error or foreign request. */
-export const test = base.extend<{ server: TestServer; quiet: void }>({
-  server: async ({}, use) => {
-    const server = await startTestServer();
+export const test = base.extend<{
+  content: "empty" | "demo";
+  server: TestServer;
+  quiet: void;
+}>({
+  content: ["empty", { option: true }],
+  server: async ({ content }, use) => {
+    const server = await startTestServer(content);
     await use(server);
     await server.dispose();
   },

@@ -45,8 +45,12 @@ const PANELS = [
 
 const close = (page: Page) => page.getByRole("button", { name: "Close", exact: true }).click();
 
-/** The charts and what shows that each has come. */
-const CHARTS = [
+/** Pages with an address of their own, and what shows that each has come. */
+const PAGES = [
+  ["/fastener", "What do you want to buy"],
+  ["/fastener?callout=1/2-13+x+2+gr+5+zinc&duty=pressure", "Load to stay under"],
+  ["/fastener?callout=M8+x+43+csk+12.9+zinc&environment=marine", "May go in instead"],
+  ["/specify", "The hole"],
   ["/charts", "M1 x 0.25"],
   ["/charts/thread?id=npt-1/2", "Limits of size"],
   ["/charts/compare?a=unc-3/8-16&b=iso-m10x1.5", "Will it go"],
@@ -85,7 +89,7 @@ for (const colorScheme of ["light", "dark"] as const) {
         await page.getByRole("button", { name: "Jobs", exact: true }).click();
         await expect(page.getByText("one part written up")).toBeVisible();
         expect(await violations(page)).toEqual([]);
-        for (const [path, shown] of CHARTS) {
+        for (const [path, shown] of PAGES) {
           await page.goto(path);
           await page.getByText(shown).first().waitFor();
           expect(await violations(page)).toEqual([]);
@@ -114,7 +118,7 @@ for (const width of [360, 768, 1920]) {
       await page.goto("/write-up");
       await page.getByText("Write it up").first().waitFor();
       expect(await sideways(page)).toBeLessThanOrEqual(0);
-      for (const [path, shown] of CHARTS) {
+      for (const [path, shown] of PAGES) {
         await page.goto(path);
         await page.getByText(shown).first().waitFor();
         expect(await sideways(page)).toBeLessThanOrEqual(0);

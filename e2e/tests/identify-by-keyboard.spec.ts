@@ -76,9 +76,9 @@ test("u flips every figure, z undoes, / finds, ? lists the keys, and a field kee
 
   await keyboard.press("/");
   await keyboard.type("m12 u");
-  await expect(page.getByText("Read “m12 u”", { exact: false })).toBeVisible();
+  await expect(page.getByText("“u” in “m12 u” was not understood", { exact: false })).toBeVisible();
   await page.getByLabel("As it is written").fill("m12");
-  await expect(page.getByRole("region", { name: "Find a thread by name" })).toContainText(
+  await expect(page.getByRole("region", { name: "Find a thread, or order a part" })).toContainText(
     "0.4929 in is 0.0218 over the largest 6g.",
   );
   await keyboard.press("Escape");

@@ -32,7 +32,7 @@ export interface CircumstancesCardProps {
 /** What the joint does and where it is: it decides what may go in. */
 export function CircumstancesCard({ value, onChange }: CircumstancesCardProps) {
   return (
-    <Card gap={10}>
+    <Card gap={10} data-print="no">
       <Heading>The joint</Heading>
       <View gap={4}>
         <Label>What hangs on it</Label>

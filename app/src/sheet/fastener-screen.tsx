@@ -71,26 +71,30 @@ function FastenerPage({ spec, params }: { spec: ScrewSpec; params: SheetParams }
         before={
           <>
             <CalloutHead spec={spec} circumstances={circumstances} title="" />
-            {editing === undefined ? (
-              <ActionButton label="Change it" onPress={() => setEditing(callout)} />
-            ) : (
-              <CalloutBox
-                value={editing}
-                autoFocus
-                onChange={setEditing}
-                onOpen={(text) => show(text, circumstances)}
-              />
-            )}
+            <View data-print="no">
+              {editing === undefined ? (
+                <ActionButton label="Change it" onPress={() => setEditing(callout)} />
+              ) : (
+                <CalloutBox
+                  value={editing}
+                  autoFocus
+                  onChange={setEditing}
+                  onOpen={(text) => show(text, circumstances)}
+                />
+              )}
+            </View>
           </>
         }
         after={
           <>
             <CircumstancesCard value={circumstances} onChange={(place) => show(callout, place)} />
-            {record === undefined ? (
-              <SaveToJob replacement={replacement} allowed={allowed} />
-            ) : (
-              <SaveToRecord id={record} replacement={replacement} allowed={allowed} />
-            )}
+            <View gap={12} data-print="no">
+              {record === undefined ? (
+                <SaveToJob replacement={replacement} allowed={allowed} />
+              ) : (
+                <SaveToRecord id={record} replacement={replacement} allowed={allowed} />
+              )}
+            </View>
           </>
         }
       />

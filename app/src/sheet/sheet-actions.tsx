@@ -35,7 +35,7 @@ export function SheetActions({ words, circumstances, units, title }: SheetAction
   return (
     <View flexDirection="row" flexWrap="wrap" alignItems="flex-start" gap={8} data-print="no">
       <CopyButton label="Copy" says="Copy the call-out" text={() => words.callout} />
-      <CopyButton label="Copy all" says="Copy the whole sheet" text={() => sheetText(words)} />
+      <CopyButton label="Copy all" says="Copy all of the sheet" text={() => sheetText(words)} />
       {typeof navigator !== "undefined" && "share" in navigator ? (
         <ActionButton label="Share" onPress={() => void share()} />
       ) : (

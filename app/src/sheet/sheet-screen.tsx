@@ -138,7 +138,9 @@ function ScrewBody({ record, title, spec }: SheetBodyProps & { spec: ScrewSpec }
         <>
           <CalloutHead spec={spec} circumstances={circumstances} title={title} />
           <Waiting record={record} />
-          <ActionButton label="Change what goes in" onPress={() => open(spec)} />
+          <View data-print="no">
+            <ActionButton label="Change what goes in" onPress={() => open(spec)} />
+          </View>
           {readings.length === 0 ? null : <CalloutCard result={result} />}
         </>
       }

@@ -18,7 +18,7 @@ export function SurfaceChoice({
   onChange: (value: TighteningSurface) => void;
 }) {
   return (
-    <View gap={4}>
+    <View gap={4} data-print="no">
       <Label>Thread and face</Label>
       <ChoiceChips
         name="Thread and face"

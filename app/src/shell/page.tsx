@@ -33,14 +33,21 @@ export function PageHead({ title, backTo, aside }: PageHeadProps) {
       paddingRight={12}
     >
       {backTo === undefined ? null : (
-        <Pressable width={52} minHeight={52} alignItems="center" aria-label="Back" onPress={goBack}>
+        <Pressable
+          width={52}
+          minHeight={52}
+          alignItems="center"
+          aria-label="Back"
+          data-print="no"
+          onPress={goBack}
+        >
           <ArrowLeft size={24} color={theme.ink.val} />
         </Pressable>
       )}
       <Heading render="h1" flex={1} numberOfLines={2}>
         {title}
       </Heading>
-      {aside}
+      <View data-print="no">{aside}</View>
     </View>
   );
 }
@@ -48,16 +55,20 @@ export function PageHead({ title, backTo, aside }: PageHeadProps) {
 /** A list reads best no wider than this. */
 export const PAGE_WIDTH = 760;
 
+/** What is printed whole, however long; React Native for Web writes it as `data-print`. */
+const PRINTED = { dataSet: { print: "page" } } as object;
+
 /** Two columns side by side on a wide screen; on a phone the second follows the first. */
 export function PageColumns({ first, second }: { first: ReactNode; second: ReactNode }) {
   const { wide } = useLayout();
   return (
-    <ScrollView tabIndex={0}>
+    <ScrollView tabIndex={0} {...PRINTED}>
       <View
         flexDirection={wide ? "row" : "column"}
         alignItems={wide ? "flex-start" : "stretch"}
         padding={12}
         gap={12}
+        data-print="columns"
       >
         <View gap={12} {...(wide ? { flex: 1, maxWidth: PAGE_WIDTH } : {})}>
           {first}
@@ -73,7 +84,13 @@ export function PageColumns({ first, second }: { first: ReactNode; second: React
 /** The bar of a page's actions, under the thumb. */
 export function PageActions({ children }: { children: ReactNode }) {
   return (
-    <View borderTopWidth={2} borderColor="$edge" backgroundColor="$card" padding={12}>
+    <View
+      borderTopWidth={2}
+      borderColor="$edge"
+      backgroundColor="$card"
+      padding={12}
+      data-print="no"
+    >
       <View width="100%" maxWidth={PAGE_WIDTH} gap={8}>
         {children}
       </View>
