@@ -3,6 +3,7 @@ import { launchBrowser } from "../support/browser";
 import { startTestServer } from "../support/server";
 import { benchAccuracy, benchUpdate } from "./accuracy";
 import { benchCatalogue } from "./catalogue";
+import { benchOpening, benchSheet } from "./fastener";
 import { print, quantile, spreadWords, timed } from "./report";
 import { benchSearch } from "./search";
 
@@ -83,5 +84,7 @@ benchSearch();
 benchIdentify();
 benchUpdate();
 benchLookAlikes();
+benchSheet();
+await benchOpening();
 await benchLoad();
 await benchAccuracy();

@@ -11,6 +11,7 @@ import {
 import { lazy, Suspense, useMemo, useState, type ReactNode } from "react";
 import { Card } from "../kit/surface";
 import { Body } from "../kit/text";
+import { useLater } from "../kit/use-later";
 import { PageColumns } from "../shell/page";
 import { CautionsCard } from "./cautions-card";
 import { FastenerPicture } from "./fastener-picture";
@@ -50,6 +51,8 @@ export function FastenerSheetView(props: FastenerSheetViewProps) {
     return found === undefined ? null : <SectionCard section={found}>{children}</SectionCard>;
   };
   const { strength } = sheet;
+  // The first picture is the call-out, the drawing and the cautions; the rest follows in the next frame.
+  const later = useLater();
   return (
     <PageColumns
       first={
@@ -73,29 +76,31 @@ export function FastenerSheetView(props: FastenerSheetViewProps) {
           />
           {section(
             "strength",
-            strength === undefined ? null : (
+            strength === undefined || !later ? null : (
               <Suspense fallback={null}>
                 <LoadChart thread={spec.thread} grade={strength.grade} units={units} />
               </Suspense>
             ),
           )}
-          {section("sizes")}
+          {later ? section("sizes") : null}
         </>
       }
       second={
-        <>
-          {section("tools", <SpannerTry spec={spec} units={units} />)}
-          {section("companions")}
-          {section(
-            "torque",
-            sheet.torque === undefined ? null : (
-              <SurfaceChoice value={sheet.torque.surface} onChange={setSurface} />
-            ),
-          )}
-          <SubstitutesCard sheet={sheet} shown={!grave || acknowledged} onOpen={props.onOpen} />
-          {section("never")}
-          {after}
-        </>
+        !later ? null : (
+          <>
+            {section("tools", <SpannerTry spec={spec} units={units} />)}
+            {section("companions")}
+            {section(
+              "torque",
+              sheet.torque === undefined ? null : (
+                <SurfaceChoice value={sheet.torque.surface} onChange={setSurface} />
+              ),
+            )}
+            <SubstitutesCard sheet={sheet} shown={!grave || acknowledged} onOpen={props.onOpen} />
+            {section("never")}
+            {after}
+          </>
+        )
       }
     />
   );
