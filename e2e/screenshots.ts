@@ -120,7 +120,6 @@ const SHOTS: readonly Shot[] = [
     light: "light",
     show: (page) => button(page, "Jobs").click(),
   },
-  { name: "job-wide", viewport: WIDE, light: "light", show: (page) => openJob(page, /Harrow/) },
   {
     name: "sheet-wide",
     viewport: WIDE,
@@ -157,12 +156,6 @@ const SHOTS: readonly Shot[] = [
     show: (page) => openThread(page, "5/16-22 BSF"),
   },
   {
-    name: "thread-wide",
-    viewport: WIDE,
-    light: "light",
-    show: (page) => openThread(page, "1/2-14 NPT"),
-  },
-  {
     name: "compare-phone",
     viewport: PHONE,
     light: "light",
@@ -180,6 +173,33 @@ const SHOTS: readonly Shot[] = [
       await button(page, "Charts").click();
       await button(page, "Drills").click();
       await page.getByLabel("For the thread").fill("M8");
+    },
+  },
+  {
+    name: "head-phone",
+    viewport: PHONE,
+    light: "light",
+    show: async (page) => {
+      await read(page, "12.52", "13 TPI leaf");
+      await button(page, /^mark/).click();
+      for (const hour of [12, 4, 8]) {
+        await page.getByRole("checkbox", { name: `Line at ${hour} o’clock` }).click();
+      }
+    },
+  },
+  {
+    name: "specify-phone",
+    viewport: PHONE,
+    light: "light",
+    show: async (page) => {
+      await button(page, "Find a thread, or order a part").click();
+      await button(page, "Start from a hole").click();
+      await page.getByLabel("Its thread, or across the bore, mm").fill("M8");
+      await page.getByLabel("Thickness clamped, mm").fill("12");
+      await page.getByLabel("Depth drilled, mm").fill("30");
+      await page.getByRole("radio", { name: "Cast aluminium" }).click();
+      await page.getByRole("radio", { name: "For a key: socket cap" }).click();
+      await page.getByText("Length", { exact: true }).scrollIntoViewIfNeeded();
     },
   },
   {

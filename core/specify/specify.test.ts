@@ -28,8 +28,8 @@ describe("threads for a hole", () => {
   it("are read as a thread or as a diameter", () => {
     expect(readHoleSize("M8", "blind", "mm")).toMatchObject({ kind: "thread" });
     expect(readHoleSize("9", "clear", "mm")).toMatchObject({ kind: "measured", mm: 9 });
-    expect(readHoleSize("17/32", "clear", "in")).toMatchObject({ kind: "measured" });
-    const [first] = threadsForHole("clear", (17 / 32) * 25.4);
+    expect(readHoleSize("9/16", "clear", "in")).toMatchObject({ kind: "measured" });
+    const [first] = threadsForHole("clear", (9 / 16) * 25.4);
     expect(first?.majorMm).toBe(12.7);
     expect(readHoleSize("banana", "clear", "mm")).toMatchObject({ kind: "problem" });
   });
