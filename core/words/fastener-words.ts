@@ -181,8 +181,9 @@ export function counterWords(spec: ScrewSpec): string {
   const driven = drive === drivesOf(head)[0] ? "" : `, ${DRIVE_WORDS[drive]}`;
   const grade = spec.gradeId === undefined ? undefined : gradeById(spec.gradeId);
   const named = head === "set" || head === "stud" ? HEAD_WORDS[head] : `${HEAD_WORDS[head]} head`;
+  const said = spec.head === undefined ? `head not said, taken for a ${HEAD_WORDS[head]}` : named;
   const parts = [
-    `${upperFirst(named)}${driven}`,
+    `${upperFirst(said)}${driven}`,
     threadSpoken(spec),
     ...(spec.lengthMm === undefined
       ? []

@@ -5,12 +5,22 @@ import {
   API_ERROR_CODES,
   apiErrorSchema,
   caliperFigureSchema,
+  circumstancesSchema,
   healthSchema,
   identificationSchema,
   jobListSchema,
   jobWithIdentificationsSchema,
+  readingSchema,
   type IdentificationInput,
 } from "@root-gauge/contract";
+import {
+  DUTIES,
+  ENVIRONMENTS,
+  FINISHES,
+  HEAD_STYLES,
+  PART_METALS,
+  drivesOf,
+} from "@root-gauge/core";
 import { STATUS_OF } from "./http/api-failure";
 import type { RunningServer } from "./start-server";
 import { startForTest, temporaryFolder } from "./test-server";
@@ -202,5 +212,53 @@ describe("the caliper", () => {
       body: JSON.stringify({ press: "throw" }),
     });
     expect(response.status).toBe(400);
+  });
+});
+
+describe("what goes in", () => {
+  const replacement = {
+    callout: "1/2-13 x 2 gr 5 zinc",
+    circumstances: { duty: "ordinary", environment: "indoor", metal: "steel" },
+    acknowledgedAt: null,
+  };
+
+  it("is stored with the part, and kept when the part is read again", async () => {
+    await put(`/api/jobs/${JOB}`, { name: "Nipping press", origin: "" });
+    const saved = await put(`/api/identifications/${PART}`, { ...INPUT, replacement });
+    expect(identificationSchema.parse(await saved.json()).replacement).toEqual(replacement);
+    const found = await get(`/api/identifications/${PART}`);
+    expect(identificationSchema.parse(await found.json()).replacement).toEqual(replacement);
+  });
+
+  it("is refused with its sentence when it reads as no part", async () => {
+    const refused = await put(`/api/identifications/${PART}`, {
+      ...INPUT,
+      replacement: { ...replacement, callout: "M10 x banana" },
+    });
+    const { error } = apiErrorSchema.parse(await refused.json());
+    expect([refused.status, error.code]).toEqual([400, "invalid-body"]);
+    expect(error.message).toContain("“banana”");
+    expect(error.issues?.[0]?.path).toBe("replacement.callout");
+  });
+});
+
+describe("what core knows of a part", () => {
+  it("is taken at the border, every head, drive, finish, duty, place and metal of it", () => {
+    for (const head of HEAD_STYLES) {
+      for (const drive of drivesOf(head)) {
+        expect(readingSchema.parse({ kind: "head-style", head, drive })).toBeTruthy();
+      }
+    }
+    for (const finish of FINISHES) {
+      expect(readingSchema.parse({ kind: "finish", finish })).toBeTruthy();
+    }
+    for (const duty of DUTIES) {
+      for (const environment of ENVIRONMENTS) {
+        for (const metal of PART_METALS) {
+          const circumstances = { duty, environment, metal };
+          expect(circumstancesSchema.parse(circumstances)).toEqual(circumstances);
+        }
+      }
+    }
   });
 });

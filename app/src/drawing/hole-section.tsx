@@ -160,13 +160,15 @@ function Washers({ joint, spec, frame, pen }: PartProps) {
 function tappedBlocks(joint: TappedJoint | BlindJoint, spec: ScrewSpec, half: number) {
   const bore = spec.thread.majorMm / 2;
   const { depthMm } = joint;
+  // A blind hole's sides run on to the point of its drill, where the slab under it begins.
+  const under = joint.kind === "blind" ? depthMm + drillPoint(spec) : depthMm;
   const sides = [
-    { left: -half, right: -bore, top: 0, bottom: depthMm },
-    { left: bore, right: half, top: 0, bottom: depthMm },
+    { left: -half, right: -bore, top: 0, bottom: under },
+    { left: bore, right: half, top: 0, bottom: under },
   ];
-  if (joint.kind === "tapped") return sides;
-  const under = depthMm + drillPoint(spec);
-  return [...sides, { left: -half, right: half, top: under, bottom: under + 0.5 * bore }];
+  return joint.kind === "tapped"
+    ? sides
+    : [...sides, { left: -half, right: half, top: under, bottom: under + 0.8 * bore }];
 }
 
 /** Height of the cone a drill leaves, mm: 118 degrees. */

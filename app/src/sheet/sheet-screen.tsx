@@ -141,10 +141,14 @@ function ScrewBody({ record, title, spec }: SheetBodyProps & { spec: ScrewSpec }
           <View data-print="no">
             <ActionButton label="Change what goes in" onPress={() => open(spec)} />
           </View>
-          {readings.length === 0 ? null : <CalloutCard result={result} />}
         </>
       }
-      after={<CameOut record={record} />}
+      after={
+        <>
+          {readings.length === 0 ? null : <CalloutCard result={result} />}
+          <CameOut record={record} />
+        </>
+      }
     />
   );
 }
