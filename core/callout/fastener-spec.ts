@@ -40,6 +40,12 @@ export type FastenerSpec = ScrewSpec | NutSpec | WasherSpec;
 /** Why a call-out could not be taken. `words` makes the sentence. */
 export type CalloutProblem =
   | { readonly code: "callout-empty"; readonly read: string }
+  /** It reads as a part, but not of the kind that was wanted. */
+  | {
+      readonly code: "callout-not-a-screw";
+      readonly read: string;
+      readonly part: "nut" | "washer";
+    }
   | {
       readonly code: "callout-not-understood";
       readonly read: string;

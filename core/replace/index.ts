@@ -6,7 +6,7 @@ export { companionsOf } from "./companions";
 export type { Companions, Locking, NutAdvice, WasherAdvice } from "./companions";
 export { neverUse } from "./never-use";
 export type { NeverUse } from "./never-use";
-export { pairProblems, spannerFit, specProblems } from "./spec-problem";
+export { pairProblems, replacementProblems, spannerFit, specProblems } from "./spec-problem";
 export type { SpannerFit, SpecProblem } from "./spec-problem";
 export { substitutesFor } from "./substitutes";
 export type { Change, Substitute } from "./substitutes";

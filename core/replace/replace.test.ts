@@ -14,6 +14,7 @@ import {
   companionsOf,
   needsAcknowledgement,
   neverUse,
+  replacementProblems,
   spannerFit,
   specProblems,
   substitutesFor,
@@ -58,6 +59,27 @@ describe("what cannot be bought as it is asked for", () => {
     ]) {
       expect([text, specProblems(screw(text))]).toEqual([text, []]);
     }
+  });
+});
+
+describe("what falls short of the screw it goes in for", () => {
+  const short = (was: string, is: string) =>
+    replacementProblems(screw(was), screw(is)).map(specProblemWords);
+
+  it.each([
+    ["M10 x 40 8.8", "M10 x 40 4.6", "put in class 8.8 or stronger"],
+    ["1/2-13 x 2 gr 5", "1/2-13 x 2 gr 2", "Grade 2 is not shown to hold what grade 5 does"],
+    ["M10 x 40 8.8", "M10 x 40 A2-70", "A2-70 is not shown to hold what class 8.8 does"],
+    ["M10 x 40 8.8", "M10 x 30 8.8", "30 mm is shorter than the 40 mm that came out"],
+    ["1/2-12 bsw x 2", "1/2-13 x 2", "put back the same thread"],
+  ])("%s: not %s", (was, is, sentence) => {
+    expect(short(was, is).join(" ")).toContain(sentence);
+  });
+
+  it("is nothing for the same or a stronger one, plated or longer", () => {
+    expect(short("M10 x 40 8.8", "M10 x 40 8.8 zinc")).toEqual([]);
+    expect(short("M10 x 39.6", "M10 x 40 10.9")).toEqual([]);
+    expect(short("1/2-13 x 2 gr 5", "1/2-13 x 2-1/4 gr 8")).toEqual([]);
   });
 });
 

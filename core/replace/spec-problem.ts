@@ -2,6 +2,7 @@ import { headOf, type NutSpec, type ScrewSpec } from "../callout";
 import { stockLengths, stockMatch, turningTool, usualDrive, type TurningTool } from "../fasteners";
 import {
   bandAt,
+  compareGrades,
   gradeById,
   gradeSystemOf,
   gradesFor,
@@ -43,6 +44,14 @@ export type SpecProblem =
       readonly grade: Grade;
       readonly nutClass: NutClass;
       readonly right: NutClass | undefined;
+    }
+  | { readonly code: "not-the-thread"; readonly original: Thread; readonly thread: Thread }
+  | { readonly code: "weaker-than-original"; readonly original: Grade; readonly grade: Grade }
+  | {
+      readonly code: "shorter-than-original";
+      readonly originalMm: Mm;
+      readonly lengthMm: Mm;
+      readonly thread: Thread;
     }
   | { readonly code: "galvanised-with-plain-nut" }
   | { readonly code: "plain-with-galvanised-nut" };
@@ -106,6 +115,39 @@ export function specProblems(spec: ScrewSpec): readonly SpecProblem[] {
     ...ofLength(spec),
     ...(spec.nut === undefined ? [] : pairProblems(spec, spec.nut)),
   ];
+}
+
+/** A length this much under the original is the same one, measured or made a little short. */
+const SAME_LENGTH_MM = 1;
+
+/** Where a screw falls short of the one it goes in for: another thread, a weaker class, a lesser length. */
+export function replacementProblems(original: ScrewSpec, spec: ScrewSpec): readonly SpecProblem[] {
+  const { thread } = spec;
+  if (thread.id !== original.thread.id || thread.hand !== original.thread.hand) {
+    return [{ code: "not-the-thread", original: original.thread, thread }];
+  }
+  const problems: SpecProblem[] = [];
+  const [was, is] = [original, spec].map(({ gradeId }) =>
+    gradeId === undefined ? undefined : gradeById(gradeId),
+  );
+  if (was !== undefined && is !== undefined) {
+    const compared = compareGrades(is, was, thread);
+    if (is.id !== was.id && compared?.atLeast !== true) {
+      problems.push({ code: "weaker-than-original", original: was, grade: is });
+    }
+  }
+  const { lengthMm: originalMm } = original;
+  const { lengthMm } = spec;
+  const sameHead = headOf(original) === headOf(spec);
+  if (
+    sameHead &&
+    originalMm !== undefined &&
+    lengthMm !== undefined &&
+    lengthMm < originalMm - SAME_LENGTH_MM
+  ) {
+    problems.push({ code: "shorter-than-original", originalMm, lengthMm, thread });
+  }
+  return problems;
 }
 
 /** A spanner or key held against the head it should turn. */

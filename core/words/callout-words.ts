@@ -3,6 +3,7 @@ import type { SpannerFit, SpecProblem } from "../replace";
 import { printLength, type Units } from "../units";
 import { gradeSpoken, nominalLengthWords, turningToolWords } from "./fastener-words";
 import { threadName } from "./figures";
+import { upperFirst } from "./letter-case";
 import { designationProblemWords } from "./search-words";
 
 function listWords(names: readonly string[], last: "or" | "and"): string {
@@ -29,6 +30,8 @@ export function calloutProblemWords(problem: CalloutProblem): string {
           : `Without it: ${formatCallout(problem.without)}.`;
       return `${words} in “${problem.read}” was not understood. ${without}`;
     }
+    case "callout-not-a-screw":
+      return `“${problem.read}” is a ${problem.part}: sheets are made of screws, bolts and studs.`;
     case "callout-thread":
       return designationProblemWords(problem.problem);
     case "callout-which-thread":
@@ -71,6 +74,12 @@ export function specProblemWords(problem: SpecProblem): string {
       const right = problem.right === undefined ? "" : ` Take ${problem.right.name} or stronger.`;
       return `A ${problem.nutClass.name} nut strips before a ${gradeSpoken(problem.grade.name)} bolt breaks.${right}`;
     }
+    case "not-the-thread":
+      return `${threadName(problem.thread)} is not the ${threadName(problem.original)} that came out: put back the same thread.`;
+    case "weaker-than-original":
+      return `${upperFirst(gradeSpoken(problem.grade.name))} is not shown to hold what ${gradeSpoken(problem.original.name)} does: put in ${gradeSpoken(problem.original.name)} or stronger.`;
+    case "shorter-than-original":
+      return `${nominalLengthWords(problem.lengthMm, problem)} is shorter than the ${nominalLengthWords(problem.originalMm, problem)} that came out: less thread holds it.`;
     case "galvanised-with-plain-nut":
       return "A hot-dip galvanised bolt wants its own nut, tapped over size after dipping: a plain one does not go on.";
     case "plain-with-galvanised-nut":

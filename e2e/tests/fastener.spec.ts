@@ -153,6 +153,10 @@ test("a joint on which safety hangs shows its caution on screen and on paper", a
   await expect(page.getByRole("alert")).toContainText("Read the caution first.");
   await button(page, "I have read this caution").tap();
   await expect(section(page, "May go in instead")).toContainText("grade 5.2");
+  await button(page, "Change it").tap();
+  await page.getByLabel("The part, as you would order it").fill("5/16-18 x 1 hex gr 2");
+  await button(page, /^5\/16-18 UNC x 1 hex cap screw, grade 2/).tap();
+  await expect(page.getByText("put in grade 5 or stronger", { exact: false })).toBeVisible();
   const printed = await textOfPdf(page, {
     callout: "5/16-18 UNC x 1 hex cap screw, grade 5, zinc",
     duty: "safety-critical",

@@ -19,7 +19,7 @@ const LONGEST = 200;
 export function screwOf(text: string): ScrewSpec | CalloutProblem {
   const read = parseCallout(text);
   if (isCalloutProblem(read) || read.part === "screw") return read;
-  return { code: "callout-not-understood", read: text, words: [read.part] };
+  return { code: "callout-not-a-screw", read: text.trim(), part: read.part };
 }
 
 /** The same text with one of the threads it may mean in the place of its bare size. */

@@ -4,8 +4,10 @@ import {
   cautionWords,
   isCalloutProblem,
   needsAcknowledgement,
+  replacementProblems,
   specProblemWords,
   specProblems,
+  type ScrewSpec,
 } from "@root-gauge/core";
 import { Card } from "../kit/surface";
 import { Body, Heading, Small } from "../kit/text";
@@ -18,9 +20,12 @@ import type { ReplacementDraft } from "./use-replacement-draft";
 /** What goes in where this part came out: the call-out, what hangs on the joint, and its caution. */
 export function ReplacementCard({
   draft,
+  original,
   markSaid,
 }: {
   draft: ReplacementDraft;
+  /** The screw that came out, as it was read. */
+  original: ScrewSpec | undefined;
   /** What the mark on its head came to. */
   markSaid?: string | undefined;
 }) {
@@ -45,7 +50,10 @@ export function ReplacementCard({
         />
         {spec === undefined
           ? null
-          : specProblems(spec).map((problem) => (
+          : [
+              ...(original === undefined ? [] : replacementProblems(original, spec)),
+              ...specProblems(spec),
+            ].map((problem) => (
               <Body key={problem.code} color="$clash">
                 {specProblemWords(problem)}
               </Body>

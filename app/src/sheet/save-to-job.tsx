@@ -1,4 +1,10 @@
-import type { IdentificationInput, Replacement } from "@root-gauge/contract";
+import type { IdentificationInput, IdentificationRecord, Replacement } from "@root-gauge/contract";
+import {
+  isCalloutProblem,
+  replacementProblems,
+  specFromReadings,
+  specProblemWords,
+} from "@root-gauge/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { v4 as uuid } from "uuid";
@@ -9,7 +15,9 @@ import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
 import { Body, Heading } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
+import { screwOf } from "./callout-box";
 import { JobPicker } from "./job-picker";
+import { screwThread } from "./sheet-title";
 
 const PLACE = "fastener.position";
 const JOB = "fastener.job";
@@ -18,6 +26,18 @@ export interface SaveToJobProps {
   readonly replacement: Replacement;
   /** False while the caution of a joint on which safety hangs was not read. */
   readonly allowed: boolean;
+}
+
+/** Where the part falls short of the one that was read there, as sentences. */
+function shortcomings(
+  record: IdentificationRecord | undefined,
+  { callout }: Replacement,
+): readonly string[] {
+  const thread = record === undefined ? undefined : screwThread(record.result);
+  const spec = screwOf(callout);
+  if (record === undefined || thread === undefined || isCalloutProblem(spec)) return [];
+  const original = specFromReadings(thread, record.readings);
+  return replacementProblems(original, spec).map(specProblemWords);
 }
 
 /** Puts the sheet's part down as what goes in where a stored one came out. */
@@ -35,6 +55,11 @@ export function SaveToRecord({ id, replacement, allowed }: SaveToJobProps & { id
   return (
     <Card gap={8} data-print="no">
       <Heading>{`What goes in${record?.position ? `: ${record.position}` : ""}`}</Heading>
+      {shortcomings(record, replacement).map((line) => (
+        <Body key={line} color="$clash">
+          {line}
+        </Body>
+      ))}
       {problem === undefined ? null : (
         <Body role="alert" color="$clash">
           {problem}

@@ -48,7 +48,8 @@ export function WriteUpScreen() {
   const { threadId } = sheetTitle(result);
   const thread = threadId === undefined ? undefined : threadById(threadId);
   const held = screwThread(result);
-  const derived = held === undefined ? "" : formatCallout(specFromReadings(held, part.readings));
+  const original = held === undefined ? undefined : specFromReadings(held, part.readings);
+  const derived = original === undefined ? "" : formatCallout(original);
   const mark = lastReading(part.readings, "head-mark")?.mark;
   const markSaid =
     held === undefined || mark === undefined
@@ -77,7 +78,9 @@ export function WriteUpScreen() {
         first={
           <>
             <CalloutCard result={result} />
-            {asksForScrew ? <ReplacementCard draft={draft} markSaid={markSaid} /> : null}
+            {asksForScrew ? (
+              <ReplacementCard draft={draft} original={original} markSaid={markSaid} />
+            ) : null}
             <JobPicker
               jobId={part.jobId}
               onChoose={(jobId) => changeBench({ type: "describe", change: { jobId } })}
