@@ -7,11 +7,10 @@ import {
   PART_METAL_WORDS,
   type Circumstances,
 } from "@root-gauge/core";
-import { View } from "@tamagui/core";
-import { ChoiceChips } from "../kit/choice-chips";
+import { LabelledChips } from "../kit/labelled-chips";
 import { upperFirst } from "../kit/letter-case";
 import { Card } from "../kit/surface";
-import { Heading, Label } from "../kit/text";
+import { Heading } from "../kit/text";
 
 function choices<Value extends string>(
   values: readonly Value[],
@@ -34,33 +33,24 @@ export function CircumstancesCard({ value, onChange }: CircumstancesCardProps) {
   return (
     <Card gap={10} data-print="no">
       <Heading>The joint</Heading>
-      <View gap={4}>
-        <Label>What hangs on it</Label>
-        <ChoiceChips
-          name="What hangs on it"
-          value={value.duty}
-          choices={DUTY_CHOICES}
-          onChange={(duty = "ordinary") => onChange({ ...value, duty })}
-        />
-      </View>
-      <View gap={4}>
-        <Label>Where it is</Label>
-        <ChoiceChips
-          name="Where it is"
-          value={value.environment}
-          choices={PLACE_CHOICES}
-          onChange={(environment = "indoor") => onChange({ ...value, environment })}
-        />
-      </View>
-      <View gap={4}>
-        <Label>What it stands in</Label>
-        <ChoiceChips
-          name="What it stands in"
-          value={value.metal}
-          choices={METAL_CHOICES}
-          onChange={(metal = "steel") => onChange({ ...value, metal })}
-        />
-      </View>
+      <LabelledChips
+        name="What hangs on it"
+        value={value.duty}
+        choices={DUTY_CHOICES}
+        onChange={(duty = "ordinary") => onChange({ ...value, duty })}
+      />
+      <LabelledChips
+        name="Where it is"
+        value={value.environment}
+        choices={PLACE_CHOICES}
+        onChange={(environment = "indoor") => onChange({ ...value, environment })}
+      />
+      <LabelledChips
+        name="What it stands in"
+        value={value.metal}
+        choices={METAL_CHOICES}
+        onChange={(metal = "steel") => onChange({ ...value, metal })}
+      />
     </Card>
   );
 }

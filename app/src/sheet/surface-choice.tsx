@@ -1,8 +1,7 @@
 import { SURFACE_WORDS, TIGHTENING_SURFACES, type TighteningSurface } from "@root-gauge/core";
 import { View } from "@tamagui/core";
-import { ChoiceChips } from "../kit/choice-chips";
+import { LabelledChips } from "../kit/labelled-chips";
 import { upperFirst } from "../kit/letter-case";
-import { Label } from "../kit/text";
 
 const CHOICES = TIGHTENING_SURFACES.map((value) => ({
   value,
@@ -18,9 +17,8 @@ export function SurfaceChoice({
   onChange: (value: TighteningSurface) => void;
 }) {
   return (
-    <View gap={4} data-print="no">
-      <Label>Thread and face</Label>
-      <ChoiceChips
+    <View data-print="no">
+      <LabelledChips
         name="Thread and face"
         value={value}
         choices={CHOICES}

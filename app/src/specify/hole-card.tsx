@@ -18,6 +18,7 @@ import { View } from "@tamagui/core";
 import { changeSpecify, type SpecifyState } from "../data/specify-state";
 import { ChoiceChips } from "../kit/choice-chips";
 import { ChoiceRow } from "../kit/choice-row";
+import { LabelledChips } from "../kit/labelled-chips";
 import { upperFirst } from "../kit/letter-case";
 import { Card } from "../kit/surface";
 import { Body, Heading, Label } from "../kit/text";
@@ -124,26 +125,20 @@ export function HoleCard({ state, size, thread, units }: HoleCardProps) {
         )}
       </View>
       {kind === "clear" ? null : (
-        <View gap={4}>
-          <Label>Cut in</Label>
-          <ChoiceChips
-            name="Cut in"
-            value={state.material}
-            choices={MATERIALS}
-            onChange={(material = state.material) => changeSpecify({ material })}
-          />
-        </View>
+        <LabelledChips
+          name="Cut in"
+          value={state.material}
+          choices={MATERIALS}
+          onChange={(material = state.material) => changeSpecify({ material })}
+        />
       )}
       {kind === "blind" ? (
-        <View gap={4}>
-          <Label>Last tap that went in</Label>
-          <ChoiceChips
-            name="Last tap that went in"
-            value={state.tap}
-            choices={TAP_CHOICES}
-            onChange={(tap = state.tap) => changeSpecify({ tap })}
-          />
-        </View>
+        <LabelledChips
+          name="Last tap that went in"
+          value={state.tap}
+          choices={TAP_CHOICES}
+          onChange={(tap = state.tap) => changeSpecify({ tap })}
+        />
       ) : null}
       <View gap={4} alignItems="flex-start">
         <Label>Washer under the head</Label>

@@ -1,9 +1,8 @@
 import { gradesFor, type Grade, type HeadRoom, type Thread } from "@root-gauge/core";
-import { View } from "@tamagui/core";
 import { changeSpecify, type SpecifyState } from "../data/specify-state";
-import { ChoiceChips } from "../kit/choice-chips";
+import { LabelledChips } from "../kit/labelled-chips";
 import { Card } from "../kit/surface";
-import { Heading, Label } from "../kit/text";
+import { Heading } from "../kit/text";
 
 const ROOMS: readonly { value: HeadRoom; label: string }[] = [
   { value: "spanner", label: "For a spanner: hexagon" },
@@ -33,24 +32,18 @@ export function ScrewCard({
   return (
     <Card gap={12}>
       <Heading>The screw</Heading>
-      <View gap={4}>
-        <Label>Room round the head</Label>
-        <ChoiceChips
-          name="Room round the head"
-          value={state.room}
-          choices={ROOMS}
-          onChange={(room = state.room) => changeSpecify({ room })}
-        />
-      </View>
-      <View gap={4}>
-        <Label>Class</Label>
-        <ChoiceChips
-          name="Class"
-          value={grade.id}
-          choices={offered(thread).map(({ id, name }) => ({ value: id, label: name }))}
-          onChange={(gradeId) => changeSpecify({ gradeId })}
-        />
-      </View>
+      <LabelledChips
+        name="Room round the head"
+        value={state.room}
+        choices={ROOMS}
+        onChange={(room = state.room) => changeSpecify({ room })}
+      />
+      <LabelledChips
+        name="Class"
+        value={grade.id}
+        choices={offered(thread).map(({ id, name }) => ({ value: id, label: name }))}
+        onChange={(gradeId) => changeSpecify({ gradeId })}
+      />
     </Card>
   );
 }

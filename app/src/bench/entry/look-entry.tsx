@@ -15,8 +15,9 @@ import {
 import { View } from "@tamagui/core";
 import { changeBench } from "../../data/bench";
 import { ChoiceChips } from "../../kit/choice-chips";
+import { LabelledChips } from "../../kit/labelled-chips";
 import { upperFirst } from "../../kit/letter-case";
-import { Heading, Label, Small } from "../../kit/text";
+import { Heading, Small } from "../../kit/text";
 import { lastReading } from "../last-reading";
 
 const HEADS = HEAD_STYLES.map((value) => ({ value, label: upperFirst(HEAD_WORDS[value]) }));
@@ -63,15 +64,12 @@ export function LookEntry({ headed, readings }: { headed: boolean; readings: rea
             <Small role="status">{`Its length is measured ${datumWords(style.head)}.`}</Small>
           )}
           {style === undefined || drives.length < 2 ? null : (
-            <View gap={4}>
-              <Label>Turned by</Label>
-              <ChoiceChips
-                name="Turned by"
-                value={style.drive ?? drives[0]}
-                choices={drives.map((value) => ({ value, label: upperFirst(DRIVE_WORDS[value]) }))}
-                onChange={(drive) => takeHead(style.head, drive)}
-              />
-            </View>
+            <LabelledChips
+              name="Turned by"
+              value={style.drive ?? drives[0]}
+              choices={drives.map((value) => ({ value, label: upperFirst(DRIVE_WORDS[value]) }))}
+              onChange={(drive) => takeHead(style.head, drive)}
+            />
           )}
         </View>
       ) : null}
