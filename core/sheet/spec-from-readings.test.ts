@@ -1,7 +1,7 @@
 import { formatCallout } from "../callout";
 import type { Reading } from "../identify";
 import { named } from "../testing/named-thread";
-import { specFromReadings } from "./index";
+import { magnetContradicts, specFromReadings } from "./index";
 
 const called = (name: string, readings: readonly Reading[]) =>
   formatCallout(specFromReadings(named(name), readings));
@@ -29,5 +29,17 @@ describe("the screw on the bench, as it would be asked for again", () => {
 
   it("is stainless when its mark says so", () => {
     expect(called("M5", [{ kind: "head-mark", mark: "A2-70" }])).toBe("M5, A2-70");
+  });
+});
+
+describe("a magnet", () => {
+  it("contradicts A-type stainless and brass when it sticks, and nothing else", () => {
+    const held = (...readings: Reading[]) =>
+      magnetContradicts([{ kind: "magnet", sticks: true }, ...readings]);
+    expect(held({ kind: "head-mark", mark: "A2-70" })).toBe(true);
+    expect(held({ kind: "finish", finish: "brass" })).toBe(true);
+    expect(held({ kind: "head-mark", mark: "C3-80" })).toBe(false);
+    expect(held({ kind: "head-mark", mark: "8.8" })).toBe(false);
+    expect(magnetContradicts([{ kind: "head-mark", mark: "A2-70" }])).toBe(false);
   });
 });

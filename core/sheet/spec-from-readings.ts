@@ -46,3 +46,13 @@ export function specFromReadings(thread: Thread, readings: readonly Reading[]): 
     ...finishFor(last(readings, "finish")?.finish, graded),
   };
 }
+
+/** Whether a magnet sticks to what its mark or finish says is austenitic stainless or brass, which hardly hold one. */
+export function magnetContradicts(readings: readonly Reading[]): boolean {
+  if (last(readings, "magnet")?.sticks !== true) return false;
+  const finish = last(readings, "finish")?.finish;
+  const mark = last(readings, "head-mark")?.mark ?? "";
+  return (
+    finish === "brass" || finish === "stainless" || /^A[1-5](?:[-\s]?\d{2})?$/i.test(mark.trim())
+  );
+}

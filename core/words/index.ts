@@ -55,7 +55,9 @@ export {
 } from "./fastener-words";
 export {
   FIRST_TO_GO_WORDS,
+  MAGNET_CONTRADICTS,
   SURFACE_WORDS,
+  nutMarkWords,
   boltMarkWords,
   equivalentWords,
   forceWords,

@@ -1,8 +1,9 @@
-import type { BoltMark, Grade, GradeComparison } from "../grades";
+import type { BoltMark, Grade, GradeComparison, NutMark } from "../grades";
 import type { BoltLoads, FirstToGo, TighteningSurface, TorqueRange } from "../joints";
 import { printPlain, type Units } from "../units";
 import { gradeSpoken } from "./fastener-words";
 import { percentWords } from "./figures";
+import { upperFirst } from "./letter-case";
 import { markWords } from "./reading-words";
 
 const NEWTONS_PER_POUND = 4.4482216;
@@ -91,6 +92,21 @@ export function boltMarkWords(mark: string, { sense, grade, meant }: BoltMark): 
       return `${read} belongs to another system than this thread: check the thread. Counted as ${name}.`;
   }
 }
+
+/** What a mark on a nut comes to. */
+export function nutMarkWords(mark: string, { sense, nutClass }: NutMark): string {
+  const read = markWords(mark);
+  if (nutClass === undefined) {
+    return "No class can be read off the nut: take it for the weakest, and a new one of the bolt’s class.";
+  }
+  return sense === "other-system"
+    ? `${upperFirst(read)} belongs to another system than this thread: check the thread. Read as ${nutClass.name}.`
+    : `Read as ${read}: ${nutClass.name} (${nutClass.standard}).`;
+}
+
+/** Said where a magnet holds what is marked or finished as what hardly holds one. */
+export const MAGNET_CONTRADICTS =
+  "A magnet sticks, but A-type stainless and brass hardly hold one: look at the mark and the finish again.";
 
 /** The nearest class of another standard, by figures. */
 export function equivalentWords({ grade, serving, tensile }: GradeComparison): string {

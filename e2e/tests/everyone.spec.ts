@@ -89,6 +89,9 @@ for (const colorScheme of ["light", "dark"] as const) {
         await page.getByRole("button", { name: "Jobs", exact: true }).click();
         await expect(page.getByText("one part written up")).toBeVisible();
         expect(await violations(page)).toEqual([]);
+      });
+
+      test("every page with an address can be read, named and reached", async ({ page }) => {
         for (const [path, shown] of PAGES) {
           await page.goto(path);
           await page.getByText(shown).first().waitFor();
@@ -118,6 +121,9 @@ for (const width of [360, 768, 1920]) {
       await page.goto("/write-up");
       await page.getByText("Write it up").first().waitFor();
       expect(await sideways(page)).toBeLessThanOrEqual(0);
+    });
+
+    test("no page with an address runs off the side", async ({ page }) => {
       for (const [path, shown] of PAGES) {
         await page.goto(path);
         await page.getByText(shown).first().waitFor();

@@ -131,6 +131,20 @@ test("a countersunk screw on the bench is measured over all and written up", asy
   await expect(section(page, "Spanner, drill and hole")).toContainText("Countersink 90°");
 });
 
+test("a nut's class is read off the angle between its marks", async ({ page }) => {
+  await openBench(page);
+  await button(page, /^The part:/).tap();
+  await page.getByRole("dialog").getByRole("button", { name: /^Nut/ }).tap();
+  await button(page, /^bore/).tap();
+  await page.getByLabel("Bore", { exact: true }).fill("10.75");
+  await button(page, "Take this bore").tap();
+  await button(page, "Lay the 13 TPI leaf on it: drops in").tap();
+  await button(page, /^mark/).tap();
+  await radio(page, "Marks 120° apart").tap();
+  await button(page, "Write it up").tap();
+  await expect(page.getByText("Read as marks 120° apart: grade 5 (SAE J995).")).toBeVisible();
+});
+
 test("lines on a head are touched in as they are seen", async ({ page }) => {
   await openBench(page);
   await button(page, /^mark/).tap();

@@ -21,13 +21,10 @@ import type { ReplacementDraft } from "./use-replacement-draft";
 export function ReplacementCard({
   draft,
   original,
-  markSaid,
 }: {
   draft: ReplacementDraft;
   /** The screw that came out, as it was read. */
   original: ScrewSpec | undefined;
-  /** What the mark on its head came to. */
-  markSaid?: string | undefined;
 }) {
   const { callout, circumstances, acknowledgedAt } = draft;
   const read = screwOf(callout);
@@ -58,7 +55,6 @@ export function ReplacementCard({
                 {specProblemWords(problem)}
               </Body>
             ))}
-        {markSaid === undefined ? null : <Body>{markSaid}</Body>}
         <Small>
           Made up from the readings. Add what they do not say: length, head, grade, finish.
         </Small>

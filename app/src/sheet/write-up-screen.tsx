@@ -1,15 +1,7 @@
-import {
-  boltMarkWords,
-  formatCallout,
-  readBoltMark,
-  specFromReadings,
-  summaryOf,
-  threadById,
-} from "@root-gauge/core";
+import { formatCallout, specFromReadings, summaryOf, threadById } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";
-import { lastReading } from "../bench/last-reading";
 import { useBench } from "../bench/use-bench";
 import { changeBench } from "../data/bench";
 import type { BenchPart } from "../data/bench-state";
@@ -26,6 +18,7 @@ import { Caution } from "./caution";
 import { JobPicker } from "./job-picker";
 import { threadPath } from "../shell/links";
 import { ReadingList } from "./reading-list";
+import { MarkCard } from "./mark-card";
 import { ReplacementCard } from "./replacement-card";
 import { screwThread, sheetTitle } from "./sheet-title";
 import { ThreadFacts } from "./thread-facts";
@@ -50,11 +43,6 @@ export function WriteUpScreen() {
   const held = screwThread(result);
   const original = held === undefined ? undefined : specFromReadings(held, part.readings);
   const derived = original === undefined ? "" : formatCallout(original);
-  const mark = lastReading(part.readings, "head-mark")?.mark;
-  const markSaid =
-    held === undefined || mark === undefined
-      ? undefined
-      : boltMarkWords(mark, readBoltMark(mark, held));
   const draft = useReplacementDraft(part.replacement, derived);
   const asksForScrew = held !== undefined || part.replacement !== null;
   const describe = (change: Partial<Pick<BenchPart, "position" | "notes">>) =>
@@ -78,9 +66,10 @@ export function WriteUpScreen() {
         first={
           <>
             <CalloutCard result={result} />
-            {asksForScrew ? (
-              <ReplacementCard draft={draft} original={original} markSaid={markSaid} />
-            ) : null}
+            {thread === undefined ? null : (
+              <MarkCard thread={thread} side={result.side} readings={part.readings} />
+            )}
+            {asksForScrew ? <ReplacementCard draft={draft} original={original} /> : null}
             <JobPicker
               jobId={part.jobId}
               onChoose={(jobId) => changeBench({ type: "describe", change: { jobId } })}
