@@ -1,6 +1,7 @@
 export {
   FRACTION_DENOMINATORS,
   MM_PER_INCH,
+  NEWTONS_PER_POUND,
   inchesFromMm,
   mmFromFraction,
   mmFromInches,

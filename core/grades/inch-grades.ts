@@ -1,8 +1,5 @@
-import { mmFromInches } from "../units";
+import { MPA_PER_KSI, mmFromInches } from "../units";
 import type { Grade, GradeBand, Hardness } from "./grade";
-
-/** 1 ksi in MPa. */
-export const MPA_PER_KSI = 6.894757;
 
 interface Row {
   readonly from: number;

@@ -13,5 +13,5 @@ export { seatingOf, stockLength } from "./stock-length";
 export type { LengthAdvice, Seat, Seating } from "./stock-length";
 export { TAPS, tapLeadPitches } from "./tap-lead";
 export type { Tap } from "./tap-lead";
-export { PRELOAD_SHARE, TIGHTENING_SURFACES, torqueRange } from "./torque";
+export { TIGHTENING_SURFACES, torqueRange } from "./torque";
 export type { TighteningSurface, TorqueRange } from "./torque";

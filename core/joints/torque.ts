@@ -16,7 +16,7 @@ const NUT_FACTORS: Readonly<Record<TighteningSurface, readonly [least: number, m
 export const TIGHTENING_SURFACES = Object.keys(NUT_FACTORS) as readonly TighteningSurface[];
 
 /** Share of proof load that a reusable joint is tightened to. */
-export const PRELOAD_SHARE = 0.75;
+const PRELOAD_SHARE = 0.75;
 
 /** An estimate of tightening torque, newton metres, with what it rests on. */
 export interface TorqueRange {

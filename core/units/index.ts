@@ -1,3 +1,4 @@
+export { MPA_PER_KSI, NEWTONS_PER_POUND } from "./force";
 export { roundHalfEven, roundTo } from "./rounding";
 export { MM_PER_INCH, inchesFromMm, mmFromInches, pitchMmFromTpi, tpiFromPitchMm } from "./length";
 export type { Mm, Units } from "./length";

@@ -1,13 +1,11 @@
 import type { BoltMark, Grade, GradeComparison, NutMark } from "../grades";
 import type { BoltLoads, FirstToGo, TighteningSurface, TorqueRange } from "../joints";
-import { printPlain, type Units } from "../units";
+import { MPA_PER_KSI, NEWTONS_PER_POUND, printPlain, type Units } from "../units";
 import { gradeSpoken } from "./fastener-words";
 import { percentWords } from "./figures";
 import { upperFirst } from "./letter-case";
 import { markWords } from "./reading-words";
 
-const NEWTONS_PER_POUND = 4.4482216;
-const MPA_PER_KSI = 6.894757;
 const NM_PER_POUND_FOOT = 1.3558179;
 
 /** To three figures, as the standards' load tables print. */

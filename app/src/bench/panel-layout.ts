@@ -97,7 +97,6 @@ interface Zone {
   readonly room: number;
 }
 
-/** Where the axis lies, and how large the part may be, between the rows of tags. */
 /** Heads that are seen as a hexagon from their end. */
 const HEXAGONS: ReadonlySet<HeadStyle> = new Set(["hex", "flange-hex"]);
 
@@ -107,6 +106,7 @@ function headSpread(headStyle: HeadStyle | undefined): number {
   return Math.max(ACROSS_CORNERS, 2 * headProfile(headStyle, 1).halfHeight);
 }
 
+/** Where the axis lies, and how large the part may be, between the rows of tags. */
 function zoneOf({ height, width, twoRows, part, headStyle }: PanelRoom): Zone {
   const headed = part === "bolt" || part === "nut";
   const spread = headed ? headSpread(headStyle) : 1.35;

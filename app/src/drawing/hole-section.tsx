@@ -1,7 +1,7 @@
 import {
+  fullThreadDepth,
   printLength,
   screwOutline,
-  tapLeadPitches,
   type BlindJoint,
   type Joint,
   type ScrewSpec,
@@ -179,7 +179,7 @@ function drillPoint({ thread }: ScrewSpec): number {
 /** The bottom of a blind hole: where full thread ends, the tap's lead, and the drill's point. */
 function Bottom({ joint, spec, frame, pen }: PartProps & { joint: BlindJoint }) {
   const r = spec.thread.majorMm / 2;
-  const full = Math.max(0, joint.depthMm - tapLeadPitches(joint.tap) * spec.thread.pitchMm);
+  const full = fullThreadDepth(joint, spec.thread);
   const drill = 0.86 * r;
   const at = (x: number, y: number): Point => ({ x: frame.toX(x), y: frame.toY(y) });
   return (

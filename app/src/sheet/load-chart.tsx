@@ -1,4 +1,5 @@
 import {
+  NEWTONS_PER_POUND,
   boltLoads,
   forceWords,
   gradesFor,
@@ -12,7 +13,6 @@ import { BarChart } from "react-native-chart-kit";
 import { Small } from "../kit/text";
 
 const HEIGHT = 210;
-const NEWTONS_PER_POUND = 4.4482216;
 
 interface Bar {
   readonly grade: Grade;
