@@ -24,6 +24,7 @@ export {
   formSizes,
   limits,
   lookUpThread,
+  lookUpThreadAlone,
   nearestPitches,
   sizeNotes,
   sizesOverCrests,

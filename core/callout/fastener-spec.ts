@@ -4,6 +4,8 @@ import type { Mm } from "../units";
 
 interface Common {
   readonly thread: Thread;
+  /** The tolerance class, where it was said: "6g", "2A". */
+  readonly toleranceClass?: string;
   readonly quantity?: number;
   readonly finish?: Finish;
 }
@@ -50,9 +52,10 @@ export type CalloutProblem =
       readonly code: "callout-not-understood";
       readonly read: string;
       readonly words: readonly string[];
-      /** What the rest of it comes to, where it comes to something. */
-      readonly without?: FastenerSpec;
+      /** What was read of the rest, which is another part than the one that was asked for. */
+      readonly understood?: FastenerSpec;
     }
+  | { readonly code: "callout-too-long"; readonly letters: number; readonly most: number }
   | { readonly code: "callout-thread"; readonly read: string; readonly problem: DesignationProblem }
   | {
       readonly code: "callout-which-thread";

@@ -14,11 +14,12 @@ import { gradeWritten, nutClassWritten } from "./read-grade";
 import { type FastenerSpec, type ScrewSpec } from "./fastener-spec";
 
 /** A coarse metric thread is written without its pitch (ISO 965-1). */
-function sizeWritten(thread: Thread): string {
+function sizeWritten({ thread, toleranceClass }: FastenerSpec): string {
   const { designation, family, series, majorMm, hand, starts } = thread;
   const plain = family === "iso-metric" && series === "coarse" && starts === 1;
   const size = plain ? `M${printPlain(majorMm)}` : designation;
-  return hand === "left" ? `${size} LH` : size;
+  const classed = toleranceClass === undefined ? size : `${size}-${toleranceClass}`;
+  return hand === "left" ? `${classed} LH` : classed;
 }
 
 /** A length as its thread's system writes it: "40", "1-1/2", "1.57". */
@@ -59,7 +60,7 @@ function screwWritten(spec: ScrewSpec): string {
   const named = head === undefined ? headlessWords(spec) : ` ${headWritten(head, spec)}`;
   const steel = gradeId !== undefined && /^[ACF]\d-/.test(gradeId);
   const parts = [
-    `${sizeWritten(thread)}${length}${named}${ended}`,
+    `${sizeWritten(spec)}${length}${named}${ended}`,
     ...(gradeId === undefined ? [] : [gradeWritten(gradeId)]),
     ...(finish === undefined || (steel && finish === "stainless")
       ? []
@@ -78,7 +79,7 @@ function bodyOf(spec: FastenerSpec): string {
   const nutClass = spec.part === "nut" ? spec.nutClassId : undefined;
   const steel = nutClass?.startsWith("nut-stainless") ?? false;
   return [
-    `${sizeWritten(spec.thread)} ${words}`,
+    `${sizeWritten(spec)} ${words}`,
     ...(nutClass === undefined ? [] : [nutClassWritten(nutClass)]),
     ...(spec.finish === undefined || (steel && spec.finish === "stainless")
       ? []

@@ -54,18 +54,23 @@ export const HEAD_PHRASES: readonly Phrase<{
   phrase(
     { head: "csk", drive: "socket" },
     "socket countersunk screw",
-    String.raw`(?:socket\s*(?:flat|csk|countersunk|countersink)|(?:flat|csk|countersunk)\s*socket)${HEAD}${SCREW}`,
+    String.raw`(?:hex(?:agon)?\s*)?(?:socket\s*(?:flat|csk|countersunk|countersink)|(?:flat|csk|countersunk)${HEAD}\s*socket)${HEAD}(?:\s*cap)?${HEAD}${SCREW}`,
+  ),
+  phrase(
+    { head: "csk" },
+    "countersunk cap screw",
+    String.raw`(?:csk|countersunk|countersink|flat)${HEAD}\s*cap${SCREW}`,
   ),
   phrase(
     { head: "button" },
     "button head screw",
-    String.raw`(?:socket\s*)?button${HEAD}(?:\s*(?:socket|cap))*${SCREW}`,
+    String.raw`(?:hex(?:agon)?\s*)?(?:socket\s*)?button${HEAD}(?:\s*(?:socket|cap))*${HEAD}${SCREW}`,
   ),
   phrase({ head: "hex" }, "hex cap screw", String.raw`hex(?:agon)?${HEAD}\s*cap\s*screws?|hcs`),
   phrase(
     { head: "socket-cap" },
     "socket cap screw",
-    String.raw`(?:socket\s*)?cap${HEAD}${SCREW}|socket${HEAD}${SCREW}|s\.?h\.?c\.?s\.?`,
+    String.raw`(?:hex(?:agon)?\s*)?socket${HEAD}(?:\s*cap)?${HEAD}${SCREW}|cap${HEAD}${SCREW}|s\.?h\.?c\.?s\.?`,
   ),
   phrase(
     { head: "raised-csk" },
@@ -143,12 +148,12 @@ export const NUT_PHRASES: readonly Phrase<NutStyle>[] = [
   phrase(
     "nylon-insert",
     "nylon insert nut",
-    String.raw`(?:nylon|insert)[\s-]*(?:insert\s*)?(?:lock[\s-]*)?nuts?|lock[\s-]*nuts?`,
+    String.raw`(?:nylon|insert)[\s-]*(?:insert\s*)?(?:lock(?:ing)?[\s-]*)?nuts?`,
   ),
   phrase(
     "all-metal",
     "all-metal locking nut",
-    String.raw`all[\s-]*metal(?:\s*(?:locking|prevailing(?:\s*torque)?))?\s*nuts?|prevailing(?:\s*torque)?\s*nuts?`,
+    String.raw`all[\s-]*metal(?:[\s-]*(?:lock(?:ing)?|prevailing(?:\s*torque)?))?[\s-]*nuts?|prevailing(?:\s*torque)?\s*nuts?`,
   ),
   phrase("thin", "thin nut", String.raw`(?:thin|half|jam)[\s-]*nuts?`),
   phrase("flange", "flange nut", String.raw`flanged?(?:\s*hex(?:agon)?)?[\s-]*nuts?`),

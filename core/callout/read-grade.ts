@@ -1,4 +1,5 @@
 import { GRADES, NUT_CLASSES, gradeById, nutClassById } from "../grades";
+import type { Thread } from "../threads";
 import type { Remaining } from "./read-words";
 
 /** A grade as it was written, and the class it names; none when it names no class that is held. */
@@ -46,14 +47,23 @@ export function takeNutClass(remaining: Remaining, inch: boolean): WrittenGrade 
   const a563 = remaining.take(/(?<![\w/])(?:astm\s*)?a563[\s-]*(c|dh)(?![\w/])/i);
   if (a563 !== undefined)
     return { written: a563[0], id: `nut-a563-${(a563[1] ?? "").toLowerCase()}` };
-  const steel = remaining.take(/(?<![\w/])(?:stainless|[ac]\d)[\s-]*(50|70|80)(?![\w/])/i);
-  if (steel !== undefined) return { written: steel[0], id: `nut-stainless-${steel[1]}` };
+  const steel = remaining.take(/(?<![\w/])(?:(?:stainless|[ac]\d)[\s-]*(50|70|80)|[ac]\d)(?![\w/])/i);
+  if (steel !== undefined) {
+    return { written: steel[0], id: `nut-stainless-${steel[1] ?? USUAL_STRENGTH}` };
+  }
   const found = remaining.take(GRADE);
   if (found === undefined) return undefined;
   const [written, number = ""] = found;
   const says = /class|cl/i.test(written) ? `nut-${number}` : `nut-sae-${number}`;
   const other = inch ? `nut-sae-${number}` : `nut-${number}`;
   return { written, id: nutClassById(says)?.id ?? nutClassById(other)?.id };
+}
+
+/** A bare figure after a nut's thread, where it names a class of that thread's system. */
+export function bareNutClass(text: string, thread: Thread): WrittenGrade | undefined {
+  if (!/^\d{1,2}$/.test(text)) return undefined;
+  const id = thread.majorInch === undefined ? `nut-${text}` : `nut-sae-${text}`;
+  return nutClassById(id) === undefined ? undefined : { written: text, id };
 }
 
 /** How a class is written in a call-out. */

@@ -4,77 +4,108 @@ import { readLength, roundTo, type Mm } from "../units";
 
 /** The thread and length that are left of a call-out when its words are out. */
 export type ThreadAndLength =
-  | { readonly kind: "found"; readonly thread: Thread; readonly lengthMm?: Mm }
+  | {
+      readonly kind: "found";
+      readonly thread: Thread;
+      readonly toleranceClass?: string;
+      /** What stands after the thread, as it was written: a length, or of a nut its class. */
+      readonly after: string;
+      readonly lengthMm?: Mm;
+    }
   | { readonly kind: "length-unreadable"; readonly length: string }
   | Exclude<DesignationReading, { kind: "found" }>;
 
 /** A series said anywhere belongs to the thread: "1/2 x 2 UNC". */
 const SERIES =
   /(?<![\w/])(unc|unf|unef|nc|nf|nef|bsw|bsf|whit(?:worth)?|cycle|cei|coarse|fine|lh|left[\s-]*hand(?:ed)?)(?![\w/])/gi;
-
 const LENGTHS = { minMm: 0.5, maxMm: 3000 };
 
-function normalised(text: string): string {
-  return (
-    text
-      // "M10-1.25 x 40" is a pitch after the dash.
-      .replace(/\b(m\s*\d+(?:\.\d+)?)\s*-\s*(\d(?:\.\d+)?)(?=\s*[x-])/i, "$1x$2")
-      .replace(/(\d)\s*x\s*(?=\d)/gi, "$1 x ")
-      .trim()
-  );
-}
+/** A bare figure after a metric size is no length when it is under this share of the diameter: no screw is so short. */
+const SHORTEST_BY_DIAMETER = 0.5;
+
+/** The longest designation has so many places where it may be parted: "1 1/2 - 6 - UN x 2", "Tr 40 x 14 ( P 7 )". */
+const MOST_PARTINGS = 8;
 
 interface Split {
   readonly left: string;
   readonly right: string;
 }
 
-/** Every way to part a text at a cross, a dash or a space, the longest thread first; a cross before the others. */
+/** The ways to part a text at a cross, a dash or a space, the longest thread first; a cross before the others. */
 function splits(text: string): Split[] {
   const at = (pattern: RegExp) =>
     [...text.matchAll(pattern)]
+      .slice(0, MOST_PARTINGS)
       .reverse()
       .map(({ index, 0: sign }) => ({
         left: text.slice(0, index).trim(),
         right: text.slice(index + sign.length).trim(),
       }))
       .filter(({ left, right }) => left !== "" && right !== "");
-  return [{ left: text, right: "" }, ...at(/\s*x\s*/gi), ...at(/\s*-\s*/g), ...at(/\s+/g)];
+  return [{ left: text, right: "" }, ...at(/ ?x ?/gi), ...at(/ ?- ?/g), ...at(/ +/g)];
 }
 
 function lengthOf(text: string, thread: Thread): Mm | undefined {
-  const read = readLength(
-    text.replace(/^l\s*=?\s*/i, ""),
-    goesByInches(thread) ? "in" : "mm",
-    LENGTHS,
-  );
-  return read.ok ? roundTo(read.mm, 6) : undefined;
+  const figure = text.replace(/^l ?=? ?/i, "");
+  const read = readLength(figure, goesByInches(thread) ? "in" : "mm", LENGTHS);
+  if (!read.ok) return undefined;
+  const unitSaid = figure !== text || /[a-z"]/i.test(figure);
+  const tooShort = read.mm < SHORTEST_BY_DIAMETER * thread.majorMm;
+  // "M12-1.4" is a pitch that is not held, not a screw 1.4 mm long.
+  return thread.family === "iso-metric" && tooShort && !unitSaid ? undefined : roundTo(read.mm, 6);
+}
+
+/** The text without the series and the hand, and those, wherever they stood. */
+function said(text: string): { readonly bare: string; readonly series: string } {
+  const spelled = text.replace(/(\d) ?x ?(?=\d)/gi, "$1 x ");
+  const series = [...spelled.matchAll(SERIES)].map(([word]) => word).join(" ");
+  const bare = spelled
+    .replace(SERIES, " ")
+    .replace(/ +/g, " ")
+    .replace(/ ?-(?= ?x| ?$)/gi, " ")
+    .trim();
+  return { bare, series };
 }
 
 /**
  * Parts a text into thread and length: "M10 x 1.25 x 40", "1/2-13-1 1/2", "1/2 x 2 UNC", "M8 30 mm". A length
- * without a unit is in the thread's own.
+ * without a unit is in the thread's own. Looks up so many names at the most, however long the text is.
+ * @param toleranceClass written with it, already cut out: "6g"
+ * @param lookUp how a name is looked up
  */
-export function readThreadAndLength(text: string): ThreadAndLength {
-  const spelled = normalised(text);
-  const series = [...spelled.matchAll(SERIES)].map(([word]) => word).join(" ");
-  const bare = spelled.replace(SERIES, " ").replace(/\s+/g, " ").trim().replace(/-$/, "").trim();
+export function readThreadAndLength(
+  text: string,
+  toleranceClass = "",
+  lookUp = lookUpThread,
+): ThreadAndLength {
+  const { bare, series } = said(text);
+  const named = (size: string) => [size, series, toleranceClass].filter(Boolean).join(" ");
   let choices: ThreadAndLength | undefined;
+  let notHeld: ThreadAndLength | undefined;
   let unreadable: ThreadAndLength | undefined;
   for (const { left, right } of splits(bare)) {
-    const named = `${left} ${series}`.trim();
-    const reading = lookUpThread(named);
-    if (reading.kind === "choices" && (right === "" || /^[\d."/\s-]+(?:mm|in|")?$/.test(right))) {
-      choices ??= reading;
+    const reading = lookUp(named(left));
+    if (reading.kind === "choices" && reading.rest === undefined) {
+      if (right === "" || /^[\d."/ -]+(?:mm|in|")?$/.test(right)) choices ??= reading;
+    }
+    if (reading.kind === "problem" && reading.problem.code === "pitch-not-held") {
+      notHeld ??= reading;
     }
     if (reading.kind !== "found" || reading.rest !== undefined) continue;
-    if (right === "") return { kind: "found", thread: reading.thread };
-    const lengthMm = lengthOf(right, reading.thread);
-    if (lengthMm !== undefined) return { kind: "found", thread: reading.thread, lengthMm };
+    const { thread } = reading;
+    const found = {
+      kind: "found",
+      thread,
+      after: right,
+      ...(reading.toleranceClass === undefined ? {} : { toleranceClass: reading.toleranceClass }),
+    } as const;
+    if (right === "") return found;
+    const lengthMm = lengthOf(right, thread);
+    if (lengthMm !== undefined) return { ...found, lengthMm };
     unreadable ??= { kind: "length-unreadable", length: right };
   }
-  const understood = choices ?? unreadable;
+  const understood = choices ?? notHeld ?? unreadable;
   if (understood !== undefined) return understood;
-  const whole = lookUpThread(`${bare} ${series}`.trim());
+  const whole = lookUp(named(bare));
   return whole.kind === "found" ? { kind: "length-unreadable", length: whole.rest ?? "" } : whole;
 }

@@ -1,5 +1,5 @@
 import { matingVerdict, type Mating, type MatingFit } from "../mating";
-import { lookUpThread, type Thread, type ThreadSide } from "../threads";
+import { lookUpThreadAlone, type Thread, type ThreadSide } from "../threads";
 import type { Evidence } from "./evidence";
 import { agreementOf } from "./form-evidence";
 import type { TrialOutcome } from "./reading";
@@ -117,7 +117,7 @@ const knownParts = new Map<string, Thread | undefined>();
 /** The known part's thread; undefined when its name is no thread held. */
 export function knownPart(text: string): Thread | undefined {
   if (!knownParts.has(text)) {
-    const read = lookUpThread(text);
+    const read = lookUpThreadAlone(text);
     knownParts.set(text, read.kind === "found" ? read.thread : undefined);
   }
   return knownParts.get(text);

@@ -29,7 +29,11 @@ export interface ThreadHit {
 
 /** What the search took the text for. `words` makes the sentence. */
 export type Understanding =
-  | { readonly kind: "name" }
+  | {
+      readonly kind: "name";
+      /** What was written after the thread and is no part of it. */
+      readonly rest?: string;
+    }
   | { readonly kind: "diameter"; readonly mm: Mm; readonly side: ThreadSide }
   | {
       readonly kind: "diameter-outside";
@@ -169,7 +173,10 @@ function searchNames(text: string, threads: readonly Thread[]): ThreadSearch {
   const exactIds = new Set(exact.map(({ id }) => id));
   const others = byName(text, threads).filter(({ id }) => !exactIds.has(id));
   const hits = listed([...exact, ...others], "name");
-  if (hits.length > 0) return { hits, understood: [{ kind: "name" }] };
+  if (hits.length > 0) {
+    const rest = looked.kind === "problem" ? undefined : looked.rest;
+    return { hits, understood: [{ kind: "name", ...(rest === undefined ? {} : { rest }) }] };
+  }
   if (looked.kind !== "problem") return { hits: [], understood: [] };
   const { problem } = looked;
   const near =

@@ -1,5 +1,5 @@
 import { clearanceHoles } from "../holes";
-import { catalogue, limits, lookUpThread, type DesignationProblem, type Thread } from "../threads";
+import { catalogue, limits, lookUpThreadAlone, type DesignationProblem, type Thread } from "../threads";
 import { readLength, type LengthProblem, type Mm, type Units } from "../units";
 
 /** What a hole is, as far as it decides how a screw holds in it. */
@@ -56,7 +56,7 @@ export function threadsForHole(kind: HoleKind, mm: Mm): readonly Thread[] {
 /** Reads the size of a hole: "M8", "1/2-13", or a diameter such as 9.0, "17/32". */
 export function readHoleSize(text: string, kind: HoleKind, units: Units): HoleSize {
   if (text.trim() === "") return { kind: "empty" };
-  const named = lookUpThread(text);
+  const named = lookUpThreadAlone(text);
   if (named.kind === "found") return { kind: "thread", threads: [named.thread, ...named.others] };
   const measured = readLength(text, units, HOLE_RANGE);
   if (measured.ok) {

@@ -69,7 +69,7 @@ describe("finding a thread by what people write", () => {
 
   it.each([
     ["1/2-13x1-1/2", "unc-1/2-13", "x1-1/2"],
-    ["M10x40", "iso-m10x1.5", "x 40"],
+    ["M10x40", "iso-m10x1.5", "x40"],
     ["M10x1.5x40", "iso-m10x1.5", "x40"],
   ])("%j is the thread %s, with %j left over", (text, id, rest) => {
     expect(lookUpThread(text)).toMatchObject({ kind: "found", thread: { id }, rest });

@@ -1,11 +1,20 @@
-import { mmFromInches } from "../units";
+import { MOST_LETTERS, mmFromInches, oneSpelling } from "../units";
 import { catalogue } from "./catalogue";
+import { toleranceClasses } from "./limits";
 import { readDesignation, type WrittenDesignation } from "./read-designation";
 import type { Thread } from "./thread";
 
 /** Why a written designation is no thread of the catalogue. `words` makes the sentence. */
 export type DesignationProblem =
   | { readonly code: "designation-unreadable"; readonly read: string }
+  | { readonly code: "designation-too-long"; readonly letters: number; readonly most: number }
+  /** A thread was read, and more was written than the thread. */
+  | {
+      readonly code: "designation-left-over";
+      readonly read: string;
+      readonly thread: Thread;
+      readonly rest: string;
+    }
   | {
       readonly code: "pitch-not-held";
       readonly read: string;
@@ -26,10 +35,16 @@ export type DesignationReading =
       readonly thread: Thread;
       /** Others that are written the same way but less usually, as 1/4-20 BSW beside UNC. */
       readonly others: readonly Thread[];
-      /** What was written after the thread, such as a length. */
+      /** The class it was written with, where its standard has it. */
+      readonly toleranceClass?: string;
+      /** What was written after the thread and is no part of it, such as a length. */
       readonly rest?: string;
     }
-  | { readonly kind: "choices"; readonly threads: readonly Thread[] }
+  | {
+      readonly kind: "choices";
+      readonly threads: readonly Thread[];
+      readonly rest?: string;
+    }
   | { readonly kind: "problem"; readonly problem: DesignationProblem };
 
 /** A decimal size is written to three or four places: half a thousandth of an inch either way. */
@@ -58,29 +73,73 @@ function hasPitch(thread: Thread, { pitchMm, tpi }: WrittenDesignation): boolean
   return pitchMm === undefined || Math.abs(thread.pitchMm - pitchMm) < PITCH_TOLERANCE_MM;
 }
 
+interface Sized {
+  readonly thread: Thread;
+  readonly sizeMm: number;
+}
+
+let bySize: readonly Sized[] | undefined;
+
+/** The catalogue by the size its threads are written with, smallest first, in catalogue order where sizes are equal. */
+function sizedThreads(): readonly Sized[] {
+  bySize ??= catalogue()
+    .map((thread) => ({ thread, sizeMm: writtenSizeMm(thread) }))
+    .sort((a, b) => a.sizeMm - b.sizeMm);
+  return bySize;
+}
+
+/** The place of the first thread that is not smaller. */
+function placeOf(sizeMm: number): number {
+  const sized = sizedThreads();
+  let [from, to] = [0, sized.length];
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    if ((sized[middle]?.sizeMm ?? 0) < sizeMm) from = middle + 1;
+    else to = middle;
+  }
+  return from;
+}
+
 /** The threads of the first size, in the order they may be meant, that satisfies the rest. */
-function ofWrittenSize(threads: readonly Thread[], { sizes }: WrittenDesignation): Thread[] {
+function ofWrittenSize(
+  { sizes }: WrittenDesignation,
+  fits: (thread: Thread) => boolean,
+): readonly Thread[] {
   for (const { figure, numbered = false } of sizes) {
-    const found = threads.filter(
-      (thread) =>
-        Math.abs(writtenSizeMm(thread) - figure) < SIZE_TOLERANCE_MM &&
-        (!numbered || thread.designation.startsWith("#")),
-    );
-    if (found.length > 0) return found;
+    const found = sizedThreads()
+      .slice(placeOf(figure - SIZE_TOLERANCE_MM), placeOf(figure + SIZE_TOLERANCE_MM))
+      .map(({ thread }) => thread)
+      .filter((thread) => fits(thread) && (!numbered || thread.designation.startsWith("#")));
+    if (found.length > 0) return found.sort((a, b) => placeInCatalogue(a) - placeInCatalogue(b));
   }
   return [];
 }
 
-function neighboursOf(threads: readonly Thread[], sizeMm: number): Thread[] {
-  const sorted = [...threads].sort((a, b) => writtenSizeMm(a) - writtenSizeMm(b));
-  const below = sorted.findLast((thread) => writtenSizeMm(thread) < sizeMm);
-  const above = sorted.find((thread) => writtenSizeMm(thread) > sizeMm);
-  return [below, above].filter((thread) => thread !== undefined);
+let places: ReadonlyMap<Thread, number> | undefined;
+
+function placeInCatalogue(thread: Thread): number {
+  places ??= new Map(catalogue().map((one, at) => [one, at]));
+  return places.get(thread) ?? 0;
 }
 
+function neighboursOf(ofKind: (thread: Thread) => boolean, figure: number): Thread[] {
+  const sized = sizedThreads();
+  const below = sized.findLast(({ thread, sizeMm }) => sizeMm < figure && ofKind(thread));
+  const above = sized.find(({ thread, sizeMm }) => sizeMm > figure && ofKind(thread));
+  return [below?.thread, above?.thread].filter((thread) => thread !== undefined);
+}
+
+/** The thread with what was said of its hand and starts; several starts are written with their lead (ISO 2902). */
 function handed(thread: Thread, { hand, starts }: WrittenDesignation): Thread {
   if (hand === undefined && starts === undefined) return thread;
-  return { ...thread, hand: hand ?? thread.hand, starts: starts ?? thread.starts };
+  const { majorMm, pitchMm } = thread;
+  return {
+    ...thread,
+    hand: hand ?? thread.hand,
+    ...(starts === undefined
+      ? {}
+      : { starts, designation: `Tr ${majorMm} x ${starts * pitchMm} (P${pitchMm})` }),
+  };
 }
 
 /** Written without a series, threads per inch mean the unified thread where there is one (ASME B1.1's own way of writing). */
@@ -92,11 +151,11 @@ function usual(found: readonly Thread[], written: WrittenDesignation): Thread | 
 }
 
 function missing(text: string, written: WrittenDesignation): DesignationReading {
-  const ofKind = catalogue().filter((thread) => isOfKind(thread, written));
+  const ofKind = (thread: Thread) => isOfKind(thread, written);
   const anySeries = { ...written, series: undefined };
-  const ofAnySeries = catalogue().filter((thread) => isOfKind(thread, anySeries));
-  const held = ofWrittenSize(ofKind, written);
-  const heldOtherwise = held.length > 0 ? held : ofWrittenSize(ofAnySeries, written);
+  const held = ofWrittenSize(written, ofKind);
+  const heldOtherwise =
+    held.length > 0 ? held : ofWrittenSize(written, (thread) => isOfKind(thread, anySeries));
   if (heldOtherwise.length > 0) {
     return {
       kind: "problem",
@@ -108,48 +167,108 @@ function missing(text: string, written: WrittenDesignation): DesignationReading 
   return { kind: "problem", problem: { code: "size-not-held", read: text, neighbours } };
 }
 
+/** The class as its standard writes it; the case tells 6g of a bolt from 6G of a nut, and is forgiven elsewhere. */
+function classHeld(thread: Thread, written: string): string | undefined {
+  const held = [...toleranceClasses(thread, "external"), ...toleranceClasses(thread, "internal")];
+  const each = written.split("/").map((one) => {
+    const same = held.filter((name) => name.toLowerCase() === one.toLowerCase());
+    return same.find((name) => name === one) ?? (same.length === 1 ? same[0] : undefined);
+  });
+  return each.includes(undefined) ? undefined : each.join("/");
+}
+
+/** What is not the thread: a class its standard does not have, and what was left. */
+function besides(
+  thread: Thread,
+  { toleranceClass: written, rest }: WrittenDesignation,
+): { readonly toleranceClass?: string; readonly rest?: string } {
+  const toleranceClass = written === undefined ? undefined : classHeld(thread, written);
+  const left = [rest, toleranceClass === undefined ? written : undefined].filter(Boolean).join(" ");
+  return {
+    ...(toleranceClass === undefined ? {} : { toleranceClass }),
+    ...(left === "" ? {} : { rest: left }),
+  };
+}
+
+let byName: ReadonlyMap<string, Thread> | undefined;
+
+/** The thread that is called just so; where two are, the first of the catalogue. */
 function exactly(text: string): Thread | undefined {
-  const wanted = text.trim().toLowerCase();
-  return catalogue().find(
-    ({ designation, alsoCalled = [] }) =>
-      designation.toLowerCase() === wanted ||
-      alsoCalled.some((name) => name.toLowerCase() === wanted),
+  byName ??= new Map(
+    [...catalogue()]
+      .reverse()
+      .flatMap((thread) =>
+        [thread.designation, ...(thread.alsoCalled ?? [])].map(
+          (name): [string, Thread] => [name.toLowerCase(), thread],
+        ),
+      ),
   );
+  return byName.get(text.toLowerCase());
 }
 
 /**
  * Finds what a written designation means: one thread, several to choose from, or why it is none.
- * Case, spaces, a comma for the point do not matter; what follows the thread is handed back as `rest`.
+ * Case, spaces, a comma for the point do not matter. Nothing written is dropped: what is no part of the thread is handed
+ * back as `rest`, for a reader that knows what may follow; `lookUpThreadAlone` is for those where nothing may.
  */
 export function lookUpThread(text: string): DesignationReading {
-  const exact = exactly(text);
-  if (exact !== undefined) return { kind: "found", thread: exact, others: [] };
   const read = text.trim();
+  if (read.length > MOST_LETTERS) {
+    const problem = { letters: read.length, most: MOST_LETTERS } as const;
+    return { kind: "problem", problem: { code: "designation-too-long", ...problem } };
+  }
+  const exact = exactly(oneSpelling(text));
+  if (exact !== undefined) return { kind: "found", thread: exact, others: [] };
   const written = readDesignation(text);
-  if (written === undefined || !written.sizes.every(({ figure }) => Number.isFinite(figure))) {
+  const sizes = written?.sizes ?? [];
+  if (
+    written === undefined ||
+    sizes.length === 0 ||
+    !sizes.every(({ figure }) => Number.isFinite(figure))
+  ) {
     return { kind: "problem", problem: { code: "designation-unreadable", read } };
   }
-  const fitting = catalogue().filter(
+  const found = ofWrittenSize(
+    written,
     (thread) => isOfKind(thread, written) && hasPitch(thread, written),
   );
-  const found = ofWrittenSize(fitting, written);
-  if (found.length === 0) return missing(read, written);
+  const [first] = found;
+  if (first === undefined) return missing(read, written);
   const chosen = usual(found, written);
-  if (chosen === undefined) return { kind: "choices", threads: found };
+  if (chosen === undefined) {
+    const { rest } = besides(first, written);
+    return { kind: "choices", threads: found, ...(rest === undefined ? {} : { rest }) };
+  }
   return {
     kind: "found",
     thread: handed(chosen, written),
     others: found.filter((thread) => thread !== chosen),
-    ...(written.rest === undefined ? {} : { rest: written.rest }),
+    ...besides(chosen, written),
+  };
+}
+
+/** As `lookUpThread`, where a thread and nothing else is wanted: anything more is a problem that names it. */
+export function lookUpThreadAlone(text: string): DesignationReading {
+  const reading = lookUpThread(text);
+  if (reading.kind === "problem" || reading.rest === undefined) return reading;
+  const [thread] = reading.kind === "found" ? [reading.thread] : reading.threads;
+  const read = text.trim();
+  return {
+    kind: "problem",
+    problem:
+      thread === undefined
+        ? { code: "designation-unreadable", read }
+        : { code: "designation-left-over", read, thread, rest: reading.rest },
   };
 }
 
 /**
  * The one thread that a written designation means: "m10", "M10x1.25", "#10-32 unf", "1/2 bsw", "R 3/4", "2BA".
  * A metric size without a pitch is the coarse thread.
- * @returns undefined when nothing or more than one thread fits; `lookUpThread` says which
+ * @returns undefined when nothing or more than one thread fits, or when more than a thread was written;
+ * `lookUpThreadAlone` says which
  */
 export function findThread(text: string): Thread | undefined {
-  const reading = lookUpThread(text);
+  const reading = lookUpThreadAlone(text);
   return reading.kind === "found" ? reading.thread : undefined;
 }

@@ -1,5 +1,5 @@
 export { catalogue, threadById } from "./catalogue";
-export { findThread, lookUpThread } from "./find-thread";
+export { findThread, lookUpThread, lookUpThreadAlone } from "./find-thread";
 export type { DesignationProblem, DesignationReading } from "./find-thread";
 export {
   basicSizes,

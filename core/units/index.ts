@@ -10,6 +10,7 @@ export {
   reduceFraction,
 } from "./inch-fraction";
 export type { InchFraction } from "./inch-fraction";
+export { MOST_LETTERS, oneSpelling } from "./spelling";
 export { readLength } from "./read-length";
 export type { LengthProblem, LengthRange, LengthReading } from "./read-length";
 export { printFigure, printLength, printPlain, printRange, tableDecimals } from "./print-length";

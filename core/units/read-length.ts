@@ -1,5 +1,9 @@
 import { mmFromFraction } from "./inch-fraction";
 import { inchesFromMm, mmFromInches, type Mm, type Units } from "./length";
+import { MOST_LETTERS, oneSpelling } from "./spelling";
+
+/** Of what is far too long, so much is repeated. */
+const MOST_NAMED = 40;
 
 /** Why a typed length could not be taken. `words` makes the sentence. */
 export type LengthProblem =
@@ -20,20 +24,19 @@ export interface LengthRange {
   readonly maxMm: Mm;
 }
 
-const UNIT_WORDS: Readonly<Record<string, Units>> = {
-  mm: "mm",
-  in: "in",
-  inch: "in",
-  inches: "in",
-  '"': "in",
-  "''": "in",
-  "″": "in",
-  "”": "in",
-};
+const UNIT_WORDS: ReadonlyMap<string, Units> = new Map([
+  ["mm", "mm"],
+  ["mm.", "mm"],
+  ["in", "in"],
+  ["in.", "in"],
+  ["inch", "in"],
+  ["inches", "in"],
+  ['"', "in"],
+]);
 
 const SHAPE =
-  /^(?<sign>[-−+]?)\s*(?:(?<decimal>\d+(?:\.\d*)?|\.\d+)|(?:(?<whole>\d+)(?:\s+|\s*-\s*))?(?<numerator>\d+)\s*[/⁄]\s*(?<denominator>\d+))\s*(?<unit>[^\d\s./]*)$/u;
-const TWO_FRACTIONS = /[/⁄].*[/⁄]/u;
+  /^(?<sign>[-+]?)\s*(?:(?<decimal>\d+(?:\.\d*)?|\.\d+)|(?:(?<whole>\d+)(?:\s+|\s*-\s*))?(?<numerator>\d+)\s*\/\s*(?<denominator>\d+))\s*(?<unit>(?:[^\d\s./]+\.?)?)$/u;
+const TWO_FRACTIONS = /\/.*\//u;
 
 /**
  * Reads a length as a fitter writes it: "12.52", "12,52 mm", ".492 in", "37/64", "1 1/2", `1-1/2"`.
@@ -45,13 +48,17 @@ const TWO_FRACTIONS = /[/⁄].*[/⁄]/u;
  */
 export function readLength(text: string, units: Units, accepted: LengthRange): LengthReading {
   const read = text.trim();
+  if (read.length > MOST_LETTERS) {
+    return refuse({ code: "length-not-a-figure", read: `${read.slice(0, MOST_NAMED)}…` });
+  }
   if (read === "") return refuse({ code: "length-empty", read });
-  if (TWO_FRACTIONS.test(read)) return refuse({ code: "length-two-fractions", read });
-  const parts = SHAPE.exec(read.replace(/(\d),(\d)/u, "$1.$2").replace(/^,(\d)/u, ".$1"))?.groups;
+  const spelled = oneSpelling(read).replace(/^,(\d)/u, ".$1");
+  if (TWO_FRACTIONS.test(spelled)) return refuse({ code: "length-two-fractions", read });
+  const parts = SHAPE.exec(spelled)?.groups;
   if (parts === undefined) return refuse({ code: "length-not-a-figure", read });
 
   const unitWord = (parts.unit ?? "").toLowerCase();
-  const written = unitWord === "" ? undefined : UNIT_WORDS[unitWord];
+  const written = UNIT_WORDS.get(unitWord);
   if (unitWord !== "" && written === undefined) {
     return refuse({ code: "length-unknown-unit", read, unit: parts.unit ?? "" });
   }
@@ -60,7 +67,7 @@ export function readLength(text: string, units: Units, accepted: LengthRange): L
   }
   const writtenIn = written ?? (parts.denominator === undefined ? units : "in");
   const mm = toMm(parts, writtenIn);
-  if (parts.sign === "-" || parts.sign === "−" || mm === 0) {
+  if (parts.sign === "-" || mm === 0) {
     return refuse({ code: "length-not-positive", read, ...accepted });
   }
   if (mm < accepted.minMm || mm > accepted.maxMm) {

@@ -11,7 +11,7 @@ function listWords(names: readonly string[], last: "or" | "and"): string {
   return `${names.slice(0, -1).join(", ")} ${last} ${names.at(-1)}`;
 }
 
-const EXAMPLE = "1/2-13 x 1-1/2 gr 5 zinc";
+const EXAMPLE = "7/16-14 x 2-1/4 gr 5 zinc";
 const MOST_NAMED = 5;
 
 /** Why a call-out was not taken, with what would be. */
@@ -24,12 +24,15 @@ export function calloutProblemWords(problem: CalloutProblem): string {
         problem.words.map((word) => `“${word}”`),
         "and",
       );
-      const without =
-        problem.without === undefined
-          ? `Write the thread, the length, the head, the grade and the finish, such as ${EXAMPLE}.`
-          : `Without it: ${formatCallout(problem.without)}.`;
-      return `${words} in “${problem.read}” was not understood. ${without}`;
+      const wanted = `Write the thread, the length, the head, the grade and the finish, such as ${EXAMPLE}.`;
+      const rest =
+        problem.understood === undefined
+          ? wanted
+          : `Of the rest was read: ${formatCallout(problem.understood)}. Take the word out or write it another way.`;
+      return `${words} in “${problem.read}” was not understood. ${rest}`;
     }
+    case "callout-too-long":
+      return `Read ${problem.letters} letters: too long for one part. Accepted: at most ${problem.most}.`;
     case "callout-not-a-screw":
       return `“${problem.read}” is a ${problem.part}: sheets are made of screws, bolts and studs.`;
     case "callout-thread":

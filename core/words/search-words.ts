@@ -12,8 +12,13 @@ function listWords(threads: readonly Thread[], most = 6): string {
 
 /** Why a written designation is none that is held, what was read and what would do. */
 export function designationProblemWords(problem: DesignationProblem): string {
+  if (problem.code === "designation-too-long") {
+    return `Read ${problem.letters} letters: too long to be a thread. Accepted: at most ${problem.most}.`;
+  }
   const read = `Read “${problem.read}”`;
   switch (problem.code) {
+    case "designation-left-over":
+      return `${read}: ${problem.thread.designation} was read, “${problem.rest}” was not understood. Write the thread alone.`;
     case "designation-unreadable":
       return `${read}: neither a thread, a diameter nor a pitch. Accepted: M10x1.25, 1/2-13, 5/16 BSF, #10-32, G 1/2, 2 BA; 9.5 mm, .37 or 3/8; 1.25 pitch or 20 TPI.`;
     case "pitch-not-held":
@@ -54,7 +59,9 @@ export function pitchNeighboursWords(
 export function understandingWords(understanding: Understanding, units: Units): string {
   switch (understanding.kind) {
     case "name":
-      return "Read as a name.";
+      return understanding.rest === undefined
+        ? "Read as a name."
+        : `Read as a name; “${understanding.rest}” is no part of the thread.`;
     case "diameter":
       return `Read as a diameter: ${printLength(understanding.mm, units)} ${understanding.side === "external" ? "over the crests" : "in the bore"}, sound, worn or plated.`;
     case "diameter-outside":

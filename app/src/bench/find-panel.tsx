@@ -6,6 +6,7 @@ import {
   isCalloutProblem,
   lookUpThread,
   percentWords,
+  understandingWords,
   type DesignationReading,
   type Identification,
   type Units,
@@ -28,13 +29,19 @@ interface FindPanelProps {
   readonly onClose: () => void;
 }
 
+const leftOver = (rest: string | undefined) =>
+  rest === undefined ? {} : { problem: understandingWords({ kind: "name", rest }, "mm") };
+
 /** The threads that the text may mean, or the sentence that says why it is none. */
 function foundBy(reading: DesignationReading): { ids: readonly string[]; problem?: string } {
   switch (reading.kind) {
     case "found":
-      return { ids: [reading.thread, ...reading.others].map(({ id }) => id) };
+      return {
+        ids: [reading.thread, ...reading.others].map(({ id }) => id),
+        ...leftOver(reading.rest),
+      };
     case "choices":
-      return { ids: reading.threads.map(({ id }) => id) };
+      return { ids: reading.threads.map(({ id }) => id), ...leftOver(reading.rest) };
     case "problem":
       return { ids: [], problem: designationProblemWords(reading.problem) };
   }
@@ -61,7 +68,7 @@ export function FindPanel({ identification, units, onClose }: FindPanelProps) {
         <TextEntry
           label="As it is written"
           value={typed}
-          placeholder="M10x1.25, 5/16 BSF, 1/2-13 x 2 gr 5"
+          placeholder="M10x1.25, 5/16 BSF, 7/16-14 x 2-1/4 gr 5"
           longest={200}
           autoFocus
           onSubmit={() => {

@@ -53,7 +53,7 @@ export function CalloutBox({ value, onChange, onOpen, autoFocus = false, label }
       <TextEntry
         label={label ?? "The part, as you would order it"}
         value={value}
-        placeholder="1/2-13 x 1-1/2 gr 5 zinc"
+        placeholder="7/16-14 x 2-1/4 gr 5 zinc"
         longest={LONGEST}
         autoFocus={autoFocus}
         onChange={onChange}
@@ -78,28 +78,6 @@ export function CalloutBox({ value, onChange, onOpen, autoFocus = false, label }
             </ListRow>
           ))
         : null}
-      {problem?.code === "callout-not-understood" && problem.without !== undefined ? (
-        <CalloutWithout problem={problem.without} onOpen={onOpen} />
-      ) : null}
     </View>
-  );
-}
-
-function CalloutWithout({
-  problem,
-  onOpen,
-}: {
-  problem: Parameters<typeof formatCallout>[0];
-  onOpen: (callout: string) => void;
-}) {
-  if (problem.part !== "screw") return null;
-  const written = formatCallout(problem);
-  return (
-    <ListRow onPress={() => onOpen(written)}>
-      <View flex={1}>
-        <Figure>{written}</Figure>
-        <Small>Open its sheet without it</Small>
-      </View>
-    </ListRow>
   );
 }

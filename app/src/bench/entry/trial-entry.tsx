@@ -3,7 +3,7 @@ import {
   TEACHING,
   TRIAL_WORDS,
   designationProblemWords,
-  lookUpThread,
+  lookUpThreadAlone,
   type Candidate,
   type Thread,
   type ThreadSide,
@@ -32,7 +32,7 @@ interface Tried {
 
 function triedPart(text: string): Tried {
   if (text.trim() === "") return {};
-  const read = lookUpThread(text);
+  const read = lookUpThreadAlone(text);
   if (read.kind === "found") return { thread: read.thread };
   if (read.kind === "choices") {
     const names = read.threads.slice(0, 4).map(({ designation }) => designation);

@@ -6,7 +6,7 @@ import {
   designationProblemWords,
   drillWords,
   lengthProblemWords,
-  lookUpThread,
+  lookUpThreadAlone,
   readLength,
   type DesignationReading,
   type LengthReading,
@@ -160,7 +160,7 @@ export function DrillsScreen() {
   const { drillSize, drillThread, drillSets } = state;
   const size = readLength(drillSize, units, SIZES);
   const sizeMm = size.ok ? size.mm : undefined;
-  const reading = useMemo(() => lookUpThread(drillThread), [drillThread]);
+  const reading = useMemo(() => lookUpThreadAlone(drillThread), [drillThread]);
   const thread = reading.kind === "found" ? reading.thread : undefined;
   const rows = useMemo(
     () => drillList({ sets: drillSets, sizeMm, thread }),
