@@ -18,6 +18,8 @@ export const ACCEPTED = {
   callout: { max: 200 },
   /** A length along the thread, for a count or from crest to crest, mm. */
   span: { minMm: 0.5, maxMm: 500 },
+  /** The pitch that a count or a length comes to, mm: the finest watch thread to the coarsest press screw. */
+  pitch: { minMm: 0.15, maxMm: 26 },
   /** Threads counted, or pitches spanned. */
   threads: { min: 1, max: 400 },
   /** A year that a machine is older than. */

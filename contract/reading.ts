@@ -14,7 +14,7 @@ const lengthWithin = ({ minMm, maxMm }: { minMm: number; maxMm: number }) =>
 
 const threads = z.number().min(ACCEPTED.threads.min).max(ACCEPTED.threads.max);
 
-const condition = z.enum(["sound", "worn", "plated"]).optional();
+const condition = z.enum(["sound", "worn", "rusted", "plated", "galvanised", "painted"]).optional();
 
 const externalDiameter = z.strictObject({
   kind: z.literal("external-diameter"),
@@ -28,6 +28,7 @@ const diameterBetween = z
     kind: z.literal("diameter-between"),
     overMm: lengthWithin(ACCEPTED.diameter),
     notOverMm: lengthWithin(ACCEPTED.diameter),
+    condition,
   })
   .refine(({ overMm, notOverMm }) => overMm < notOverMm, {
     error: "the hole it does not enter must be smaller than the one it enters",
@@ -139,17 +140,27 @@ const leaf = z
     error: "a leaf carries either pitchMm or tpi",
   });
 
-const count = z.strictObject({
-  kind: z.literal("count"),
-  threads,
-  spanMm: lengthWithin(ACCEPTED.span),
-});
+const isPitch = (mm: number) => mm >= ACCEPTED.pitch.minMm && mm <= ACCEPTED.pitch.maxMm;
 
-const crestToCrest = z.strictObject({
-  kind: z.literal("crest-to-crest"),
-  pitches: threads.int(),
-  mm: lengthWithin(ACCEPTED.span),
-});
+const NO_PITCH = {
+  error: `so many threads in so much are no pitch: ${ACCEPTED.pitch.minMm} to ${ACCEPTED.pitch.maxMm} mm is accepted`,
+};
+
+const count = z
+  .strictObject({
+    kind: z.literal("count"),
+    threads,
+    spanMm: lengthWithin(ACCEPTED.span),
+  })
+  .refine(({ threads: counted, spanMm }) => isPitch(spanMm / counted), NO_PITCH);
+
+const crestToCrest = z
+  .strictObject({
+    kind: z.literal("crest-to-crest"),
+    pitches: threads.int(),
+    mm: lengthWithin(ACCEPTED.span),
+  })
+  .refine(({ pitches, mm }) => isPitch(mm / pitches), NO_PITCH);
 
 const flankAngle = z.strictObject({
   kind: z.literal("flank-angle"),

@@ -12,6 +12,7 @@ export {
   printLength,
   printPlain,
   printRange,
+  inOtherUnit,
   readLength,
   tableDecimals,
   tpiFromPitchMm,
@@ -56,8 +57,9 @@ export type {
   ThreadSide,
   ThreadUse,
 } from "./threads";
-export { compareThreads, confusedWith, sameAs, sameDiameter, willItGo } from "./mating";
+export { compareThreads, confusedWith, judgePair, sameAs, sameDiameter, willItGo } from "./mating";
 export type {
+  JudgedPair,
   LookAlike,
   Mating,
   MatingCause,
@@ -103,6 +105,8 @@ export type {
 export {
   FLANK_ANGLES,
   LEAVES,
+  A_FEW_TURNS,
+  PART_CONDITIONS,
   PART_KINDS,
   TOOLS,
   candidatesInTheRunning,
@@ -118,6 +122,7 @@ export {
   sameLeaf,
   sideOf,
   sideRead,
+  sizeWasRead,
   testKey,
   summaryOf,
 } from "./identify";
@@ -219,14 +224,15 @@ export {
   areaWords,
   classNameWords,
   countProblemWords,
+  pitchProblemWords,
   dangerWords,
   designationProblemWords,
   drillWords,
   leafWords,
   lengthProblemWords,
   markWords,
-  matingOutcomeWords,
-  matingWords,
+  pairOutcomeWords,
+  pairWords,
   nextTestWords,
   offWords,
   percentWords,
@@ -236,7 +242,7 @@ export {
   reasonWords,
   sizeNoteWords,
   sizeRangeWords,
-  slipWords,
+  notHeldWords,
   suspectWords,
   tellApartWords,
   threadColumnHeads,

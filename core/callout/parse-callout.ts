@@ -137,7 +137,8 @@ function readNut(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | CalloutP
   const inchWritten = threadOfBolt?.majorInch !== undefined || /\d\/\d|#|gr/i.test(pieces.read);
   const named = takeNutClass(remaining, inchWritten);
   const finish = remaining.takePhrase(FINISH_PHRASES);
-  const sized = threadOfBolt === undefined ? withoutLength(sizeOf(pieces)) : ofBolt(pieces, threadOfBolt);
+  const sized =
+    threadOfBolt === undefined ? withoutLength(sizeOf(pieces)) : ofBolt(pieces, threadOfBolt);
   if ("code" in sized) return sized;
   // "M10 hex nut 10": a bare figure after the thread is the class, never a length.
   const bare = named === undefined ? bareNutClass(sized.after, sized.thread) : undefined;

@@ -47,7 +47,9 @@ export function takeNutClass(remaining: Remaining, inch: boolean): WrittenGrade 
   const a563 = remaining.take(/(?<![\w/])(?:astm\s*)?a563[\s-]*(c|dh)(?![\w/])/i);
   if (a563 !== undefined)
     return { written: a563[0], id: `nut-a563-${(a563[1] ?? "").toLowerCase()}` };
-  const steel = remaining.take(/(?<![\w/])(?:(?:stainless|[ac]\d)[\s-]*(50|70|80)|[ac]\d)(?![\w/])/i);
+  const steel = remaining.take(
+    /(?<![\w/])(?:(?:stainless|[ac]\d)[\s-]*(50|70|80)|[ac]\d)(?![\w/])/i,
+  );
   if (steel !== undefined) {
     return { written: steel[0], id: `nut-stainless-${steel[1] ?? USUAL_STRENGTH}` };
   }

@@ -3,7 +3,7 @@ import { BLUNDER, backgroundDensity, outsideAgreement } from "./diameter-evidenc
 import type { Evidence } from "./evidence";
 import type { BoreInstrument, ReadingOf } from "./reading";
 import type { ReasonFigures } from "./reason";
-import { sizeDensity, type ReadingSpread, type SizeBand } from "./size-model";
+import { accountedFor, sizeDensity, type ReadingSpread, type SizeBand } from "./size-model";
 
 type BoreReading = ReadingOf<"internal-diameter">;
 
@@ -47,7 +47,8 @@ function likelihood(reading: BoreReading, thread: Thread): number {
   const { sdMm, skewMm } = IN_BORE[reading.instrument ?? "caliper"];
   // A bore that has lost metal is larger, so reading, band and skew are mirrored.
   const mirrored = { minMm: -band.maxMm, maxMm: -band.minMm };
-  const density = sizeDensity(-reading.mm, mirrored, { sdMm, skewMm: -skewMm }, reading.condition);
+  const spread = { sdMm, skewMm: -skewMm };
+  const density = sizeDensity(-reading.mm, mirrored, spread, reading.condition, "bore");
   return (1 - BLUNDER) * density + blunder;
 }
 
@@ -62,10 +63,12 @@ function reason(reading: BoreReading, thread: Thread): ReasonFigures {
   const over = mm > maxMm;
   const byMm = over ? mm - maxMm : minMm - mm;
   const { sdMm, skewMm } = IN_BORE[reading.instrument ?? "caliper"];
-  const slack = over ? 0.04 + 0.5 * (maxMm - minMm) : 2 * skewMm;
+  const widthMm = maxMm - minMm;
+  const slack = over ? 0.04 + 0.5 * widthMm : 2 * skewMm;
+  const stated = accountedFor(reading.condition, "bore", over ? "lost" : "gained", widthMm);
   return {
     code: over ? "bore-over" : "bore-under",
-    agreement: outsideAgreement(byMm, sdMm, slack),
+    agreement: outsideAgreement(byMm, sdMm, slack, stated),
     mm,
     minMm,
     maxMm,

@@ -125,7 +125,9 @@ function oneInterval(group: readonly WeighedReading[]): readonly ReadingLikeliho
   const overMm = Math.max(...intervals.map((interval) => interval.overMm));
   const notOverMm = Math.min(...intervals.map((interval) => interval.notOverMm));
   if (overMm >= notOverMm) return group;
-  return [weighReading({ kind: "diameter-between", overMm, notOverMm })];
+  const condition = intervals.find((interval) => interval.condition !== undefined)?.condition;
+  const judged = condition === undefined ? {} : { condition };
+  return [weighReading({ kind: "diameter-between", overMm, notOverMm, ...judged })];
 }
 
 /** A narrower reading by no finer instrument that a skewed hold accounts for: the wider one, mm; else undefined. */

@@ -3,7 +3,13 @@ import type { Mm } from "../units";
 import type { Evidence } from "./evidence";
 import type { DiameterInstrument, ReadingOf } from "./reading";
 import type { Agreement, ReasonFigures } from "./reason";
-import { sizeBetween, sizeDensity, type ReadingSpread, type SizeBand } from "./size-model";
+import {
+  accountedFor,
+  sizeBetween,
+  sizeDensity,
+  type ReadingSpread,
+  type SizeBand,
+} from "./size-model";
 
 type DiameterReading = ReadingOf<"external-diameter">;
 type BetweenReading = ReadingOf<"diameter-between">;
@@ -75,9 +81,12 @@ function reason(reading: DiameterReading, thread: Thread): ReasonFigures {
   const under = mm < minMm;
   const byMm = under ? minMm - mm : mm - maxMm;
   const { sdMm } = OVER_CRESTS[reading.instrument ?? "caliper"];
+  const widthMm = maxMm - minMm;
+  const direction = under ? "lost" : "gained";
+  const stated = accountedFor(reading.condition, "crests", direction, widthMm);
   return {
     code: under ? "diameter-under" : "diameter-over",
-    agreement: outsideAgreement(byMm, sdMm, under ? 0.04 + 0.5 * (maxMm - minMm) : 0.02),
+    agreement: outsideAgreement(byMm, sdMm, under ? 0.04 + 0.5 * widthMm : 0.02, stated),
     mm,
     minMm,
     maxMm,
@@ -86,10 +95,13 @@ function reason(reading: DiameterReading, thread: Thread): ReasonFigures {
   };
 }
 
-/** Outside the band by up to two instrument deviations agrees; wear or plating stretches that by `slack`. */
-export function outsideAgreement(byMm: Mm, sdMm: Mm, slack: Mm): Agreement {
-  if (byMm <= 2 * sdMm) return "agrees";
-  return byMm <= 3 * sdMm + slack ? "strained" : "at-odds";
+/**
+ * Outside the band by up to two instrument deviations agrees; wear or plating that nobody stated stretches that by
+ * `slack`, and what a stated condition accounts for agrees.
+ */
+export function outsideAgreement(byMm: Mm, sdMm: Mm, slack: Mm, stated: Mm): Agreement {
+  if (byMm <= 2 * sdMm + stated) return "agrees";
+  return byMm <= 3 * sdMm + Math.max(slack, 2 * stated) ? "strained" : "at-odds";
 }
 
 /** A reading over the crests of an external thread, against the band of its major diameter. */
@@ -106,10 +118,13 @@ function betweenReason(reading: BetweenReading, thread: Thread): ReasonFigures {
   const { overMm, notOverMm } = reading;
   const { minMm, maxMm } = band;
   const byMm = Math.max(0, minMm - notOverMm, overMm - maxMm);
-  const slack = minMm > notOverMm ? 0.04 + 0.5 * (maxMm - minMm) : 0.02;
+  const under = minMm > notOverMm;
+  const widthMm = maxMm - minMm;
+  const slack = under ? 0.04 + 0.5 * widthMm : 0.02;
+  const stated = accountedFor(reading.condition, "crests", under ? "lost" : "gained", widthMm);
   return {
     code: "diameter-between",
-    agreement: outsideAgreement(byMm, GAUGE_SD, slack),
+    agreement: outsideAgreement(byMm, GAUGE_SD, slack, stated),
     overMm,
     notOverMm,
     minMm,
@@ -123,7 +138,7 @@ export const betweenEvidence: Evidence<"diameter-between"> = {
     const band = majorBand(thread);
     const blunder = BLUNDER * backgroundBetween(reading);
     if (band === undefined) return blunder;
-    const inside = sizeBetween(reading.overMm, reading.notOverMm, band, GAUGE_SD);
+    const inside = sizeBetween(reading, band, GAUGE_SD);
     return (1 - BLUNDER) * inside + blunder;
   },
   unknownLikelihood: backgroundBetween,

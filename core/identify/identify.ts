@@ -12,6 +12,7 @@ import {
 } from "./posterior";
 import type { Hand, Reading } from "./reading";
 import type { Reason } from "./reason";
+import { withStatedFinish } from "./stated-condition";
 import { suspectsOf, type Suspect } from "./suspects";
 import { verdictOf, type Verdict } from "./verdict";
 import { reasonOf, weighReading, type WeighedReading } from "./weigh";
@@ -53,13 +54,11 @@ const RULED_OUT = 0.0005;
 /**
  * Identifies a thread from readings, by Bayes' rule over the whole catalogue and an unknown remainder: prior by
  * commonness, likelihood by tolerance band, instrument and technique. Pure: the same input gives the same output.
- * @param readings in the order taken; none gives the prior. Readings of one thing are brought together: of repeated
+ * @param given the readings in the order taken; none gives the prior. Readings of one thing are brought together: of repeated
  * diameters the widest counts.
  */
-export function identify(
-  readings: readonly Reading[],
-  options: IdentifyOptions = {},
-): Identification {
+export function identify(given: readonly Reading[], options: IdentifyOptions = {}): Identification {
+  const readings = withStatedFinish(given);
   const weighed = readings.map(weighReading);
   const posterior = posteriorOf(weighed, options);
   const candidates = rankedCandidates(weighed, posterior, options);

@@ -8,15 +8,17 @@ export type { RankedLeaf } from "./leaves";
 export { leafMark, leafPitchMm } from "./leaf-evidence";
 export { measuredSizes } from "./measured";
 export type { MeasuredSizes } from "./measured";
-export { sideRead, testKey } from "./next-tests";
+export { sideRead, sizeWasRead, testKey } from "./next-tests";
 export type { InformativeTest, NextTest, OpeningTest, TestAnswer, TestOptions } from "./next-tests";
 export { markKind } from "./mark-evidence";
 export type { MarkKind } from "./mark-evidence";
 export { PART_KINDS, sideOf } from "./part";
 export type { PartKind } from "./part";
 export type { Standing, TestOutcome } from "./test-worth";
+export { A_FEW_TURNS, TEST_TURNS } from "./trial-evidence";
 export { TOOLS } from "./tools";
 export type { Tool } from "./tools";
+export { PART_CONDITIONS } from "./reading";
 export type {
   BoreInstrument,
   DiameterInstrument,

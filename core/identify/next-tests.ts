@@ -9,11 +9,15 @@ import type { Standing, TestOutcome } from "./test-worth";
 import { confirmingTests, testsWorthOffering } from "./tests-on-offer";
 import { TOOLS, type Tool } from "./tools";
 
-/** An answer to a test: a reading taken with one touch, a size to be measured, or a kind of mark to be read. */
+/**
+ * An answer to a test: a reading taken with one touch, a size to be measured, a kind of mark to be read, or whatever
+ * else it may show.
+ */
 export type TestAnswer =
   | { readonly kind: "reading"; readonly reading: Reading }
   | { readonly kind: "size"; readonly mm: number }
-  | { readonly kind: "mark"; readonly mark: MarkKind };
+  | { readonly kind: "mark"; readonly mark: MarkKind }
+  | { readonly kind: "other" };
 
 /** A size to take before anything separates, with what is owned for it. */
 export interface OpeningTest {
@@ -48,6 +52,17 @@ const LEAST_BITS = 0.02;
 
 const MOST_OFFERED = 3;
 
+/** Answers that leave the same threads tell nothing to who reads them, and one answer is no test. */
+function outcomesDiffer({ outcomes }: InformativeTest): boolean {
+  const left = outcomes.map(({ leaves }) =>
+    leaves
+      .map(({ id }) => id)
+      .sort()
+      .join(" "),
+  );
+  return new Set(left).size > 1;
+}
+
 /** Threads behind these many play no part in choosing a test. */
 const MOST_WEIGHED = 24;
 
@@ -70,6 +85,11 @@ const SIZES: ReadonlySet<Reading["kind"]> = new Set([
   "internal-diameter",
   "taper-measured",
 ]);
+
+/** Whether a size across the thread was taken, without which no thread is likelier than how common it is. */
+export function sizeWasRead(readings: readonly Reading[]): boolean {
+  return readings.some(({ kind }) => SIZES.has(kind));
+}
 
 /** The side that is read: as the part is called, else as it was measured. */
 export function sideRead(readings: readonly Reading[], part: PartKind | undefined): ThreadSide {
@@ -115,7 +135,7 @@ export function nextTests(
 ): NextTest[] {
   const owns = new Set(tools);
   const side = sideRead(readings, part);
-  if (!readings.some(({ kind }) => SIZES.has(kind))) {
+  if (!sizeWasRead(readings)) {
     const opening = openingTest(side, owns);
     if (opening.length > 0) return opening;
   }
@@ -132,9 +152,9 @@ export function nextTests(
     shares.length < 2
       ? []
       : testsWorthOffering(setting)
-          .filter((test) => test.bits >= LEAST_BITS && possible(test))
+          .filter((test) => test.bits >= LEAST_BITS && outcomesDiffer(test) && possible(test))
           .sort((a, b) => b.bits / TROUBLE[b.kind] - a.bits / TROUBLE[a.kind])
           .slice(0, MOST_OFFERED);
   if (telling.length > 0 || readings.some(vouchesForPitch)) return telling;
-  return confirmingTests(setting).filter(possible);
+  return confirmingTests(setting).filter(possible).slice(0, 1);
 }

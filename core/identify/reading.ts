@@ -7,7 +7,17 @@ export type LeafOutcome = "drops-in" | "rocks" | "unsure";
 
 export type DiameterInstrument = "caliper" | "micrometer" | "rule";
 
-export type PartCondition = "sound" | "worn" | "plated";
+/** How the part is said to have come to its size. */
+export const PART_CONDITIONS = [
+  "sound",
+  "worn",
+  "rusted",
+  "plated",
+  "galvanised",
+  "painted",
+] as const;
+
+export type PartCondition = (typeof PART_CONDITIONS)[number];
 
 export type OriginPlace = "britain" | "north-america" | "europe" | "japan" | "unknown";
 
@@ -30,7 +40,12 @@ export type Reading =
       readonly condition?: PartCondition;
     }
   /** By hole gauge or drill gauge: it enters the one and not the other. */
-  | { readonly kind: "diameter-between"; readonly overMm: Mm; readonly notOverMm: Mm }
+  | {
+      readonly kind: "diameter-between";
+      readonly overMm: Mm;
+      readonly notOverMm: Mm;
+      readonly condition?: PartCondition;
+    }
   /** The bore of a nut or a tapped hole, over the crests: its minor diameter. */
   | {
       readonly kind: "internal-diameter";
@@ -73,7 +88,7 @@ export type Reading =
       /** The side of the part on the bench. */
       readonly partIs: ThreadSide;
       readonly outcome: TrialOutcome;
-      /** Turns after which it bound. */
+      /** Turns for which it was run, or after which it bound; "a few" when not said. */
       readonly turns?: number;
     }
   | { readonly kind: "across-flats"; readonly mm: Mm }

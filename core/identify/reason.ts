@@ -118,6 +118,12 @@ export type ReasonFigures = { readonly agreement: Agreement } & (
       readonly expected: MatingOutcome;
       readonly cause: MatingCause;
       readonly expectedTurns?: number;
+      /** How far it was run, turns. */
+      readonly ranTurns: number;
+      /** Whether the known part is this thread's own mate. */
+      readonly sound: boolean;
+      /** What the pair holds of what a sound one does, 0 to 1. */
+      readonly strength: number;
     }
   /** Tried with a part whose name is no thread held. */
   | { readonly code: "trial-unknown"; readonly with: string }

@@ -11,6 +11,8 @@ export type Slip =
       readonly thread: Thread;
       readonly figure: number;
       readonly meant: "mm" | "in";
+      /** What it then is. */
+      readonly mm: Mm;
     }
   /** It is what a hexagon of this thread measures across the flats. */
   | { readonly code: "across-flats"; readonly thread: Thread; readonly mm: Mm }
@@ -40,20 +42,22 @@ function commonest(threads: readonly Thread[]): Thread | undefined {
   );
 }
 
-const showing = (mm: Mm) =>
-  commonest(catalogue().filter((thread) => distanceFrom(mm, thread) <= NEAR_MM));
+/** The commonest thread of that size, one of the unit's own before one of the other's. */
+function showing(mm: Mm, meant: "mm" | "in"): Thread | undefined {
+  const near = catalogue().filter((thread) => distanceFrom(mm, thread) <= NEAR_MM);
+  const own = near.filter(({ majorInch }) => (majorInch !== undefined) === (meant === "in"));
+  return commonest(own.length > 0 ? own : near);
+}
 
 function unitSlips(mm: Mm): Slip[] {
-  const asMm = showing(mm / MM_PER_INCH);
-  const asInch = showing(mm * MM_PER_INCH);
-  return [
-    ...(asMm === undefined
-      ? []
-      : [{ code: "unit", thread: asMm, figure: mm / MM_PER_INCH, meant: "mm" } as const]),
-    ...(asInch === undefined
-      ? []
-      : [{ code: "unit", thread: asInch, figure: mm, meant: "in" } as const]),
-  ];
+  const figures = [
+    { meant: "mm", figure: mm / MM_PER_INCH, mm: mm / MM_PER_INCH },
+    { meant: "in", figure: mm, mm: mm * MM_PER_INCH },
+  ] as const;
+  return figures.flatMap((slip): Slip[] => {
+    const thread = showing(slip.mm, slip.meant);
+    return thread === undefined ? [] : [{ code: "unit", thread, ...slip }];
+  });
 }
 
 function flatsSlips(mm: Mm): Slip[] {

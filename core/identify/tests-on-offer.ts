@@ -15,7 +15,7 @@ import type { Reading } from "./reading";
 import { calledTapered } from "./taper-evidence";
 import { worthOf, type Standing, type TestOutcome, type TestWorth } from "./test-worth";
 import type { Tool } from "./tools";
-import { TRIAL_OUTCOMES, knownPart, trialOutcomes } from "./trial-evidence";
+import { TEST_TURNS, TRIAL_OUTCOMES, knownPart, trialOutcomes } from "./trial-evidence";
 
 /** What is known when a test is to be chosen. */
 export interface TestSetting {
@@ -123,7 +123,14 @@ function trialTests({ readings, standing, owns, side }: TestSetting): Informativ
         (outcome, { id }) => chances.get(id)?.[outcome] ?? 0,
       );
       const { bits, outcomes } = withAnswers(worth, (outcome) =>
-        taken({ kind: "trial-fit", with: known.designation, partIs: side, outcome }),
+        taken({
+          kind: "trial-fit",
+          with: known.designation,
+          partIs: side,
+          outcome,
+          // What ran, ran as far as it was asked to.
+          ...(outcome === "runs-freely" || outcome === "loose" ? { turns: TEST_TURNS } : {}),
+        }),
       );
       return {
         kind: "trial-fit",
@@ -244,16 +251,19 @@ export function testsWorthOffering(setting: TestSetting): InformativeTest[] {
   ];
 }
 
-/** The tests that vouch for the pitch of the likeliest thread where nothing has: its own leaf, a count, or a length. */
+/**
+ * The tests that vouch for the pitch of the likeliest thread where nothing has, the handiest first: its own leaf, a
+ * length over some pitches, a count. Each says what it would mean if it came out otherwise.
+ */
 export function confirmingTests(setting: TestSetting): InformativeTest[] {
-  const likeliest = setting.standing.slice(0, 1);
-  const own = { ...setting, standing: likeliest };
-  const confirmed = [...leafTests(own), ...crestTest(own), ...countTest(own)].slice(0, 1);
-  // What does not agree with the likeliest leaves none of those that stand.
-  return confirmed.map((test) => ({
-    ...test,
-    outcomes: test.outcomes.map((outcome) =>
+  const own = { ...setting, standing: setting.standing.slice(0, 1) };
+  return [...leafTests(own), ...crestTest(own), ...countTest(own)].map((test) => {
+    // What does not agree with the likeliest leaves none of those that stand.
+    const outcomes = test.outcomes.map((outcome) =>
       outcome.probability < 0.5 ? { ...outcome, leaves: [] } : outcome,
-    ),
-  }));
+    );
+    const onlyOne = outcomes.length < 2;
+    const otherwise = { answer: { kind: "other" }, probability: 0, leaves: [] } as const;
+    return { ...test, outcomes: onlyOne ? [...outcomes, otherwise] : outcomes };
+  });
 }

@@ -1,8 +1,9 @@
-import { matingVerdict, type Mating, type MatingFit } from "../mating";
+import { judgePair, matingVerdict, type Mating, type MatingFit } from "../mating";
 import { lookUpThreadAlone, type Thread, type ThreadSide } from "../threads";
 import type { Evidence } from "./evidence";
 import { agreementOf } from "./form-evidence";
-import type { TrialOutcome } from "./reading";
+import { normalCumulative } from "./distributions";
+import type { ReadingOf, TrialOutcome } from "./reading";
 
 export const TRIAL_OUTCOMES: readonly TrialOutcome[] = [
   "runs-freely",
@@ -33,18 +34,56 @@ const NOT: Chances = { "runs-freely": 0, binds: 0.05, loose: 0, "will-not-start"
 /** Under this many turns a jam is as often taken for not starting. */
 const HARDLY_STARTED = 1;
 
-function answersTo({
-  outcome,
-  cause,
-  turns = Infinity,
-}: Pick<Mating, "outcome" | "cause" | "turns">): Chances {
+/** How far a part was run where nobody said: a few turns by hand. */
+export const A_FEW_TURNS = 4;
+
+/** How far a trial that is asked for is to be run. */
+export const TEST_TURNS = 8;
+
+/** Turns are counted to about half as many again, either way. */
+const LOG_TURNS_SD = 0.45;
+const LEAST_TURNS = 0.25;
+
+/** ln of the turns run against those after which it binds, in the spread of counting. */
+const turnsOff = (ran: number, binds: number) =>
+  Math.log(Math.max(ran, LEAST_TURNS) / Math.max(binds, LEAST_TURNS)) / LOG_TURNS_SD;
+
+function mixed(share: number, one: Chances, other: Chances): Chances {
+  const of = (outcome: TrialOutcome) => share * one[outcome] + (1 - share) * other[outcome];
+  return {
+    "runs-freely": of("runs-freely"),
+    binds: of("binds"),
+    loose: of("loose"),
+    "will-not-start": of("will-not-start"),
+  };
+}
+
+/** With so little of the thread height in touch everybody feels that it is loose; with so much hardly anybody does. */
+const FELT_LOOSE = { all: 0.2, few: 0.5 };
+const HARDLY_FELT: Chances = { "runs-freely": 0.6, binds: 0.05, loose: 0.35, "will-not-start": 0 };
+
+/** The answers to a pair that was run so many turns: what binds later than that has gone freely so far. */
+function answersTo(
+  {
+    outcome,
+    cause,
+    turns = Infinity,
+    overlap,
+  }: Pick<Mating, "outcome" | "cause" | "turns" | "overlap">,
+  ran: number,
+): Chances {
   switch (outcome) {
     case "mates":
       return cause === "taper-joint" ? JOINT : GOES;
     case "binds":
-      return turns < HARDLY_STARTED ? AT_ONCE : BINDS;
-    case "loose":
-      return cause === "no-overlap" ? SLIDES : LOOSE;
+      return turns < HARDLY_STARTED
+        ? AT_ONCE
+        : mixed(normalCumulative(turnsOff(ran, turns)), BINDS, GOES);
+    case "loose": {
+      if (cause === "no-overlap") return SLIDES;
+      const hardly = (overlap - FELT_LOOSE.all) / (FELT_LOOSE.few - FELT_LOOSE.all);
+      return mixed(Math.max(0, Math.min(1, hardly)), HARDLY_FELT, LOOSE);
+    }
     case "will-not-start":
       return NOT;
   }
@@ -66,27 +105,41 @@ function farApart(thread: Thread, known: Thread, partIs: ThreadSide) {
   return male.majorMm > female.majorMm ? NOT : SLIDES;
 }
 
-/** What two threads do with each other does not change, so each pair is worked out once. */
-const pairs = { external: new WeakMap(), internal: new WeakMap() } as {
-  readonly [side in ThreadSide]: WeakMap<Thread, WeakMap<Thread, Chances>>;
+type Known = WeakMap<Thread, WeakMap<Thread, Map<number, Chances>>>;
+
+/** What two threads do with each other does not change, so each pair is worked out once for each length of run. */
+const pairs: { readonly [side in ThreadSide]: Known } = {
+  external: new WeakMap(),
+  internal: new WeakMap(),
 };
 
-/** Probability of each outcome when the known part is tried on a part of this thread. */
-export function trialOutcomes(thread: Thread, known: Thread, partIs: ThreadSide): Chances {
-  const ofKnown = pairs[partIs].get(known) ?? new WeakMap<Thread, Chances>();
-  const chances = ofKnown.get(thread) ?? workedOut(thread, known, partIs);
-  ofKnown.set(thread, chances);
-  pairs[partIs].set(known, ofKnown);
+/**
+ * Probability of each outcome when the known part is tried on a part of this thread.
+ * @param ran how many turns it is run, if nothing stops it before
+ */
+export function trialOutcomes(
+  thread: Thread,
+  known: Thread,
+  partIs: ThreadSide,
+  ran: number = TEST_TURNS,
+): Chances {
+  const ofSide = pairs[partIs];
+  const ofKnown = ofSide.get(known) ?? new WeakMap<Thread, Map<number, Chances>>();
+  ofSide.set(known, ofKnown);
+  const ofPair = ofKnown.get(thread) ?? new Map<number, Chances>();
+  ofKnown.set(thread, ofPair);
+  const chances = ofPair.get(ran) ?? workedOut(thread, known, partIs, ran);
+  ofPair.set(ran, chances);
   return chances;
 }
 
-function workedOut(thread: Thread, known: Thread, partIs: ThreadSide): Chances {
+function workedOut(thread: Thread, known: Thread, partIs: ThreadSide, ran: number): Chances {
   const far = farApart(thread, known, partIs);
   const answers =
     far === undefined
       ? FITS.map(([fit, share]) => ({
           share,
-          chances: answersTo(mate(thread, known, partIs, fit)),
+          chances: answersTo(mate(thread, known, partIs, fit), ran),
         }))
       : [{ share: 1, chances: far }];
   const of = (outcome: TrialOutcome) => {
@@ -101,15 +154,23 @@ function workedOut(thread: Thread, known: Thread, partIs: ThreadSide): Chances {
   };
 }
 
-/** Turns are counted to about half as many again, either way. */
-const LOG_TURNS_SD = 0.45;
-const LEAST_TURNS = 0.25;
-
 /** How well the turns that were counted suit the turns by geometry, 0.1 to 1. */
 function turnsFit(counted: number | undefined, expected: number | undefined): number {
   if (counted === undefined || expected === undefined) return 1;
-  const ratio = Math.log(Math.max(counted, LEAST_TURNS) / Math.max(expected, LEAST_TURNS));
-  return 0.1 + 0.9 * Math.exp(-0.5 * (ratio / LOG_TURNS_SD) ** 2);
+  return 0.1 + 0.9 * Math.exp(-0.5 * turnsOff(counted, expected) ** 2);
+}
+
+/** How far a trial was run: as said, else a few turns. What bound or would not start was run until it did. */
+function ranTurns({ outcome, turns }: ReadingOf<"trial-fit">): number {
+  if (outcome === "binds" || outcome === "will-not-start") return Infinity;
+  return turns ?? A_FEW_TURNS;
+}
+
+function chanceOf(reading: ReadingOf<"trial-fit">, thread: Thread, known: Thread): number {
+  const { outcome, partIs, turns } = reading;
+  const chance = trialOutcomes(thread, known, partIs, ranTurns(reading))[outcome];
+  if (outcome !== "binds" || turns === undefined) return chance;
+  return chance * turnsFit(turns, mate(thread, known, partIs, "middle").turns);
 }
 
 const knownParts = new Map<string, Thread | undefined>();
@@ -131,14 +192,13 @@ const UNKNOWN_OUTCOMES: Chances = {
   "will-not-start": 0.45,
 };
 
-/** A known nut or bolt tried on the part, judged by the geometry of the two threads. */
+/** A known nut or bolt tried on the part, judged by the geometry of the two threads and how far it was run. */
 export const trialEvidence: Evidence<"trial-fit"> = {
   likelihood: (reading, thread) => {
     const known = knownPart(reading.with);
-    if (known === undefined) return UNKNOWN_OUTCOMES[reading.outcome];
-    const chance = trialOutcomes(thread, known, reading.partIs)[reading.outcome];
-    if (reading.outcome !== "binds" || reading.turns === undefined) return chance;
-    return chance * turnsFit(reading.turns, mate(thread, known, reading.partIs, "middle").turns);
+    return known === undefined
+      ? UNKNOWN_OUTCOMES[reading.outcome]
+      : chanceOf(reading, thread, known);
   },
   unknownLikelihood: ({ outcome }) => UNKNOWN_OUTCOMES[outcome],
   reason: (reading, thread) => {
@@ -146,16 +206,21 @@ export const trialEvidence: Evidence<"trial-fit"> = {
     if (known === undefined) {
       return { code: "trial-unknown", agreement: "agrees", with: reading.with };
     }
-    const { outcome, cause, turns } = mate(thread, known, reading.partIs, "middle");
+    const external = reading.partIs === "external";
+    const pair = external ? judgePair(thread, known) : judgePair(known, thread);
+    const ran = ranTurns(reading);
     return {
       code: "trial-fit",
-      agreement: agreementOf(trialOutcomes(thread, known, reading.partIs)[reading.outcome]),
+      agreement: agreementOf(trialOutcomes(thread, known, reading.partIs, ran)[reading.outcome]),
       with: known,
       partIs: reading.partIs,
       outcome: reading.outcome,
-      expected: outcome,
-      cause,
-      ...(turns === undefined ? {} : { expectedTurns: turns }),
+      expected: pair.outcome,
+      cause: pair.cause,
+      ranTurns: ran,
+      sound: pair.sound,
+      strength: pair.strength,
+      ...(pair.turns === undefined ? {} : { expectedTurns: pair.turns }),
     };
   },
 };

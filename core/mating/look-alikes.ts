@@ -1,6 +1,8 @@
-import { basicSizes, catalogue, sizesOverCrests, threadForm, type Thread } from "../threads";
+import { catalogue, sizesOverCrests, type Thread } from "../threads";
 import type { Mm } from "../units";
-import { willItGo, type Mating } from "./will-it-go";
+import { judgePair, type JudgedPair } from "./judge-pair";
+import { SAME_SIZE_MM, isOneThread } from "./same-thread";
+import type { Mating } from "./will-it-go";
 
 /** What tells two look-alikes apart, the easiest first. */
 export type TellingSign = "pitch" | "taper" | "diameter" | "angle" | "nothing";
@@ -14,29 +16,13 @@ export interface LookAlike {
   readonly driftOverTenMm: Mm;
   readonly told: TellingSign;
   /** The thread asked about as a screw in this one's nut, and the other way round. */
-  readonly asScrew: Mating;
-  readonly asNut: Mating;
+  readonly asScrew: JudgedPair;
+  readonly asNut: JudgedPair;
 }
-
-const SAME_SIZE_MM = 0.006;
-const SAME_PITCH_MM = 0.0015;
-
-const isSameForm = (a: Thread, b: Thread) =>
-  a.flankAngleDeg === b.flankAngleDeg &&
-  threadForm(a, "internal").crest === threadForm(b, "internal").crest &&
-  (a.taper ?? 0) === (b.taper ?? 0);
 
 /** Threads of another name with the same diameters, pitch, form and taper: by geometry one thread. */
 export function sameAs(thread: Thread): readonly Thread[] {
-  const { major, pitch } = basicSizes(thread);
-  return catalogue().filter((other) => {
-    if (other.id === thread.id || !isSameForm(thread, other)) return false;
-    if (Math.abs(other.pitchMm - thread.pitchMm) > SAME_PITCH_MM) return false;
-    const sizes = basicSizes(other);
-    return (
-      Math.abs(sizes.major - major) <= SAME_SIZE_MM && Math.abs(sizes.pitch - pitch) <= SAME_SIZE_MM
-    );
-  });
+  return catalogue().filter((other) => other.id !== thread.id && isOneThread(thread, other));
 }
 
 /** Other pitches and series of the same diameter in the same family, coarse first. */
@@ -104,8 +90,8 @@ export function compareThreads(thread: Thread, other: Thread): LookAlike {
     diameterMm: other.majorMm - thread.majorMm,
     driftOverTenMm: 10 * (other.pitchMm - thread.pitchMm),
     told: signOf(thread, other),
-    asScrew: willItGo(thread, mate),
-    asNut: willItGo(mate, thread),
+    asScrew: judgePair(thread, mate),
+    asNut: judgePair(mate, thread),
   };
 }
 

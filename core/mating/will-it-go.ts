@@ -212,8 +212,10 @@ export function matingVerdict(
   male: Thread,
   female: Thread,
   options: MatingOptions = {},
-): Pick<Mating, "outcome" | "cause" | "turns"> {
-  return isOneSided(male, female) ? no("one-sided") : judged(male, female, options).verdict;
+): Pick<Mating, "outcome" | "cause" | "turns" | "overlap"> {
+  if (isOneSided(male, female)) return { ...no("one-sided"), overlap: 0 };
+  const { verdict, overlap } = judged(male, female, options);
+  return { ...verdict, overlap };
 }
 
 /**

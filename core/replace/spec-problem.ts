@@ -13,7 +13,7 @@ import {
   type Grade,
   type NutClass,
 } from "../grades";
-import { willItGo } from "../mating";
+import { judgePair, type JudgedPair } from "../mating";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
 
@@ -38,7 +38,7 @@ export type SpecProblem =
       readonly shorter: Mm | undefined;
       readonly longer: Mm | undefined;
     }
-  | { readonly code: "nut-of-other-thread"; readonly bolt: Thread; readonly nut: Thread }
+  | { readonly code: "nut-of-other-thread"; readonly pair: JudgedPair }
   | {
       readonly code: "nut-weaker";
       readonly grade: Grade;
@@ -89,9 +89,8 @@ function ofLength(spec: ScrewSpec): SpecProblem[] {
 
 /** Whether a nut may go on a bolt at all, and holds what the bolt does. */
 export function pairProblems(bolt: ScrewSpec, nut: NutSpec): readonly SpecProblem[] {
-  if (bolt.thread.id !== nut.thread.id && willItGo(bolt.thread, nut.thread).outcome !== "mates") {
-    return [{ code: "nut-of-other-thread", bolt: bolt.thread, nut: nut.thread }];
-  }
+  const pair = judgePair(bolt.thread, nut.thread);
+  if (!pair.sound) return [{ code: "nut-of-other-thread", pair }];
   const grade = bolt.gradeId === undefined ? undefined : gradeById(bolt.gradeId);
   const nutClass = nut.nutClassId === undefined ? undefined : nutClassById(nut.nutClassId);
   const problems: SpecProblem[] = [];

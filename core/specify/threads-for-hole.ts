@@ -1,5 +1,11 @@
 import { clearanceHoles } from "../holes";
-import { catalogue, limits, lookUpThreadAlone, type DesignationProblem, type Thread } from "../threads";
+import {
+  catalogue,
+  limits,
+  lookUpThreadAlone,
+  type DesignationProblem,
+  type Thread,
+} from "../threads";
 import { readLength, type LengthProblem, type Mm, type Units } from "../units";
 
 /** What a hole is, as far as it decides how a screw holds in it. */

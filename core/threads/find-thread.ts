@@ -198,9 +198,10 @@ function exactly(text: string): Thread | undefined {
     [...catalogue()]
       .reverse()
       .flatMap((thread) =>
-        [thread.designation, ...(thread.alsoCalled ?? [])].map(
-          (name): [string, Thread] => [name.toLowerCase(), thread],
-        ),
+        [thread.designation, ...(thread.alsoCalled ?? [])].map((name): [string, Thread] => [
+          name.toLowerCase(),
+          thread,
+        ]),
       ),
   );
   return byName.get(text.toLowerCase());

@@ -128,10 +128,7 @@ export function readDesignation(text: string): WrittenDesignation | undefined {
 }
 
 const withoutHand = (spelled: string) =>
-  spelled
-    .replace(new RegExp(LEFT, "i"), "")
-    .replace(new RegExp(RIGHT, "i"), "")
-    .trim();
+  spelled.replace(new RegExp(LEFT, "i"), "").replace(new RegExp(RIGHT, "i"), "").trim();
 
 function readBa(written: string): WrittenDesignation | undefined {
   const groups = BA.exec(written)?.groups;

@@ -11,6 +11,8 @@ export {
 } from "./inch-fraction";
 export type { InchFraction } from "./inch-fraction";
 export { MOST_LETTERS, oneSpelling } from "./spelling";
+export { inOtherUnit } from "./other-unit";
+export type { OtherUnit } from "./other-unit";
 export { readLength } from "./read-length";
 export type { LengthProblem, LengthRange, LengthReading } from "./read-length";
 export { printFigure, printLength, printPlain, printRange, tableDecimals } from "./print-length";

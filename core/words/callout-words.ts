@@ -4,6 +4,7 @@ import { printLength, type Units } from "../units";
 import { gradeSpoken, nominalLengthWords, turningToolWords } from "./fastener-words";
 import { threadName } from "./figures";
 import { upperFirst } from "./letter-case";
+import { pairOutcomeWords } from "./mating-words";
 import { designationProblemWords } from "./search-words";
 
 function listWords(names: readonly string[], last: "or" | "and"): string {
@@ -71,8 +72,10 @@ export function specProblemWords(problem: SpecProblem): string {
       const right = ends.length === 0 ? "" : ` Stocked are ${listWords(ends, "and")}.`;
       return `${nominalLengthWords(problem.lengthMm, { thread })} is no stock length of this screw.${right}`;
     }
-    case "nut-of-other-thread":
-      return `A ${threadName(problem.nut)} nut does not belong on a ${threadName(problem.bolt)} bolt: take a ${threadName(problem.bolt)} nut.`;
+    case "nut-of-other-thread": {
+      const { male, female } = problem.pair;
+      return `A ${threadName(female)} nut does not belong on a ${threadName(male)} bolt. ${pairOutcomeWords(problem.pair)}. Take a ${threadName(male)} nut.`;
+    }
     case "nut-weaker": {
       const right = problem.right === undefined ? "" : ` Take ${problem.right.name} or stronger.`;
       return `A ${problem.nutClass.name} nut strips before a ${gradeSpoken(problem.grade.name)} bolt breaks.${right}`;

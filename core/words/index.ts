@@ -1,5 +1,5 @@
 export { leafWords, percentWords, pitchWords, threadName } from "./figures";
-export { countProblemWords, lengthProblemWords } from "./problem-words";
+export { countProblemWords, lengthProblemWords, pitchProblemWords } from "./problem-words";
 export {
   FUNCTION_WORDS,
   LEAF_OUTCOME_WORDS,
@@ -16,9 +16,9 @@ export { allReasonsWords, reasonWords } from "./reason-words";
 export { TEACHING } from "./teaching";
 export { nextTestWords } from "./test-words";
 export type { TestWords } from "./test-words";
-export { slipWords, suspectWords, verdictWords } from "./verdict-words";
+export { notHeldWords, suspectWords, verdictWords } from "./verdict-words";
 export { DRILL_BASIS_WORDS, DRILL_SET_WORDS, DRILL_SUITS_WORDS, drillWords } from "./drill-words";
-export { dangerWords, matingOutcomeWords, matingWords, tellApartWords } from "./mating-words";
+export { dangerWords, pairOutcomeWords, pairWords, tellApartWords } from "./mating-words";
 export {
   designationProblemWords,
   offWords,

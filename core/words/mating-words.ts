@@ -1,4 +1,4 @@
-import type { LookAlike, Mating } from "../mating";
+import type { JudgedPair, LookAlike, Mating } from "../mating";
 import type { Thread } from "../threads";
 import { printLength, printPlain, type Units } from "../units";
 import { pitchWords } from "./figures";
@@ -23,20 +23,29 @@ const OUTCOME_WORDS = {
   "will-not-start": "Will not start",
 } as const;
 
-/** The outcome in few words, for beside a mark. */
-export function matingOutcomeWords({ outcome, cause, turns = Infinity }: Mating): string {
+/** "about 69 %" of what its own mate holds. */
+const holds = ({ strength }: Mating) => `about ${Math.round(strength * 100)} %`;
+
+/** The judgement in few words, for beside its sign: what goes and is not its own is said so first. */
+export function pairOutcomeWords(pair: JudgedPair): string {
+  const { outcome, cause, turns = Infinity, sound } = pair;
   if (cause === "no-overlap") return "Slides through";
+  if (outcome === "mates" && !sound) return `Not its own: turns by hand, holds ${holds(pair)}`;
+  if (outcome === "loose") return `Not its own: goes loose, holds ${holds(pair)}`;
   return turns < AT_ONCE && outcome === "binds" ? "Binds at once" : OUTCOME_WORDS[outcome];
 }
 
 /** One sentence on how a screw and a nut take each other, with its figures. */
-export function matingWords(mating: Mating, male: Thread, female: Thread, units: Units): string {
+export function pairWords(judged: JudgedPair, units: Units): string {
+  const { male, female, cause } = judged;
   const pair = `${male.designation} in ${female.designation}`;
-  switch (mating.cause) {
+  switch (cause) {
     case "fits":
-      return `${pair} runs up by hand, with ${printLength(mating.axialPlay, units)} of play along the axis.`;
+      return judged.sound
+        ? `${pair} runs up by hand, with ${printLength(judged.axialPlay, units)} of play along the axis.`
+        : `${pair} runs up by hand as if it belonged, with ${printLength(judged.axialPlay, units)} of play, and holds ${holds(judged)} of what its own does: do not put them together.`;
     case "taper-joint":
-      return `${pair} jams by hand ${turnsWords(mating.turns ?? 0)}, as a taper joint should.`;
+      return `${pair} jams by hand ${turnsWords(judged.turns ?? 0)}, as a taper joint should.`;
     case "hand":
       return `${pair} will not start: one is left-hand, the other right-hand.`;
     case "one-sided":
@@ -48,11 +57,11 @@ export function matingWords(mating: Mating, male: Thread, female: Thread, units:
     case "flanks-too-wide":
       return `${pair} will not start: its ridges are wider than the nut's grooves.`;
     case "pitch-drift":
-      return `${pair} binds ${turnsWords(mating.turns ?? 0)}: over ten threads the pitches part by ${printLength(mating.driftOverTenMm, units)}.`;
+      return `${pair} binds ${turnsWords(judged.turns ?? 0)}: over ten threads the pitches part by ${printLength(judged.driftOverTenMm, units)}.`;
     case "taper":
-      return `${pair} jams ${turnsWords(mating.turns ?? 0)}: the taper closes on it.`;
+      return `${pair} jams ${turnsWords(judged.turns ?? 0)}: the taper closes on it.`;
     case "shallow":
-      return `${pair} goes on loose: ${Math.round(mating.overlap * 100)} % of the thread height is in touch, so it strips at about ${Math.round(mating.strength * 100)} % of its strength.`;
+      return `${pair} goes on loose: ${Math.round(judged.overlap * 100)} % of the thread height is in touch, so it strips at ${holds(judged)} of its strength.`;
     case "no-overlap":
       return `${pair} slides through without touching the thread.`;
   }
@@ -90,11 +99,11 @@ export function dangerWords(alike: LookAlike, thread: Thread): string {
     case "mates":
       return mating.cause === "taper-joint"
         ? `${upperFirst(bolt)} jams in ${aThread(female)} as in its own: it seals badly, if at all.`
-        : `${nut} nut runs on to ${bolt} bolt as if it belonged, but the flanks do not match: it loosens, and holds less.`;
+        : `${nut} nut runs on to ${bolt} bolt as if it belonged, but it is not its own: it loosens, and holds ${holds(mating)} of the strength.`;
     case "binds":
       return `${nut} nut runs on to ${bolt} bolt ${forTurns(mating.turns ?? 0)}, then binds; forced, it ruins both.`;
     case "loose":
-      return `${nut} nut goes over ${bolt} bolt, but loose: it strips at about ${Math.round(mating.strength * 100)} % of the strength.`;
+      return `${nut} nut goes over ${bolt} bolt, but loose: it strips at ${holds(mating)} of the strength.`;
     case "will-not-start":
       return `${upperFirst(bolt)} bolt will not start in ${aThread(female)} nut, nor the other way round.`;
   }

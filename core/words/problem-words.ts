@@ -1,4 +1,11 @@
-import { printLength, printPlain, printRange, type LengthProblem, type Units } from "../units";
+import {
+  printLength,
+  printPlain,
+  printRange,
+  type LengthProblem,
+  type Mm,
+  type Units,
+} from "../units";
 
 const EXAMPLES: Readonly<Record<Units, string>> = {
   mm: "12.52, 0.492 in or 1 1/2",
@@ -33,4 +40,15 @@ export function countProblemWords(
 ): string {
   const start = read === "" ? "Nothing was read." : `Read “${read}”.`;
   return `${start} Accepted: a ${whole ? "whole " : ""}number of threads from ${printPlain(min)} to ${printPlain(max)}.`;
+}
+
+/** Why so many threads in so much of a length were not taken: no thread has such a pitch. */
+export function pitchProblemWords(
+  threads: number,
+  spanMm: Mm,
+  accepted: { readonly minMm: Mm; readonly maxMm: Mm },
+  units: Units,
+): string {
+  const pitch = printLength(spanMm / threads, units, units === "mm" ? 3 : 4);
+  return `Read ${printPlain(threads)} in ${printLength(spanMm, units)}, which is a pitch of ${pitch}. Accepted: a pitch of ${printRange(accepted.minMm, accepted.maxMm, units)}.`;
 }

@@ -3,6 +3,7 @@ import {
   type LeafOutcome,
   type MarkKind,
   type OriginPlace,
+  type PartCondition,
   type PartFunction,
   type PartKind,
   type Reading,
@@ -96,43 +97,45 @@ export function markWords(mark: string): string {
   return /^none$/i.test(mark.trim()) ? "no mark" : mark.trim();
 }
 
-const CONDITION_WORDS = { sound: "sound", worn: "worn", plated: "plated" } as const;
+const takenBy = (instrument: string, condition: PartCondition | undefined) =>
+  condition === undefined ? instrument : `${instrument}, ${condition}`;
 
 function leafNote(outcome: LeafOutcome, threadsEngaged: number | undefined): string {
   const over = threadsEngaged === undefined ? "" : ` over ${threadsEngaged}`;
   return `${LEAF_OUTCOME_WORDS[outcome]}${over}`;
 }
 
+const turnsWords = (turns: number) => `${printPlain(turns, 1)} ${turns === 1 ? "turn" : "turns"}`;
+
 function trialNote(outcome: TrialOutcome, turns: number | undefined): string {
-  if (outcome !== "binds" || turns === undefined) return TRIAL_WORDS[outcome];
-  return `binds after ${printPlain(turns, 1)} ${turns === 1 ? "turn" : "turns"}`;
+  if (outcome === "will-not-start") return TRIAL_WORDS[outcome];
+  if (outcome === "binds") {
+    return turns === undefined ? TRIAL_WORDS.binds : `binds after ${turnsWords(turns)}`;
+  }
+  return `${TRIAL_WORDS[outcome]} for ${turns === undefined ? "a few turns" : turnsWords(turns)}`;
 }
 
 /** The words on a reading's plate, in the units asked for. */
 export function readingWords(reading: Reading, units: Units): ReadingWords {
   switch (reading.kind) {
-    case "external-diameter": {
-      const condition = reading.condition === undefined ? [] : [CONDITION_WORDS[reading.condition]];
+    case "external-diameter":
       return {
         label: "Ø",
         figure: printLength(reading.mm, units),
-        note: [reading.instrument ?? "caliper", ...condition].join(", "),
+        note: takenBy(reading.instrument ?? "caliper", reading.condition),
       };
-    }
     case "diameter-between":
       return {
         label: "Ø",
         figure: printRange(reading.overMm, reading.notOverMm, units),
-        note: "hole gauge",
+        note: takenBy("hole gauge", reading.condition),
       };
-    case "internal-diameter": {
-      const condition = reading.condition === undefined ? [] : [CONDITION_WORDS[reading.condition]];
+    case "internal-diameter":
       return {
         label: "bore",
         figure: printLength(reading.mm, units),
-        note: [reading.instrument ?? "caliper", ...condition].join(", "),
+        note: takenBy(reading.instrument ?? "caliper", reading.condition),
       };
-    }
     case "taper-measured":
       return {
         label: "taper",

@@ -85,16 +85,21 @@ const EXPECTED_WORDS = {
 } as const;
 
 function trialReasonWords(reason: Of<"trial-fit">): string {
+  const { outcome, expected, expectedTurns, ranTurns, agreement } = reason;
   const part = `${upperFirst(aThread(reason.with))} ${reason.partIs === "external" ? "nut" : "bolt"}`;
-  const turns =
-    reason.expected === "binds" && reason.expectedTurns !== undefined
-      ? ` ${turnsWords(reason.expectedTurns)}`
-      : "";
+  const did = TRIAL_DID_WORDS[outcome];
+  const ran = Number.isFinite(ranTurns) ? ` for ${printPlain(ranTurns, 1)} turns` : "";
+  // A part that runs and is no mate of this thread proves little, and is never one to put in.
+  if (agreement === "agrees" && expected === "mates" && !reason.sound) {
+    return `${part} is not its own but turns in it by hand, and holds about ${Math.round(reason.strength * 100)} %; ${did}${ran}.`;
+  }
+  if (agreement === "agrees" && expected === "binds" && outcome === "runs-freely") {
+    return `${part} should bind ${turnsWords(expectedTurns ?? 0)}; ${did}${ran}, which is not far enough to tell.`;
+  }
+  const turns = expected === "binds" ? ` ${turnsWords(expectedTurns ?? 0)}` : "";
   const joint = reason.cause === "taper-joint" ? "should jam by hand" : undefined;
-  const expected = `${joint ?? EXPECTED_WORDS[reason.expected]}${turns}`;
-  return reason.agreement === "agrees"
-    ? `${part} ${expected}, and ${TRIAL_DID_WORDS[reason.outcome]}.`
-    : `${part} ${expected}, but ${TRIAL_DID_WORDS[reason.outcome]}.`;
+  const says = `${joint ?? EXPECTED_WORDS[expected]}${turns}`;
+  return `${part} ${says}, ${agreement === "agrees" ? "and" : "but"} ${did}${ran}.`;
 }
 
 const TRIAL_DID_WORDS = {

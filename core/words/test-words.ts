@@ -1,4 +1,10 @@
-import type { InformativeTest, NextTest, OpeningTest, TestAnswer } from "../identify";
+import {
+  TEST_TURNS,
+  type InformativeTest,
+  type NextTest,
+  type OpeningTest,
+  type TestAnswer,
+} from "../identify";
 import type { Thread } from "../threads";
 import { printLength, printPlain, type Units } from "../units";
 import { upperFirst } from "./letter-case";
@@ -49,6 +55,7 @@ function openingWords({ kind, tool }: OpeningTest): TestWords {
 function testAnswerWords(answer: TestAnswer, units: Units): string {
   if (answer.kind === "size") return `About ${printLength(answer.mm, units)}`;
   if (answer.kind === "mark") return MARK_KIND_WORDS[answer.mark];
+  if (answer.kind === "other") return "Anything else";
   const { reading } = answer;
   switch (reading.kind) {
     case "leaf":
@@ -80,8 +87,8 @@ function titleOf(test: InformativeTest, units: Units): string {
       return "See whether it tapers";
     case "trial-fit":
       return test.partIs === "external"
-        ? `Run ${aThread(test.with)} nut on to it`
-        : `Run ${aThread(test.with)} bolt into it`;
+        ? `Run ${aThread(test.with)} nut ${TEST_TURNS} turns on to it`
+        : `Run ${aThread(test.with)} bolt ${TEST_TURNS} turns into it`;
     case "crest-to-crest":
       return `Measure ${test.pitches} pitches, crest to crest`;
     case "count":

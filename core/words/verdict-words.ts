@@ -88,3 +88,13 @@ export function slipWords(slip: Slip, units: Units): string {
       return `${name} is ${printLength(slip.byMm, units)} away: were the jaws zeroed, and not askew?`;
   }
 }
+
+/** What may be behind a part that no thread held fits, and what it is if nothing is. */
+export function notHeldWords(slips: readonly Slip[], units: Units): string {
+  return slips.length === 0
+    ? "A reading is off, or it is a thread not held here."
+    : [
+        ...slips.map((slip) => slipWords(slip, units)),
+        "Otherwise it is a thread not held here.",
+      ].join(" ");
+}

@@ -9,6 +9,7 @@ import { View } from "@tamagui/core";
 import { useMemo } from "react";
 import { Card } from "../kit/surface";
 import { Figure, Heading, Small } from "../kit/text";
+import { VerdictMark } from "../kit/verdict-mark";
 
 const MOST = 3;
 
@@ -24,7 +25,10 @@ export function NearMisses({ thread, units }: { thread: Thread; units: Units }) 
       <View role="list" aria-label={`Mistaken for ${thread.designation}`} gap={10}>
         {alikes.map((alike) => (
           <View key={alike.thread.id} role="listitem" gap={2}>
-            <Figure>{alike.thread.designation}</Figure>
+            <View flexDirection="row" gap={8} alignItems="center">
+              <VerdictMark verdict="contradictory" />
+              <Figure>{alike.thread.designation}</Figure>
+            </View>
             <Small color="$ink">{dangerWords(alike, thread)}</Small>
             <Small>{tellApartWords(alike, thread, units)}</Small>
           </View>

@@ -1,8 +1,9 @@
 import {
   likelySlips,
   nextTestWords,
+  notHeldWords,
+  printPlain,
   readingWords,
-  slipWords,
   suspectWords,
   TEACHING,
   testKey,
@@ -13,6 +14,7 @@ import {
   type NextTest,
   type OpeningTest,
   type Reading,
+  type Slip,
   type Units,
 } from "@root-gauge/core";
 import { View } from "@tamagui/core";
@@ -24,6 +26,7 @@ import { Pressable } from "../kit/pressable";
 import { Body, Figure, Heading, Small } from "../kit/text";
 import { useLayout } from "../kit/wide";
 import type { PanelName } from "../shell/use-panel";
+import { againOf } from "./read-again";
 
 export interface NextCardProps {
   readonly identification: Identification;
@@ -130,19 +133,21 @@ function InformativeCard({
         <ActionButton flex={1} primary label="Enter the measure" onPress={open} />
       ) : (
         <>
-          {test.outcomes.map(({ answer }, i) => (
-            <ActionButton
-              key={answers[i]}
-              flex={1}
-              minWidth={test.outcomes.length > 2 ? MANY_ANSWERS_WIDTH : undefined}
-              label={answers[i] ?? ""}
-              says={`${title}: ${lowerFirst(answers[i] ?? "")}`}
-              onPress={() => {
-                if (answer.kind === "reading") give(answer.reading);
-                else open();
-              }}
-            />
-          ))}
+          {test.outcomes.map(({ answer }, i) =>
+            answer.kind === "other" ? null : (
+              <ActionButton
+                key={answers[i]}
+                flex={1}
+                minWidth={test.outcomes.length > 2 ? MANY_ANSWERS_WIDTH : undefined}
+                label={answers[i] ?? ""}
+                says={`${title}: ${lowerFirst(answers[i] ?? "")}`}
+                onPress={() => {
+                  if (answer.kind === "reading") give(answer.reading);
+                  else open();
+                }}
+              />
+            ),
+          )}
           <ActionButton label="Other" says="Other answer, or another way" onPress={open} />
         </>
       )}
@@ -204,21 +209,43 @@ function SettledCard({
   );
 }
 
-/** What may be behind a diameter that no thread shows. */
-function slipsText({ sizes, units }: Pick<NextCardProps, "sizes" | "units">): string {
-  const slips = sizes.majorMm === undefined ? [] : likelySlips(sizes.majorMm);
-  const found = slips.map((slip) => slipWords(slip, units));
-  return [...found, "Otherwise it is a thread not held here."].join(" ");
+const slipsOf = ({ majorMm }: MeasuredSizes): readonly Slip[] =>
+  majorMm === undefined ? [] : likelySlips(majorMm);
+
+/** Readings whose unit may have been the other one, put right with a touch. */
+function UnitSlips({ readings, sizes }: Pick<NextCardProps, "readings" | "sizes">) {
+  const at = readings.findLastIndex(
+    (reading) => reading.kind === "external-diameter" && reading.mm === sizes.majorMm,
+  );
+  const reading = readings[at];
+  if (reading?.kind !== "external-diameter") return null;
+  return slipsOf(sizes).map((slip) =>
+    slip.code === "unit" ? (
+      <ActionButton
+        key={slip.meant}
+        flex={1}
+        label={`It was ${printPlain(slip.figure)} ${slip.meant}`}
+        onPress={() => changeBench({ type: "mend", at, reading: { ...reading, mm: slip.mm } })}
+      />
+    ) : null,
+  );
+}
+
+/** Opens the pad of what the doubt is about: what was read, by its own name. */
+function ReadAgain({ readings, onOpen }: Pick<NextCardProps, "readings" | "onOpen">) {
+  const { label, panel } = againOf(readings);
+  return <ActionButton flex={1} label={label} onPress={() => onOpen(panel)} />;
 }
 
 function ContradictionCard(props: NextCardProps) {
-  const { identification, readings, units, onOpen, onWriteUp } = props;
+  const { identification, readings, sizes, units, onOpen, onWriteUp } = props;
   const [suspect, second] = identification.suspects;
   const reading = suspect === undefined ? undefined : readings[suspect.reading];
   if (suspect === undefined || reading === undefined) {
     return (
-      <Shell title="No thread held fits these readings" text={slipsText(props)}>
-        <ActionButton flex={1} label="Read Ø again" onPress={() => onOpen("diameter")} />
+      <Shell title="No thread held fits these readings" text={notHeldWords(slipsOf(sizes), units)}>
+        <UnitSlips readings={readings} sizes={sizes} />
+        <ReadAgain readings={readings} onOpen={onOpen} />
         <ActionButton flex={1} label="Write it up" onPress={onWriteUp} />
       </Shell>
     );
@@ -241,11 +268,11 @@ function ContradictionCard(props: NextCardProps) {
   );
 }
 
-function NothingFitsCard(props: NextCardProps) {
-  const { onOpen, onWriteUp } = props;
+function NothingFitsCard({ readings, sizes, units, onOpen, onWriteUp }: NextCardProps) {
   return (
-    <Shell title="Outside every thread held" text={slipsText(props)}>
-      <ActionButton flex={1} label="Read Ø again" onPress={() => onOpen("diameter")} />
+    <Shell title="Outside every thread held" text={notHeldWords(slipsOf(sizes), units)}>
+      <UnitSlips readings={readings} sizes={sizes} />
+      <ReadAgain readings={readings} onOpen={onOpen} />
       <ActionButton flex={1} label="Write it up" onPress={onWriteUp} />
     </Shell>
   );

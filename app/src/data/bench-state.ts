@@ -39,6 +39,8 @@ export type BenchAction =
       readonly reading: Reading | undefined;
     }
   | { readonly type: "remove"; readonly at: number }
+  /** Puts a reading right, in its place. */
+  | { readonly type: "mend"; readonly at: number; readonly reading: Reading }
   | { readonly type: "undo" }
   | {
       readonly type: "describe";
@@ -120,6 +122,11 @@ export function benchStep(state: BenchState, action: BenchAction): BenchState {
       return withPart(state, {
         ...part,
         readings: part.readings.filter((_, at) => at !== action.at),
+      });
+    case "mend":
+      return withPart(state, {
+        ...part,
+        readings: part.readings.map((reading, at) => (at === action.at ? action.reading : reading)),
       });
     case "undo": {
       const before = state.past.at(-1);

@@ -52,10 +52,10 @@ describe("the scale", () => {
 
   it("is said in words", () => {
     expect([0.5, 1, 2, 6].map(scaleWords)).toEqual([
-      "half size",
-      "full size",
-      "twice full size",
-      "6 times full size",
+      "about half size, at 96 px to the inch",
+      "about full size, at 96 px to the inch",
+      "about twice full size, at 96 px to the inch",
+      "about 6 times full size, at 96 px to the inch",
     ]);
   });
 });

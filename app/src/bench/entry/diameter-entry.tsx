@@ -1,5 +1,6 @@
 import { ACCEPTED } from "@root-gauge/contract";
 import {
+  PART_CONDITIONS,
   TEACHING,
   type BoreInstrument,
   type DiameterInstrument,
@@ -13,6 +14,7 @@ import { changeBench } from "../../data/bench";
 import { changeSettings, useSettings, type Settings } from "../../data/settings";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { ChoiceRow } from "../../kit/choice-row";
+import { upperFirst } from "../../kit/letter-case";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
 
@@ -41,11 +43,10 @@ const BORE_INSTRUMENTS: readonly { value: BoreInstrument; label: string }[] = [
   { value: "pin", label: "Pin or drill" },
 ];
 
-const CONDITIONS: readonly { value: PartCondition; label: string }[] = [
-  { value: "sound", label: "Sound" },
-  { value: "worn", label: "Worn" },
-  { value: "plated", label: "Plated" },
-];
+const CONDITIONS = PART_CONDITIONS.map((value) => ({
+  value,
+  label: upperFirst(value),
+}));
 
 export interface EntryProps {
   readonly units: Units;
@@ -98,26 +99,35 @@ function CrestsEntry({
 }
 
 function GaugeEntry({ units, onDone }: EntryProps) {
+  const [condition, setCondition] = useState<PartCondition>();
   return (
-    <ReadingPad
-      fields={GAUGE}
-      units={units}
-      action="Take these holes"
-      teach={TEACHING["diameter-between"]}
-      check={([overMm = 0, notOverMm = 0]) =>
-        overMm < notOverMm
-          ? undefined
-          : "The hole it does not enter has to be smaller than the one it enters."
-      }
-      onTake={([overMm = 0, notOverMm = 0]) => {
-        changeBench({
-          type: "take",
-          reading: { kind: "diameter-between", overMm, notOverMm },
-          draftsUsed: GAUGE.map(({ key }) => key),
-        });
-        onDone();
-      }}
-    />
+    <>
+      <Condition value={condition} onChange={setCondition} />
+      <ReadingPad
+        fields={GAUGE}
+        units={units}
+        action="Take these holes"
+        teach={TEACHING["diameter-between"]}
+        check={([overMm = 0, notOverMm = 0]) =>
+          overMm < notOverMm
+            ? undefined
+            : "The hole it does not enter has to be smaller than the one it enters."
+        }
+        onTake={([overMm = 0, notOverMm = 0]) => {
+          changeBench({
+            type: "take",
+            reading: {
+              kind: "diameter-between",
+              overMm,
+              notOverMm,
+              ...(condition === undefined ? {} : { condition }),
+            },
+            draftsUsed: GAUGE.map(({ key }) => key),
+          });
+          onDone();
+        }}
+      />
+    </>
   );
 }
 

@@ -5,6 +5,7 @@ import {
   printLength,
   readLength,
   screwOutline,
+  sizeWasRead,
   stockMatch,
   weakestGrade,
   type Candidate,
@@ -93,9 +94,10 @@ export function LengthEntry({ readings, candidates, units, onDone }: LengthEntry
   const typed = useBenchState().drafts[FIELD] ?? "";
   const head: HeadStyle = lastReading(readings, "head-style")?.head ?? "hex";
   const read = readLength(typed, units, ACCEPTED.length);
-  const thread = candidates.find(
-    (candidate) => weakestGrade(candidate.thread) !== undefined,
-  )?.thread;
+  // Before a size was read no thread is known whose stock lengths it could be one of.
+  const thread = sizeWasRead(readings)
+    ? candidates.find((candidate) => weakestGrade(candidate.thread) !== undefined)?.thread
+    : undefined;
   const spec: ScrewSpec | undefined =
     thread === undefined || !read.ok
       ? undefined

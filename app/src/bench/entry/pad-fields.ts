@@ -1,5 +1,6 @@
 import {
   countProblemWords,
+  inOtherUnit,
   lengthProblemWords,
   readLength,
   type LengthRange,
@@ -15,13 +16,21 @@ export type PadField = { readonly key: string; readonly label: string } & (
 
 /** What a field holds: millimetres or a number, or a sentence that says what was read and what is accepted. */
 export type PadValue =
-  { readonly ok: true; readonly value: Mm } | { readonly ok: false; readonly problem: string };
+  { readonly ok: true; readonly value: Mm } | ({ readonly ok: false } & PadProblem);
+
+/** What is wrong with a field, and its text as it may have been meant. */
+export interface PadProblem {
+  readonly problem: string;
+  readonly meant?: string;
+}
 
 export function readField(field: PadField, text: string, units: Units): PadValue {
   if (field.kind === "length") {
     const read = readLength(text, units, field.accepted);
     if (read.ok) return { ok: true, value: read.mm };
-    return { ok: false, problem: lengthProblemWords(read.problem, units) };
+    const meant = inOtherUnit(text, units, field.accepted)?.text;
+    const problem = lengthProblemWords(read.problem, units);
+    return { ok: false, problem, ...(meant === undefined ? {} : { meant }) };
   }
   const trimmed = text.trim();
   const value = Number(trimmed.replace(",", "."));
@@ -29,4 +38,39 @@ export function readField(field: PadField, text: string, units: Units): PadValue
   const usable = trimmed !== "" && inside && (!field.whole || Number.isInteger(value));
   if (usable) return { ok: true, value };
   return { ok: false, problem: countProblemWords(trimmed, field) };
+}
+
+/** The fields' values, when all of them can be taken. */
+export function valuesOf(
+  fields: readonly PadField[],
+  texts: readonly string[],
+  units: Units,
+): readonly number[] | undefined {
+  const read = fields.map((field, at) => readField(field, texts[at] ?? "", units));
+  const values = read.flatMap((value) => (value.ok ? [value.value] : []));
+  return values.length === fields.length ? values : undefined;
+}
+
+/**
+ * Where values that are each right cannot stand together, the one field whose figure in the other unit mends it.
+ * @param stands whether values can stand together
+ */
+export function slipAmong(
+  fields: readonly PadField[],
+  texts: readonly string[],
+  units: Units,
+  stands: (values: readonly number[]) => boolean,
+): { readonly field: PadField; readonly meant: string } | undefined {
+  for (const [at, field] of fields.entries()) {
+    if (field.kind !== "length") continue;
+    const meant = inOtherUnit(texts[at] ?? "", units, field.accepted)?.text;
+    if (meant === undefined) continue;
+    const values = valuesOf(
+      fields,
+      texts.map((text, i) => (i === at ? meant : text)),
+      units,
+    );
+    if (values !== undefined && stands(values)) return { field, meant };
+  }
+  return undefined;
 }

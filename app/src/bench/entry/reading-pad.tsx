@@ -9,7 +9,7 @@ import { Body, Label, Small } from "../../kit/text";
 import { Keypad } from "./keypad";
 import { LengthEcho } from "./length-echo";
 import { LiveCaliper } from "./live-caliper";
-import { readField, type PadField } from "./pad-fields";
+import { readField, slipAmong, type PadField, type PadProblem } from "./pad-fields";
 import { useWedge } from "./use-wedge";
 
 export interface ReadingPadProps {
@@ -32,7 +32,7 @@ interface FieldProps {
   readonly active: boolean;
   /** Changes when the active field is to have the focus again. */
   readonly refocus: number;
-  readonly problem: string | undefined;
+  readonly problem: PadProblem | undefined;
   readonly onFocus: () => void;
   readonly onText: (text: string) => void;
   readonly onSubmit: () => void;
@@ -81,11 +81,27 @@ function PadInput(props: FieldProps) {
           {read.ok && field.kind === "length" ? <LengthEcho mm={read.value} /> : null}
         </View>
       ) : (
-        <Body role="alert" color="$clash">
-          {problem}
-        </Body>
+        <>
+          <Body role="alert" color="$clash">
+            {problem.problem}
+          </Body>
+          <MeantButton meant={problem.meant} onText={onText} />
+        </>
       )}
     </View>
+  );
+}
+
+/** The likely slip of unit, mended with one touch. */
+function MeantButton({
+  meant,
+  onText,
+}: {
+  meant: string | undefined;
+  onText: (text: string) => void;
+}) {
+  return meant === undefined ? null : (
+    <ActionButton label={`It was ${meant}`} onPress={() => onText(meant)} />
   );
 }
 
@@ -95,15 +111,15 @@ export function ReadingPad(props: ReadingPadProps) {
   const { drafts } = useBenchState();
   const [entryUnits, setEntryUnits] = useState(units);
   const [activeAt, setActiveAt] = useState(0);
-  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const [problems, setProblems] = useState<ReadonlyMap<string, PadProblem>>(new Map());
   const textOf = (field: PadField) => drafts[field.key] ?? "";
   const active = fields[activeAt] ?? fields[0];
   const [live, setLive] = useState(false);
-  const [mismatch, setMismatch] = useState<string>();
+  const [mismatch, setMismatch] = useState<PadProblem & { readonly field?: PadField }>();
 
   const write = (field: PadField, text: string) => {
     changeBench({ type: "draft", field: field.key, text });
-    setProblems(({ [field.key]: _mended, ...rest }) => rest);
+    setProblems((before) => new Map([...before].filter(([key]) => key !== field.key)));
     setMismatch(undefined);
   };
 
@@ -117,20 +133,21 @@ export function ReadingPad(props: ReadingPadProps) {
 
   const take = () => {
     const read = fields.map((field) => readField(field, textOf(field), entryUnits));
-    const found = Object.fromEntries(
-      fields.flatMap(({ key }, i) => {
+    const found = new Map(
+      fields.flatMap(({ key }, i): [string, PadProblem][] => {
         const value = read[i];
-        return value === undefined || value.ok ? [] : [[key, value.problem]];
+        return value === undefined || value.ok ? [] : [[key, value]];
       }),
     );
     setProblems(found);
     setMismatch(undefined);
-    const firstWrong = fields.findIndex(({ key }) => key in found);
+    const firstWrong = fields.findIndex(({ key }) => found.has(key));
     if (firstWrong >= 0) return setActiveAt(firstWrong);
     const values = read.flatMap((value) => (value.ok ? [value.value] : []));
     const problem = check?.(values);
-    if (problem === undefined) onTake(values);
-    else setMismatch(problem);
+    if (problem === undefined) return onTake(values);
+    const stands = (others: readonly number[]) => check?.(others) === undefined;
+    setMismatch({ problem, ...slipAmong(fields, fields.map(textOf), entryUnits, stands) });
   };
 
   /** Enter goes on to the next empty field, and takes the reading when there is none. */
@@ -151,7 +168,7 @@ export function ReadingPad(props: ReadingPadProps) {
             units={entryUnits}
             active={at === activeAt}
             refocus={refocus}
-            problem={problems[field.key]}
+            problem={problems.get(field.key)}
             onFocus={() => setActiveAt(at)}
             onText={(text) => write(field, text)}
             onSubmit={() => submit(at)}
@@ -190,9 +207,15 @@ export function ReadingPad(props: ReadingPadProps) {
         />
       )}
       {mismatch === undefined ? null : (
-        <Body role="alert" color="$clash">
-          {mismatch}
-        </Body>
+        <>
+          <Body role="alert" color="$clash">
+            {mismatch.problem}
+          </Body>
+          <MeantButton
+            meant={mismatch.meant}
+            onText={(text) => mismatch.field && write(mismatch.field, text)}
+          />
+        </>
       )}
       <ActionButton primary label={action} onPress={take} />
     </View>

@@ -1,5 +1,5 @@
 import { ACCEPTED } from "@root-gauge/contract";
-import { TEACHING } from "@root-gauge/core";
+import { TEACHING, pitchProblemWords, type Units } from "@root-gauge/core";
 import { changeBench } from "../../data/bench";
 import type { EntryProps } from "./diameter-entry";
 import type { PadField } from "./pad-fields";
@@ -10,6 +10,17 @@ const COUNT_FIELDS: readonly PadField[] = [
   { key: "count.span", label: "In a length of", kind: "length", accepted: ACCEPTED.span },
 ];
 
+/** Whether so many threads in so much are a pitch at all: 13 in 1 mm are not. */
+const pitchCheck =
+  (units: Units) =>
+  ([threads = 1, spanMm = 0]: readonly number[]): string | undefined => {
+    const { minMm, maxMm } = ACCEPTED.pitch;
+    const pitchMm = spanMm / threads;
+    return pitchMm >= minMm && pitchMm <= maxMm
+      ? undefined
+      : pitchProblemWords(threads, spanMm, ACCEPTED.pitch, units);
+  };
+
 /** Threads counted over a length. */
 export function CountEntry({ units, onDone }: EntryProps) {
   return (
@@ -18,6 +29,7 @@ export function CountEntry({ units, onDone }: EntryProps) {
       units={units}
       action="Take this count"
       teach={TEACHING.count}
+      check={pitchCheck(units)}
       onTake={([threads = 0, spanMm = 0]) => {
         changeBench({
           type: "take",
@@ -43,6 +55,7 @@ export function CrestEntry({ units, onDone }: EntryProps) {
       units={units}
       action="Take this length"
       teach={TEACHING["crest-to-crest"]}
+      check={pitchCheck(units)}
       onTake={([pitches = 0, mm = 0]) => {
         changeBench({
           type: "take",

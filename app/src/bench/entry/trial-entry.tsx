@@ -1,5 +1,6 @@
 import { ACCEPTED } from "@root-gauge/contract";
 import {
+  A_FEW_TURNS,
   TEACHING,
   TRIAL_WORDS,
   designationProblemWords,
@@ -73,7 +74,7 @@ export function TrialEntry({ candidates, partIs, onDone }: TrialEntryProps) {
   };
   const take = (outcome: TrialOutcome) => {
     if (thread === undefined) return;
-    const counted = outcome === "binds" ? turnsFrom(drafts[TURNS] ?? "") : {};
+    const counted = outcome === "will-not-start" ? {} : turnsFrom(drafts[TURNS] ?? "");
     setTurnsProblem(counted.problem);
     if (counted.problem !== undefined) return;
     const turns = counted.turns === undefined ? {} : { turns: counted.turns };
@@ -111,7 +112,7 @@ export function TrialEntry({ candidates, partIs, onDone }: TrialEntryProps) {
       ) : (
         <View gap={8}>
           <TextEntry
-            label="Turns until it bound, if it did"
+            label={`Turns it was run, or until it bound; ${A_FEW_TURNS} when not said`}
             value={drafts[TURNS] ?? ""}
             longest={6}
             problem={turnsProblem}

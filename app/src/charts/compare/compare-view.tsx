@@ -1,9 +1,8 @@
 import {
-  matingOutcomeWords,
-  matingWords,
-  willItGo,
-  type Mating,
-  type MatingOutcome,
+  judgePair,
+  pairOutcomeWords,
+  pairWords,
+  type JudgedPair,
   type Thread,
   type Units,
 } from "@root-gauge/core";
@@ -20,23 +19,16 @@ import { Body, Figure, Heading, Label } from "../../kit/text";
 import { VerdictMark } from "../../kit/verdict-mark";
 import { compareFacts, type CompareFact } from "./compare-facts";
 
-const MARK = {
-  mates: "settled",
-  loose: "open",
-  binds: "contradictory",
-  "will-not-start": "contradictory",
-} as const satisfies Record<MatingOutcome, string>;
-
-function WillItGo({ male, female, units }: { male: Thread; female: Thread; units: Units }) {
-  const mating: Mating = useMemo(() => willItGo(male, female), [male, female]);
+function WillItGo({ pair, units }: { pair: JudgedPair; units: Units }) {
+  const { male, female } = pair;
   return (
     <View flexDirection="row" gap={8} alignItems="flex-start">
       <View paddingTop={2}>
-        <VerdictMark verdict={MARK[mating.outcome]} />
+        <VerdictMark verdict={pair.sound ? "settled" : "contradictory"} />
       </View>
       <View flex={1}>
-        <Figure>{`${matingOutcomeWords(mating)}: screw ${male.designation}, nut ${female.designation}`}</Figure>
-        <Body color="$quiet">{matingWords(mating, male, female, units)}</Body>
+        <Figure>{`${pairOutcomeWords(pair)}: screw ${male.designation}, nut ${female.designation}`}</Figure>
+        <Body color="$quiet">{pairWords(pair, units)}</Body>
       </View>
     </View>
   );
@@ -64,12 +56,15 @@ function FactRow({ fact }: { fact: CompareFact }) {
 export function CompareView({ first, second }: { first: Thread; second: Thread }) {
   const { units } = useSettings();
   const facts = compareFacts(first, second, units);
+  const pairs = useMemo(
+    () => [judgePair(first, second), judgePair(second, first)],
+    [first, second],
+  );
   const asText = () =>
     [
       `${first.designation} against ${second.designation}`,
       ...facts.map((fact) => `${fact.name}: ${fact.first} / ${fact.second}`),
-      matingWords(willItGo(first, second), first, second, units),
-      matingWords(willItGo(second, first), second, first, units),
+      ...pairs.map((pair) => pairWords(pair, units)),
     ].join("\n");
   return (
     <View gap={12}>
@@ -77,8 +72,9 @@ export function CompareView({ first, second }: { first: Thread; second: Thread }
       <PitchDrift first={first} second={second} units={units} />
       <Card gap={12}>
         <Heading>Will it go</Heading>
-        <WillItGo male={first} female={second} units={units} />
-        <WillItGo male={second} female={first} units={units} />
+        {pairs.map((pair) => (
+          <WillItGo key={pair.male.id} pair={pair} units={units} />
+        ))}
         <Label>
           At the middle of the usual limits, new and clean. Never force a thread that binds.
         </Label>

@@ -1,6 +1,5 @@
 import {
   confusedWith,
-  matingWords,
   sameAs,
   sameDiameter,
   tellApartWords,
@@ -15,6 +14,7 @@ import { ActionButton } from "../../kit/action-button";
 import { Pressable } from "../../kit/pressable";
 import { Card } from "../../kit/surface";
 import { Body, Figure, Heading, Label } from "../../kit/text";
+import { PairLine } from "../pair-line";
 import { comparePath, threadPath } from "../../shell/links";
 
 function ThreadLinks({ label, threads }: { label: string; threads: readonly Thread[] }) {
@@ -71,8 +71,8 @@ function LookAlikeItem({
         {other.designation}
       </Figure>
       <Body>{tellApartWords(alike, thread, units)}</Body>
-      <Body color="$quiet">{matingWords(alike.asScrew, thread, other, units)}</Body>
-      <Body color="$quiet">{matingWords(alike.asNut, other, thread, units)}</Body>
+      <PairLine pair={alike.asScrew} units={units} />
+      <PairLine pair={alike.asNut} units={units} />
       <ActionButton
         label="Compare"
         says={`Compare ${thread.designation} with ${other.designation}`}
