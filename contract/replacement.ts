@@ -1,4 +1,10 @@
-import type { Circumstances, Duty, Environment, PartMetal } from "@root-gauge/core";
+import type {
+  Circumstances,
+  Duty,
+  Environment,
+  PartMetal,
+  TighteningSurface,
+} from "@root-gauge/core";
 import { z } from "zod";
 import { ACCEPTED } from "./accepted";
 
@@ -29,6 +35,14 @@ const metalSchema: z.ZodType<PartMetal> = z.enum([
   "plastic",
 ]);
 
+const surfaceSchema: z.ZodType<TighteningSurface> = z.enum([
+  "dry-plain",
+  "dry-zinc",
+  "oiled",
+  "anti-seize",
+  "stainless",
+]);
+
 /** The words of a counter; whether they read as a part is for the server to say. */
 const calloutSchema = z.string().trim().min(1, "a call-out is wanted").max(ACCEPTED.callout.max);
 
@@ -36,6 +50,7 @@ export const circumstancesSchema: z.ZodType<Circumstances> = z.strictObject({
   duty: dutySchema,
   environment: environmentSchema,
   metal: metalSchema,
+  surface: surfaceSchema.optional(),
 });
 
 /** Joints on which people's safety hangs. */
@@ -64,6 +79,7 @@ export const sheetQuerySchema = z.object({
   duty: dutySchema.default("ordinary"),
   environment: environmentSchema.default("indoor"),
   metal: metalSchema.default("steel"),
+  surface: surfaceSchema.optional(),
   units: z.enum(["mm", "in"]).default("mm"),
   /** The machine and the place on it. */
   title: z.string().trim().max(260).default(""),

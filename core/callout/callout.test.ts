@@ -68,12 +68,12 @@ describe("call-outs as shops and drawings write them", () => {
 });
 
 describe("call-outs that are not taken", () => {
-  it("say which word was not understood, and what they come to without it", () => {
+  it("say which word was not understood, and what was read of the rest", () => {
     const result = parseCallout("M10x40 purple 8.8");
     expect(result).toMatchObject({
       code: "callout-not-understood",
       words: ["purple"],
-      without: { lengthMm: 40, gradeId: "8.8" },
+      understood: { lengthMm: 40, gradeId: "8.8" },
     });
   });
 

@@ -29,6 +29,8 @@ export interface NutSpec extends Common {
   readonly part: "nut";
   readonly style: NutStyle;
   readonly nutClassId?: string;
+  /** The stainless steel, where it was said: "A4"; ISO 3506-2 classes tell only the strength. */
+  readonly steel?: string;
 }
 
 export interface WasherSpec extends Common {

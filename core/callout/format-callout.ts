@@ -11,7 +11,7 @@ import {
   writtenFor,
 } from "./phrases";
 import { gradeWritten, nutClassWritten } from "./read-grade";
-import { type FastenerSpec, type ScrewSpec } from "./fastener-spec";
+import type { FastenerSpec, NutSpec, ScrewSpec, WasherSpec } from "./fastener-spec";
 
 /** A coarse metric thread is written without its pitch (ISO 965-1). */
 function sizeWritten({ thread, toleranceClass }: FastenerSpec): string {
@@ -70,6 +70,14 @@ function screwWritten(spec: ScrewSpec): string {
   return nut === undefined ? own : `${own} with ${formatCallout(nut)}`;
 }
 
+/** "class 8", "A4-70" where the steel was said, else "stainless 70". */
+function classWritten(nutClassId: string, spec: NutSpec | WasherSpec): string {
+  const steel = spec.part === "nut" ? spec.steel : undefined;
+  return steel === undefined
+    ? nutClassWritten(nutClassId)
+    : `${steel}-${nutClassId.replace("nut-stainless-", "")}`;
+}
+
 function bodyOf(spec: FastenerSpec): string {
   if (spec.part === "screw") return screwWritten(spec);
   const words =
@@ -80,7 +88,7 @@ function bodyOf(spec: FastenerSpec): string {
   const steel = nutClass?.startsWith("nut-stainless") ?? false;
   return [
     `${sizeWritten(spec)} ${words}`,
-    ...(nutClass === undefined ? [] : [nutClassWritten(nutClass)]),
+    ...(nutClass === undefined ? [] : [classWritten(nutClass, spec)]),
     ...(spec.finish === undefined || (steel && spec.finish === "stainless")
       ? []
       : [writtenFor(FINISH_PHRASES, spec.finish)]),

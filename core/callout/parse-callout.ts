@@ -149,6 +149,7 @@ function readNut(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | CalloutP
     style,
     ...common(pieces, sized, isStainlessNut(nutClass?.id) ? "stainless" : finish),
     ...(nutClass?.id === undefined ? {} : { nutClassId: nutClass.id }),
+    ...(nutClass?.steel === undefined ? {} : { steel: nutClass.steel }),
   };
   return finished(pieces, spec, [...sized.unknown, ...left], nutClass);
 }

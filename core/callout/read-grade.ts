@@ -6,6 +6,8 @@ import type { Remaining } from "./read-words";
 export interface WrittenGrade {
   readonly written: string;
   readonly id: string | undefined;
+  /** Of a stainless nut, the steel that was said: "A4". */
+  readonly steel?: string;
 }
 
 const METRIC =
@@ -48,10 +50,13 @@ export function takeNutClass(remaining: Remaining, inch: boolean): WrittenGrade 
   if (a563 !== undefined)
     return { written: a563[0], id: `nut-a563-${(a563[1] ?? "").toLowerCase()}` };
   const steel = remaining.take(
-    /(?<![\w/])(?:(?:stainless|[ac]\d)[\s-]*(50|70|80)|[ac]\d)(?![\w/])/i,
+    /(?<![\w/])(?:(?:stainless|([ac]\d))[\s-]*(50|70|80)|([ac]\d))(?![\w/])/i,
   );
   if (steel !== undefined) {
-    return { written: steel[0], id: `nut-stainless-${steel[1] ?? USUAL_STRENGTH}` };
+    const [written, strong, strength = USUAL_STRENGTH, bare] = steel;
+    const said = (strong ?? bare)?.toUpperCase();
+    const id = `nut-stainless-${strength}`;
+    return { written, id, ...(said === undefined ? {} : { steel: said }) };
   }
   const found = remaining.take(GRADE);
   if (found === undefined) return undefined;

@@ -11,8 +11,10 @@ export interface LengthWindow {
   readonly mostMm: Mm;
   /** Full thread wanted: engagement in a hole, or nut height and the pitches proud of it. */
   readonly wantedMm: Mm;
-  /** Full thread that the hole has to give; absent with a nut. */
+  /** Full thread that the hole has; absent with a nut. */
   readonly availableMm?: Mm;
+  /** Of that, what a screw may use: a blind hole's last pitch is kept clear. */
+  readonly usableMm?: Mm;
 }
 
 /** Pitches that stand proud of a nut, and of a hole tapped right through. */
@@ -46,11 +48,13 @@ export function lengthWindow(joint: Joint, thread: Thread, grade: Grade): Length
   const engagement = leastEngagement(thread, grade, joint.material);
   if (engagement === undefined) return undefined;
   const full = fullThreadDepth(joint, thread);
-  const room = joint.kind === "blind" ? -CLEAR_OF_BOTTOM : MOST_PROUD;
+  const blind = joint.kind === "blind";
+  const usableMm = Math.max(0, blind ? full - CLEAR_OF_BOTTOM * pitchMm : full);
   return {
     leastMm: from + engagement.adviceMm,
-    mostMm: from + Math.max(0, full + room * pitchMm),
+    mostMm: from + (blind ? usableMm : full + MOST_PROUD * pitchMm),
     wantedMm: engagement.adviceMm,
     availableMm: full,
+    usableMm,
   };
 }

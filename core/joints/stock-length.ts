@@ -25,11 +25,17 @@ export interface Seating {
   readonly engagedMm: Mm;
   /** From the screw's end to where the full thread ends in a blind hole (negative: it bottoms); pitches proud of a nut or a through hole as a length. */
   readonly marginMm: Mm;
+  /** Full thread that is wanted. */
+  readonly wantedMm: Mm;
+  /** It has to be threaded to the head: its usual shank would foul. */
+  readonly fullThread: boolean;
 }
 
 /** The stocked length for a joint, or why there is none and what helps. */
 export type LengthAdvice =
   | { readonly kind: "stock"; readonly seating: Seating; readonly window: LengthWindow }
+  /** The length that would do has a plain shank that fouls, and is not made without. */
+  | { readonly kind: "shank-fouls"; readonly seating: Seating; readonly window: LengthWindow }
   | {
       /** No stocked length lies in the window. */
       readonly kind: "between";
@@ -60,21 +66,23 @@ export function seatingOf(
   const most = joint.kind === "through" ? joint.nutHeightMm : (window.availableMm ?? 0);
   const engagedMm = Math.min(throughMm, most);
   const marginMm = joint.kind === "blind" ? most - throughMm : throughMm - most;
-  const { plainMm } = threadLength(head, thread, lengthMm);
   // A countersunk or cap head's shank begins at its own datum, as the grip does.
+  const fouls = threadLength(head, thread, lengthMm).plainMm > from + 1e-6;
+  // Hexagon screws are stocked threaded to the head as well (ISO 4017, full-thread ASME B18.2.1).
+  const fullThread = fouls && head === "hex";
   const seat: Seat =
     lengthMm < window.leastMm - 1e-6
       ? "too-short"
       : lengthMm > window.mostMm + 1e-6
         ? "too-long"
-        : plainMm > from + 1e-6
+        : fouls && !fullThread
           ? "shank-fouls"
           : "sound";
-  return { lengthMm, seat, throughMm, engagedMm, marginMm };
+  return { lengthMm, seat, throughMm, engagedMm, marginMm, wantedMm: window.wantedMm, fullThread };
 }
 
 /**
- * The stocked length for a joint: the shortest in its window whose thread reaches far enough up.
+ * The stocked length for a joint: the shortest in its window, threaded to the head where only that reaches far enough up.
  * @returns undefined where the class is not made in this size
  */
 export function stockLength(
@@ -85,14 +93,15 @@ export function stockLength(
 ): LengthAdvice | undefined {
   const window = lengthWindow(joint, thread, grade);
   if (window === undefined) return undefined;
-  if (window.leastMm > window.mostMm + 1e-6) return { kind: "hole-too-shallow", window };
+  const { usableMm = window.wantedMm } = window;
+  if (window.wantedMm > usableMm + 1e-6) return { kind: "hole-too-shallow", window };
   const seatings = stockLengths(head, thread).map((length) =>
     seatingOf(joint, head, thread, length, window),
   );
-  const sound =
-    seatings.find(({ seat }) => seat === "sound") ??
-    seatings.find(({ seat }) => seat === "shank-fouls");
+  const sound = seatings.find(({ seat }) => seat === "sound");
   if (sound !== undefined) return { kind: "stock", seating: sound, window };
+  const fouling = seatings.find(({ seat }) => seat === "shank-fouls");
+  if (fouling !== undefined) return { kind: "shank-fouls", seating: fouling, window };
   const shorter = seatings.findLast(({ seat }) => seat === "too-short");
   const longer = seatings.find(({ seat }) => seat === "too-long");
   return {

@@ -1,4 +1,5 @@
 import type { Environment, PartMetal } from "../fasteners";
+import type { TighteningSurface } from "../joints";
 
 /** What hangs on a joint. */
 export const DUTIES = [
@@ -17,6 +18,8 @@ export interface Circumstances {
   readonly environment: Environment;
   /** What the fastener stands in or on. */
   readonly metal: PartMetal;
+  /** State of thread and face when it is tightened; by the finish where it was not said. */
+  readonly surface?: TighteningSurface | undefined;
 }
 
 export const USUAL_CIRCUMSTANCES: Circumstances = {

@@ -40,7 +40,7 @@ describe("what cannot be bought as it is asked for", () => {
     ["1/2-13 x 1.6 gr 5", "length-not-stocked", "Stocked are 1-1/2 in and 1-3/4 in."],
     ["M10 x 40 10.9 with nut class 8", "nut-weaker", "Take class 10 or stronger."],
     ["M10 x 40 8.8 with thin nut class 04", "nut-weaker", "Take class 8 or stronger."],
-    ["1/2-13 x 2 gr 5 with M12 nut", "nut-of-other-thread", "take a 1/2-13 UNC nut."],
+    ["1/2-13 x 2 gr 5 with M12 nut", "nut-of-other-thread", "Take a 1/2-13 UNC nut."],
     ["M12 x 50 8.8 hdg with nut class 8", "galvanised-with-plain-nut", "tapped over size"],
     ["M12 x 50 8.8 zinc with nut class 8 hdg", "plain-with-galvanised-nut", "strips"],
   ])("%s: %s", (text, code, sentence) => {

@@ -81,8 +81,6 @@ export interface FastenerSheet {
 
 export interface SheetOptions {
   readonly circumstances?: Circumstances;
-  /** State of thread and face when tightened; by the finish when not said. */
-  readonly surface?: TighteningSurface;
 }
 
 const MOST_EQUIVALENTS = 2;
@@ -131,7 +129,8 @@ function strengthOf({ gradeId, thread }: ScrewSpec): SheetStrength | undefined {
 
 /** Works out the whole sheet of a screw: pure, the same for the screen, the print and the PDF. */
 export function fastenerSheet(spec: ScrewSpec, options: SheetOptions = {}): FastenerSheet {
-  const { circumstances = USUAL_CIRCUMSTANCES, surface = usualSurface(spec) } = options;
+  const { circumstances = USUAL_CIRCUMSTANCES } = options;
+  const surface = circumstances.surface ?? usualSurface(spec);
   const { thread, lengthMm } = spec;
   const head = headOf(spec);
   const drive = spec.drive ?? usualDrive(head);

@@ -1,6 +1,6 @@
 import type { ScrewSpec } from "../callout";
 import { nutSize, stockLengths, washerSize, type HeadStyle } from "../fasteners";
-import { gradeById, gradesFor, type Grade } from "../grades";
+import { gradesFor, type Grade } from "../grades";
 import {
   lengthWindow,
   seatingOf,
@@ -12,6 +12,7 @@ import {
   type Seating,
   type Tap,
 } from "../joints";
+import { specProblems, type SpecProblem } from "../replace";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
 import type { HoleKind } from "./threads-for-hole";
@@ -109,21 +110,51 @@ export function specify(hole: HoleToFill): Specification | undefined {
   return { joint, grade, head, window, advice, lengths: lengthsAbout(joint, head, thread, window) };
 }
 
-/** The screw of a specification at a length. */
-export function specifiedScrew(
-  { thread, kind }: HoleToFill,
-  { grade, head, lengths }: Specification,
-  lengthMm: Mm,
+/** A screw looked at for a hole, and how it lies there. */
+export interface LookedAt {
+  readonly spec: ScrewSpec;
+  readonly seating: Seating;
+  /** What is wrong with it as a part, besides how it lies. */
+  readonly problems: readonly SpecProblem[];
+  /** It satisfies every check: it may be offered. */
+  readonly works: boolean;
+}
+
+/** The screw of a specification at a length: the one advised, else the one nearest to doing, unless another is asked for. */
+export function lookedAt(
+  hole: HoleToFill,
+  found: Specification,
+  lengthMm?: Mm,
+): LookedAt | undefined {
+  const { joint, head, window } = found;
+  const seating =
+    lengthMm === undefined
+      ? advisedSeating(found)
+      : seatingOf(joint, head, hole.thread, lengthMm, window);
+  if (seating === undefined) return undefined;
+  const spec = specifiedScrew(hole, found, seating);
+  const problems = specProblems(spec);
+  return { spec, seating, problems, works: seating.seat === "sound" && problems.length === 0 };
+}
+
+function advisedSeating({ advice, lengths }: Specification): Seating | undefined {
+  if (advice.kind === "stock" || advice.kind === "shank-fouls") return advice.seating;
+  if (advice.kind === "between") return advice.longer ?? advice.shorter;
+  return lengths[0];
+}
+
+function specifiedScrew(
+  { thread }: HoleToFill,
+  { grade, head }: Specification,
+  { lengthMm, fullThread }: Seating,
 ): ScrewSpec {
-  const seat = lengths.find((one) => one.lengthMm === lengthMm)?.seat;
-  const steel = gradeById(grade.id)?.system === "stainless";
   return {
     part: "screw",
     thread,
     head,
     lengthMm,
     gradeId: grade.id,
-    ...(steel ? { finish: "stainless" } : {}),
-    ...(seat === "shank-fouls" && kind !== "clear" && head === "hex" ? { fullThread: true } : {}),
+    ...(grade.system === "stainless" ? { finish: "stainless" } : {}),
+    ...(fullThread ? { fullThread: true } : {}),
   };
 }

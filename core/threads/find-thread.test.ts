@@ -1,4 +1,4 @@
-import { findThread, lookUpThread } from "./index";
+import { findThread, lookUpThread, lookUpThreadAlone } from "./index";
 
 describe("finding a thread by what people write", () => {
   it.each([
@@ -50,16 +50,38 @@ describe("finding a thread by what people write", () => {
     ["pg 13.5", "pg-13.5"],
     ["3/4 GHT", "nh-3/4-11.5"],
     ["1/4-26 cei", "cycle-1/4-26"],
+    ["M8-1", "iso-m8x1"],
+    ["M12-1.5", "iso-m12x1.5"],
+    ["M12 1.5 mm pitch", "iso-m12x1.5"],
+    ["M18x1.5 (fine)", "iso-m18x1.5"],
+    ['1" UNC', "unc-1-8"],
+    ['2" UNC', "unc-2-4.5"],
+    ["M10-6H/6g", "iso-m10x1.5"],
+    ["G 1/2 A", "g-1/2"],
   ])("%j is %s", (text, id) => {
     expect(findThread(text)?.id).toBe(id);
   });
 
-  it.each(["", "1/2", "#10", "M13", "M10x2", "1/0-13", "hello", "1/2-13-2", "17 BA"])(
-    "%j is nothing, or more than one thing",
-    (text) => {
-      expect(findThread(text)).toBeUndefined();
-    },
-  );
+  it.each([
+    "",
+    "1/2",
+    "#10",
+    "M13",
+    "M10x2",
+    "1/0-13",
+    "hello",
+    "1/2-13-2",
+    "17 BA",
+    "M10x40",
+    "M8x1 nut",
+    "M10-3B",
+    '#10"',
+    "Tr 40x10 P7",
+    "8 constructor",
+    "__proto__",
+  ])("%j is nothing, or more than one thing", (text) => {
+    expect(findThread(text)).toBeUndefined();
+  });
 
   it("takes hand and starts as properties of the thread", () => {
     expect(findThread("Tr20x4 LH")).toMatchObject({ id: "tr-20x4", hand: "left" });
@@ -73,6 +95,21 @@ describe("finding a thread by what people write", () => {
     ["M10x1.5x40", "iso-m10x1.5", "x40"],
   ])("%j is the thread %s, with %j left over", (text, id, rest) => {
     expect(lookUpThread(text)).toMatchObject({ kind: "found", thread: { id }, rest });
+  });
+
+  it("hands back a class its standard does not have, and names what is left where a thread alone is wanted", () => {
+    expect(lookUpThread("M10-6g")).toMatchObject({ toleranceClass: "6g" });
+    expect(lookUpThread("M10-3B")).toMatchObject({ rest: "3B" });
+    expect(lookUpThreadAlone("M10x40")).toMatchObject({
+      problem: { code: "designation-left-over", rest: "x40" },
+    });
+    expect(lookUpThreadAlone("M10x1.25")).toMatchObject({ kind: "found" });
+  });
+
+  it("refuses what is too long to be a thread before it reads it", () => {
+    expect(lookUpThread("M10 ".repeat(100))).toMatchObject({
+      problem: { code: "designation-too-long", letters: 399 },
+    });
   });
 
   it("offers the choices where the writing means several", () => {

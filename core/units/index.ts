@@ -15,4 +15,12 @@ export { inOtherUnit } from "./other-unit";
 export type { OtherUnit } from "./other-unit";
 export { readLength } from "./read-length";
 export type { LengthProblem, LengthRange, LengthReading } from "./read-length";
-export { printFigure, printLength, printPlain, printRange, tableDecimals } from "./print-length";
+export {
+  printCompared,
+  printFigure,
+  printLength,
+  printPlain,
+  printRange,
+  printWindow,
+  tableDecimals,
+} from "./print-length";

@@ -1,9 +1,12 @@
 import {
   mmFromFraction,
+  inOtherUnit,
   nearestFraction,
   pitchMmFromTpi,
+  printCompared,
   printFraction,
   printLength,
+  printWindow,
   readLength,
   reduceFraction,
 } from "./index";
@@ -87,12 +90,36 @@ describe("reading a length", () => {
   });
 });
 
+describe("a slip of unit", () => {
+  const flats = { minMm: 1, maxMm: 200 };
+  it("is the same figure in the other unit, where only that is such a measure", () => {
+    expect(inOtherUnit("0.312", "mm", flats)).toMatchObject({ text: "0.312 in", units: "in" });
+    expect(inOtherUnit("12.5", "in", flats)).toMatchObject({ text: "12.5 mm", mm: 12.5 });
+  });
+
+  it.each(["0.312 in", "1/2", "banana", "900"])("is none in %j", (text) => {
+    expect(inOtherUnit(text, "mm", flats)).toBeUndefined();
+  });
+});
+
 describe("printing", () => {
   it("gives two decimals of a millimetre and four of an inch", () => {
     expect(printLength(12.52, "mm")).toBe("12.52 mm");
     expect(printLength(12.52, "in")).toBe("0.4929 in");
     expect(printLength(-0.18, "mm")).toBe("−0.18 mm");
     expect(printLength(-0.001, "mm")).toBe("0.00 mm");
+  });
+
+  it("shows two compared lengths with as many decimals as part them", () => {
+    expect(printCompared(27.431, 27.434, "mm")).toEqual(["27.431 mm", "27.434 mm"]);
+    expect(printCompared(12, 12.5, "mm")).toEqual(["12.00 mm", "12.50 mm"]);
+    expect(printCompared(12, 12, "mm")).toEqual(["12.00 mm", "12.00 mm"]);
+  });
+
+  it("rounds the ends of a band that does inwards", () => {
+    expect(printWindow(27.431, 30.579, "mm")).toBe("27.44 to 30.57 mm");
+    expect(printWindow(27.431, 27.434, "mm")).toBe("27.431 to 27.434 mm");
+    expect(printWindow(25.4, 50.8, "in")).toBe("1.0000 to 2.0000 in");
   });
 
   it("turns threads per inch into pitch", () => {

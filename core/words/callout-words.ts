@@ -6,6 +6,7 @@ import { threadName } from "./figures";
 import { upperFirst } from "./letter-case";
 import { pairOutcomeWords } from "./mating-words";
 import { designationProblemWords } from "./search-words";
+import { aThread } from "./test-words";
 
 function listWords(names: readonly string[], last: "or" | "and"): string {
   if (names.length < 2) return names[0] ?? "";
@@ -74,7 +75,7 @@ export function specProblemWords(problem: SpecProblem): string {
     }
     case "nut-of-other-thread": {
       const { male, female } = problem.pair;
-      return `A ${threadName(female)} nut does not belong on a ${threadName(male)} bolt. ${pairOutcomeWords(problem.pair)}. Take a ${threadName(male)} nut.`;
+      return `${upperFirst(aThread(female))} nut does not belong on ${aThread(male)} bolt. ${pairOutcomeWords(problem.pair)}. Take ${aThread(male)} nut.`;
     }
     case "nut-weaker": {
       const right = problem.right === undefined ? "" : ` Take ${problem.right.name} or stronger.`;

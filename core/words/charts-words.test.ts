@@ -1,10 +1,10 @@
-import { confusedWith, willItGo } from "../mating";
+import { confusedWith, judgePair } from "../mating";
 import { searchThreads } from "../search";
 import { named } from "../testing/named-thread";
 import { catalogue, sizeNotes, threadUses } from "../threads";
 import {
-  matingOutcomeWords,
-  matingWords,
+  pairOutcomeWords,
+  pairWords,
   sizeNoteWords,
   tellApartWords,
   threadColumnHeads,
@@ -58,7 +58,7 @@ describe("a row of the thread table", () => {
 
 describe("sentences of the charts", () => {
   const went = (male: string, female: string, units: "mm" | "in" = "mm") =>
-    matingWords(willItGo(named(male), named(female)), named(male), named(female), units);
+    pairWords(judgePair(named(male), named(female)), units);
 
   it("say how a screw and a nut take each other", () => {
     expect(went("3/8-16", "M10")).toBe(
@@ -68,15 +68,15 @@ describe("sentences of the charts", () => {
     expect(went("M8", "M10")).toBe(
       "M8 x 1.25 in M10 x 1.5 slides through without touching the thread.",
     );
-    expect(matingOutcomeWords(willItGo(named("M8"), named("M10")))).toBe("Slides through");
-    expect(matingOutcomeWords(willItGo(named("M10"), named("M10")))).toBe("Goes");
+    expect(pairOutcomeWords(judgePair(named("M8"), named("M10")))).toBe("Slides through");
+    expect(pairOutcomeWords(judgePair(named("M10"), named("M10")))).toBe("Goes");
   });
 
   it("have one for every pair that may be looked up, and no gap in it", () => {
     const some = catalogue().filter((_, i) => i % 17 === 0);
     for (const male of some) {
       for (const female of some) {
-        const sentence = matingWords(willItGo(male, female), male, female, "mm");
+        const sentence = pairWords(judgePair(male, female), "mm");
         expect(sentence).toMatch(/^\S.*\.$/);
         expect(sentence).not.toMatch(/NaN|undefined|Infinity/);
       }

@@ -71,6 +71,7 @@ export {
   HOLE_MATERIAL_WORDS,
   SEAT_WORDS,
   TAP_WORDS,
+  holeChangeWords,
   lengthAdviceWords,
   seatingWords,
 } from "./joint-words";

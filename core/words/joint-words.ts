@@ -1,6 +1,7 @@
 import type { HoleMaterial, Joint, LengthAdvice, Seat, Seating, Tap } from "../joints";
+import type { HeadRoom, HoleChange } from "../specify";
 import type { Thread } from "../threads";
-import { printLength, type Units } from "../units";
+import { printCompared, printLength, printWindow, type Units } from "../units";
 import { nominalLengthWords } from "./fastener-words";
 
 export const HOLE_MATERIAL_WORDS: Readonly<Record<HoleMaterial, string>> = {
@@ -26,13 +27,20 @@ export const SEAT_WORDS: Readonly<Record<Seat, string>> = {
   "shank-fouls": "shank too long",
 };
 
+/** The thread engaged; where that is too little, against what is wanted. */
+function engagedWords({ seat, engagedMm, wantedMm }: Seating, units: Units): string {
+  if (seat !== "too-short") return `${printLength(engagedMm, units)} of thread engaged`;
+  const [engaged, wanted] = printCompared(engagedMm, wantedMm, units);
+  return `${engaged} of thread engaged, ${wanted} wanted`;
+}
+
 /** How a length lies in its joint, with the figures. */
 export function seatingWords(seating: Seating, joint: Joint, thread: Thread, units: Units): string {
   const length = nominalLengthWords(seating.lengthMm, { thread });
-  const engaged = printLength(seating.engagedMm, units, 1 + Number(units === "in") * 2);
+  const engaged = engagedWords(seating, units);
   const margin = printLength(Math.abs(seating.marginMm), units, 1 + Number(units === "in") * 2);
   if (seating.seat === "shank-fouls") {
-    return `${length}: its plain shank reaches past what is clamped. Take one threaded to the head, or add washers.`;
+    return `${length}: its plain shank reaches past what is clamped, and it is not stocked threaded to the head. Add washers, or take another head.`;
   }
   if (joint.kind === "through") {
     const proud =
@@ -44,11 +52,11 @@ export function seatingWords(seating: Seating, joint: Joint, thread: Thread, uni
       seating.marginMm < 0
         ? `ends ${margin} inside the hole`
         : `stands ${margin} out of the far side`;
-    return `${length} is ${SEAT_WORDS[seating.seat]}: ${engaged} of thread engaged, ${end}.`;
+    return `${length} is ${SEAT_WORDS[seating.seat]}: ${engaged}, ${end}.`;
   }
   return seating.marginMm < 0
     ? `${length} is too long: it bottoms ${margin} before the head is down.`
-    : `${length} is ${SEAT_WORDS[seating.seat]}: ${engaged} of thread engaged, ${margin} clear of the end of the thread.`;
+    : `${length} is ${SEAT_WORDS[seating.seat]}: ${engaged}, ${margin} clear of the end of the thread.`;
 }
 
 /** Which length to take, or why none will do and what helps. */
@@ -59,14 +67,36 @@ export function lengthAdviceWords(
   units: Units,
 ): string {
   const { window } = advice;
-  if (advice.kind === "stock") return seatingWords(advice.seating, joint, thread, units);
+  if (advice.kind === "stock" || advice.kind === "shank-fouls")
+    return seatingWords(advice.seating, joint, thread, units);
   if (advice.kind === "hole-too-shallow") {
-    return `The hole is too shallow: ${printLength(window.wantedMm, units)} of full thread is wanted, ${printLength(window.availableMm ?? 0, units)} is there. Drill or tap it deeper, finish with a bottoming tap, or fit a wire insert: no shorter screw holds.`;
+    const { wantedMm, availableMm = 0, usableMm = 0 } = window;
+    const [wanted, usable] = printCompared(wantedMm, usableMm, units);
+    const clear =
+      usableMm < availableMm
+        ? ` (${printLength(availableMm, units)} less a pitch kept clear of the end)`
+        : "";
+    return `The hole is too shallow: ${wanted} of full thread is wanted, ${usable} can be used${clear}. Drill or tap it deeper, finish with a bottoming tap, or fit a wire insert: no shorter screw holds.`;
   }
-  const band = `${printLength(window.leastMm, units)} to ${printLength(window.mostMm, units)}`;
+  const band = printWindow(window.leastMm, window.mostMm, units);
   const { longer, washerMm, cutToMm } = advice;
   if (longer === undefined || washerMm === undefined || cutToMm === undefined) {
     return `No stocked length reaches ${band}: order it to length, or use threaded rod.`;
   }
   return `No stocked length lies within ${band}: put ${printLength(washerMm, units)} or more of washers under a ${nominalLengthWords(longer.lengthMm, { thread })} one, or cut it to ${printLength(cutToMm, units)}.`;
+}
+
+const ROOM_WORDS: Readonly<Record<HeadRoom, string>> = {
+  spanner: "a hexagon head",
+  key: "a cap head",
+  flush: "a countersunk head",
+};
+
+/** What is done otherwise so that a stocked screw does: "with a flat washer, finished with a bottoming tap". */
+export function holeChangeWords({ washer, tap, room }: HoleChange): string {
+  return [
+    ...(washer === undefined ? [] : [washer ? "with a flat washer" : "without the washer"]),
+    ...(room === undefined ? [] : [`with ${ROOM_WORDS[room]}`]),
+    ...(tap === undefined ? [] : [`finished with a ${TAP_WORDS[tap]}`]),
+  ].join(", ");
 }

@@ -8,7 +8,7 @@ import {
 import type { Thread } from "../threads";
 import { printLength, printPlain, type Units } from "../units";
 import { upperFirst } from "./letter-case";
-import { leafWords } from "./figures";
+import { leafWords, threadName } from "./figures";
 import { LEAF_OUTCOME_WORDS, MARK_KIND_WORDS, PLACE_WORDS, TRIAL_WORDS } from "./reading-words";
 import { angleWords } from "./thread-words";
 
@@ -103,9 +103,9 @@ function titleOf(test: InformativeTest, units: Units): string {
 }
 
 /** "an M10 x 1.5", "a 3/8-16 UNC", with the article as it is spoken. */
-export function aThread({ designation }: Thread): string {
-  const spokenVowel = /^(M|R|8 |11 )/.test(designation);
-  return `${spokenVowel ? "an" : "a"} ${designation}`;
+export function aThread(thread: Thread): string {
+  const spokenVowel = /^(M|R|8 |11 )/.test(thread.designation);
+  return `${spokenVowel ? "an" : "a"} ${threadName(thread)}`;
 }
 
 /** A test as an instruction with what each outcome would mean. */

@@ -152,7 +152,7 @@ describe("sentences", () => {
     [
       { kind: "trial-fit", with: "M10", partIs: "internal", outcome: "runs-freely" },
       "M10 x 1.5",
-      "An M10 x 1.5 bolt should run freely, and it ran freely.",
+      "An M10 x 1.5 bolt should run freely, and it ran freely for 4 turns.",
     ],
   ])("says how %j stands to %s", (reading, designation, sentence) => {
     const candidate = identify([reading]).candidates.find(

@@ -1,21 +1,18 @@
-import { fastenerSheet, sheetWords, type Circumstances, type ScrewSpec } from "@root-gauge/core";
-import { useSettings } from "../data/settings";
+import type { Circumstances, SheetWords, Units } from "@root-gauge/core";
 import { Card } from "../kit/surface";
 import { Body, Figure } from "../kit/text";
 import { SheetActions } from "./sheet-actions";
 
+export interface CalloutHeadProps {
+  readonly words: SheetWords;
+  readonly circumstances: Circumstances;
+  readonly units: Units;
+  /** The machine and the place on it, for the printed sheet. */
+  readonly title: string;
+}
+
 /** The call-out large, in the counter's words beneath, with copy, share, print and PDF. */
-export function CalloutHead({
-  spec,
-  circumstances,
-  title,
-}: {
-  spec: ScrewSpec;
-  circumstances: Circumstances;
-  title: string;
-}) {
-  const { units } = useSettings();
-  const words = sheetWords(fastenerSheet(spec, { circumstances }), units);
+export function CalloutHead({ words, circumstances, units, title }: CalloutHeadProps) {
   return (
     <Card gap={8}>
       <Figure fontSize={32} lineHeight={36} userSelect="text">

@@ -13,7 +13,6 @@ import { ActionButton } from "../kit/action-button";
 import { UnitsSwitch } from "../kit/units-switch";
 import { PageHead } from "../shell/page";
 import { CalloutBox, screwOf } from "./callout-box";
-import { CalloutHead } from "./callout-head";
 import { CircumstancesCard } from "./circumstances-card";
 import { FastenerSheetView } from "./fastener-sheet-view";
 import { SaveToJob, SaveToRecord } from "./save-to-job";
@@ -68,22 +67,21 @@ function FastenerPage({ spec, params }: { spec: ScrewSpec; params: SheetParams }
         acknowledged={acknowledgedAt !== undefined}
         onAcknowledge={() => setAcknowledgedAt(new Date().toISOString())}
         onOpen={(other) => router.push(sheetPath(formatCallout(other), circumstances, record))}
+        onSurface={(surface) => show(callout, { ...circumstances, surface })}
+        title=""
         before={
-          <>
-            <CalloutHead spec={spec} circumstances={circumstances} title="" />
-            <View data-print="no">
-              {editing === undefined ? (
-                <ActionButton label="Change it" onPress={() => setEditing(callout)} />
-              ) : (
-                <CalloutBox
-                  value={editing}
-                  autoFocus
-                  onChange={setEditing}
-                  onOpen={(text) => show(text, circumstances)}
-                />
-              )}
-            </View>
-          </>
+          <View data-print="no">
+            {editing === undefined ? (
+              <ActionButton label="Change it" onPress={() => setEditing(callout)} />
+            ) : (
+              <CalloutBox
+                value={editing}
+                autoFocus
+                onChange={setEditing}
+                onOpen={(text) => show(text, circumstances)}
+              />
+            )}
+          </View>
         }
         after={
           <>

@@ -8,11 +8,12 @@ import {
   type TighteningSurface,
   type Units,
 } from "@root-gauge/core";
-import { lazy, Suspense, useMemo, useState, type ReactNode } from "react";
+import { lazy, Suspense, useMemo, type ReactNode } from "react";
 import { Card } from "../kit/surface";
 import { Body } from "../kit/text";
 import { useLater } from "../kit/use-later";
 import { PageColumns } from "../shell/page";
+import { CalloutHead } from "./callout-head";
 import { CautionsCard } from "./cautions-card";
 import { FastenerPicture } from "./fastener-picture";
 import { SectionCard } from "./section-card";
@@ -31,7 +32,11 @@ export interface FastenerSheetViewProps {
   readonly acknowledged: boolean;
   readonly onAcknowledge: () => void;
   readonly onOpen: (spec: ScrewSpec) => void;
-  /** What stands over the sheet in the first column, and under it in the second. */
+  /** Another surface changes the torque wherever it is shown, copied or printed. */
+  readonly onSurface: (surface: TighteningSurface) => void;
+  /** The machine and the place on it, for the printed sheet. */
+  readonly title: string;
+  /** What stands under the call-out over the sheet in the first column, and under it in the second. */
   readonly before?: ReactNode;
   readonly after?: ReactNode;
 }
@@ -39,11 +44,7 @@ export interface FastenerSheetViewProps {
 /** The sheet of a screw: what it is, how strong, what turns it, what goes with it and what must not. */
 export function FastenerSheetView(props: FastenerSheetViewProps) {
   const { spec, circumstances, units, acknowledged, before, after } = props;
-  const [surface, setSurface] = useState<TighteningSurface>();
-  const sheet = useMemo(
-    () => fastenerSheet(spec, { circumstances, ...(surface === undefined ? {} : { surface }) }),
-    [spec, circumstances, surface],
-  );
+  const sheet = useMemo(() => fastenerSheet(spec, { circumstances }), [spec, circumstances]);
   const words = useMemo(() => sheetWords(sheet, units), [sheet, units]);
   const grave = needsAcknowledgement(circumstances);
   const section = (id: SheetSection["id"], children?: ReactNode) => {
@@ -57,6 +58,12 @@ export function FastenerSheetView(props: FastenerSheetViewProps) {
     <PageColumns
       first={
         <>
+          <CalloutHead
+            words={words}
+            circumstances={circumstances}
+            units={units}
+            title={props.title}
+          />
           {before}
           {words.problems.length === 0 ? null : (
             <Card gap={6} borderColor="$clash" role="alert">
@@ -93,7 +100,7 @@ export function FastenerSheetView(props: FastenerSheetViewProps) {
             {section(
               "torque",
               sheet.torque === undefined ? null : (
-                <SurfaceChoice value={sheet.torque.surface} onChange={setSurface} />
+                <SurfaceChoice value={sheet.torque.surface} onChange={props.onSurface} />
               ),
             )}
             <SubstitutesCard sheet={sheet} shown={!grave || acknowledged} onOpen={props.onOpen} />

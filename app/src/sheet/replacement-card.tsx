@@ -38,7 +38,7 @@ export function ReplacementCard({
         <TextEntry
           label="As you would order it"
           value={callout}
-          placeholder="1/2-13 x 1-1/2 gr 5 zinc"
+          placeholder="7/16-14 x 2-1/4 gr 5 zinc"
           longest={200}
           problem={
             callout.trim() !== "" && isCalloutProblem(read) ? calloutProblemWords(read) : undefined

@@ -2,6 +2,7 @@ import {
   DUTIES,
   ENVIRONMENTS,
   PART_METALS,
+  TIGHTENING_SURFACES,
   USUAL_CIRCUMSTANCES,
   type Circumstances,
   type Units,
@@ -13,6 +14,7 @@ export interface SheetParams {
   readonly duty?: string;
   readonly environment?: string;
   readonly metal?: string;
+  readonly surface?: string;
   /** The stored part it goes in for. */
   readonly record?: string;
 }
@@ -22,7 +24,9 @@ const oneOf = <Value extends string>(values: readonly Value[], text: string | un
 
 /** The joint's circumstances in an address; the usual ones where it says nothing sensible. */
 export function circumstancesOf(params: SheetParams): Circumstances {
+  const surface = oneOf(TIGHTENING_SURFACES, params.surface);
   return {
+    ...(surface === undefined ? {} : { surface }),
     duty: oneOf(DUTIES, params.duty) ?? USUAL_CIRCUMSTANCES.duty,
     environment: oneOf(ENVIRONMENTS, params.environment) ?? USUAL_CIRCUMSTANCES.environment,
     metal: oneOf(PART_METALS, params.metal) ?? USUAL_CIRCUMSTANCES.metal,
@@ -41,6 +45,7 @@ export function sheetPath(
     query.set("environment", circumstances.environment);
   }
   if (circumstances.metal !== USUAL_CIRCUMSTANCES.metal) query.set("metal", circumstances.metal);
+  if (circumstances.surface !== undefined) query.set("surface", circumstances.surface);
   if (record !== undefined) query.set("record", record);
   return `/fastener?${query.toString()}`;
 }
@@ -52,6 +57,8 @@ export function pdfPath(
   units: Units,
   title: string,
 ): string {
-  const query = new URLSearchParams({ callout, ...circumstances, units, title });
+  const { surface, ...place } = circumstances;
+  const query = new URLSearchParams({ callout, ...place, units, title });
+  if (surface !== undefined) query.set("surface", surface);
   return `/api/fastener-sheet.pdf?${query.toString()}`;
 }

@@ -9,7 +9,7 @@ import {
 } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { changeBench, startAnother } from "../data/bench";
 import { useIdentification, useJobName, type Kept } from "../data/queries";
 import { useSettings } from "../data/settings";
@@ -20,7 +20,6 @@ import { UnitsSwitch } from "../kit/units-switch";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
 import { screwOf } from "./callout-box";
 import { CalloutCard } from "./callout-card";
-import { CalloutHead } from "./callout-head";
 import { Caution } from "./caution";
 import { FastenerSheetView } from "./fastener-sheet-view";
 import { ReadingList } from "./reading-list";
@@ -122,7 +121,9 @@ function ScrewBody({ record, title, spec }: SheetBodyProps & { spec: ScrewSpec }
   const router = useRouter();
   const { units } = useSettings();
   const { replacement, id, readings, result } = record;
-  const circumstances = replacement?.circumstances ?? USUAL_CIRCUMSTANCES;
+  const stored = replacement?.circumstances ?? USUAL_CIRCUMSTANCES;
+  const [surface, setSurface] = useState(stored.surface);
+  const circumstances = useMemo(() => ({ ...stored, surface }), [stored, surface]);
   const [read, setRead] = useState(false);
   const open = (other: ScrewSpec) =>
     router.push(sheetPath(formatCallout(other), circumstances, id));
@@ -134,9 +135,10 @@ function ScrewBody({ record, title, spec }: SheetBodyProps & { spec: ScrewSpec }
       acknowledged={read || (replacement !== null && replacement.acknowledgedAt !== null)}
       onAcknowledge={() => setRead(true)}
       onOpen={open}
+      onSurface={setSurface}
+      title={title}
       before={
         <>
-          <CalloutHead spec={spec} circumstances={circumstances} title={title} />
           <Waiting record={record} />
           <View data-print="no">
             <ActionButton label="Change what goes in" onPress={() => open(spec)} />

@@ -15,6 +15,7 @@ const FIELDS = {
   duty: "out.duty",
   environment: "out.environment",
   metal: "out.metal",
+  surface: "out.surface",
   acknowledgedAt: "out.acknowledged",
 } as const;
 
@@ -42,6 +43,7 @@ export function useReplacementDraft(stored: Replacement | null, derived: string)
     duty: given("duty") ?? base.duty,
     environment: given("environment") ?? base.environment,
     metal: given("metal") ?? base.metal,
+    surface: given("surface") ?? base.surface,
   });
   const callout = drafts[FIELDS.callout] ?? stored?.callout ?? derived;
   const acknowledgedAt = given("acknowledgedAt") ?? stored?.acknowledgedAt ?? null;

@@ -2,12 +2,11 @@ import {
   SEAT_WORDS,
   lengthAdviceWords,
   nominalLengthWords,
-  printLength,
-  seatingOf,
+  printWindow,
   seatingWords,
-  specifiedScrew,
+  specProblemWords,
   type HoleToFill,
-  type Seating,
+  type LookedAt,
   type Specification,
   type Units,
 } from "@root-gauge/core";
@@ -26,29 +25,17 @@ const HEIGHT = 320;
 export interface LengthCardProps {
   readonly hole: HoleToFill;
   readonly found: Specification;
-  /** The length that is looked at. */
-  readonly seating: Seating;
+  /** The screw that is looked at. */
+  readonly looked: LookedAt;
   readonly units: Units;
 }
 
-/** The length advised, or the one looked at instead. */
-export function seatingFor(
-  hole: HoleToFill,
-  { advice, joint, head, window, lengths }: Specification,
-  lookedAtMm: number | undefined,
-): Seating | undefined {
-  if (lookedAtMm !== undefined) return seatingOf(joint, head, hole.thread, lookedAtMm, window);
-  if (advice.kind === "stock") return advice.seating;
-  if (advice.kind === "between") return advice.longer ?? advice.shorter;
-  return lengths[0];
-}
-
 /** The joint cut open with the screw in it, and the stocked lengths on either side of what does. */
-export function LengthCard({ hole, found, seating, units }: LengthCardProps) {
+export function LengthCard({ hole, found, looked, units }: LengthCardProps) {
   const theme = useTheme();
   const [width, setWidth] = useState(0);
   const { joint, window, lengths, advice } = found;
-  const spec = specifiedScrew(hole, found, seating.lengthMm);
+  const { spec, seating, problems } = looked;
   const drawn = { joint, spec, seating, width, height: HEIGHT };
   const clash = seating.seat !== "sound";
   return (
@@ -78,10 +65,18 @@ export function LengthCard({ hole, found, seating, units }: LengthCardProps) {
         {advice.kind === "stock" ? null : (
           <Body color="$clash">{lengthAdviceWords(advice, joint, hole.thread, units)}</Body>
         )}
+        {problems.map((problem) => {
+          const words = specProblemWords(problem);
+          return (
+            <Body key={words} color="$clash">
+              {words}
+            </Body>
+          );
+        })}
         <Body color="$quiet">
           {window.leastMm <= window.mostMm
-            ? `Anything from ${printLength(window.leastMm, units)} to ${printLength(window.mostMm, units)} does.`
-            : "Nothing that is stocked does."}
+            ? `Anything from ${printWindow(window.leastMm, window.mostMm, units)} does.`
+            : "No length does."}
         </Body>
         <ChoiceChips
           name="Stocked lengths"

@@ -1,10 +1,9 @@
 import {
   USUAL_CIRCUMSTANCES,
   companionsOf,
-  formatCallout,
+  lookedAt,
   nutAdviceWords,
   readHoleSize,
-  specifiedScrew,
   specify,
   washerAdviceWords,
   type HoleMaterial,
@@ -13,17 +12,15 @@ import {
   type Thread,
 } from "@root-gauge/core";
 import { View } from "@tamagui/core";
-import { useRouter } from "expo-router";
 import { useSettings } from "../data/settings";
 import { useSpecifyState, type SpecifyState } from "../data/specify-state";
-import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
-import { Body, Figure, Heading } from "../kit/text";
+import { Body, Heading } from "../kit/text";
 import { UnitsSwitch } from "../kit/units-switch";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
-import { sheetPath } from "../sheet/sheet-address";
 import { HoleCard, typedLength } from "./hole-card";
-import { LengthCard, seatingFor } from "./length-card";
+import { LengthCard } from "./length-card";
+import { Offer } from "./offer";
 import { ScrewCard } from "./screw-card";
 
 /** The metal a fastener touches, of what a hole is cut in. */
@@ -67,7 +64,6 @@ function missing(state: SpecifyState, thread: Thread | undefined): string {
 
 /** From a hole, without a sample, to the screw that fills it. */
 export function SpecifyScreen() {
-  const router = useRouter();
   const { units } = useSettings();
   const state = useSpecifyState();
   const size = readHoleSize(state.size, state.kind, units);
@@ -80,14 +76,10 @@ export function SpecifyScreen() {
     typedLength(state.depth, units),
   );
   const found = hole === undefined ? undefined : specify(hole);
-  const seating =
-    hole === undefined || found === undefined ? undefined : seatingFor(hole, found, state.lengthMm);
-  const spec =
-    hole === undefined || found === undefined || seating === undefined
-      ? undefined
-      : specifiedScrew(hole, found, seating.lengthMm);
+  const looked =
+    hole === undefined || found === undefined ? undefined : lookedAt(hole, found, state.lengthMm);
   const circumstances = { ...USUAL_CIRCUMSTANCES, metal: METAL_OF[state.material] };
-  const companions = spec === undefined ? undefined : companionsOf(spec, circumstances);
+  const companions = looked === undefined ? undefined : companionsOf(looked.spec, circumstances);
   return (
     <View flex={1} render="main">
       <PageHead title="Specify from a hole" backTo="/" aside={<UnitsSwitch />} />
@@ -101,13 +93,13 @@ export function SpecifyScreen() {
           </>
         }
         second={
-          hole === undefined || found === undefined || seating === undefined ? (
+          hole === undefined || found === undefined || looked === undefined ? (
             <Card>
               <Body role="status">{missing(state, thread)}</Body>
             </Card>
           ) : (
             <>
-              <LengthCard hole={hole} found={found} seating={seating} units={units} />
+              <LengthCard hole={hole} found={found} looked={looked} units={units} />
               {companions === undefined ? null : (
                 <Card gap={6}>
                   <Heading>Nut and washer</Heading>
@@ -122,19 +114,10 @@ export function SpecifyScreen() {
         }
       />
       <PageActions>
-        {spec === undefined || seating === undefined ? (
+        {hole === undefined || found === undefined || looked === undefined ? (
           <Body>{missing(state, thread)}</Body>
         ) : (
-          <>
-            <Figure fontSize={20} lineHeight={24}>
-              {formatCallout(spec)}
-            </Figure>
-            <ActionButton
-              primary
-              label="Open its sheet"
-              onPress={() => router.push(sheetPath(formatCallout(spec), circumstances))}
-            />
-          </>
+          <Offer hole={hole} found={found} looked={looked} circumstances={circumstances} />
         )}
       </PageActions>
     </View>

@@ -11,12 +11,12 @@ export function sheetRoutes(fonts: string, now: () => Date): Router {
 
   router.get("/fastener-sheet.pdf", async (request, response) => {
     const query = checked(sheetQuerySchema, request.query, "invalid-query");
-    const { callout, duty, environment, metal, units, title } = query;
+    const { callout, duty, environment, metal, surface, units, title } = query;
     const spec = checkedCallout(callout, "callout", "invalid-query");
     if (spec.part !== "screw") {
       throw new ApiFailure("invalid-query", "Sheets are printed of bolts, screws and studs.");
     }
-    const sheet = fastenerSheet(spec, { circumstances: { duty, environment, metal } });
+    const sheet = fastenerSheet(spec, { circumstances: { duty, environment, metal, surface } });
     const pdf = await fastenerSheetPdf({ sheet, units, title, fonts, printedOn: now() });
     response.type("application/pdf").set("Content-Disposition", "inline").send(pdf);
   });
