@@ -10,6 +10,12 @@ export const API_ERROR_CODES = [
   "wrong-content-type",
   "job-not-found",
   "identification-not-found",
+  "conflict",
+  "store-busy",
+  "unknown-host",
+  "too-many-streams",
+  "precondition-failed",
+  "range-not-satisfiable",
   "no-such-address",
   "internal",
 ] as const;

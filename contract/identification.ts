@@ -51,11 +51,17 @@ export const identificationSchema = z.object({
   takenAt: z.iso.datetime(),
   createdAt: z.iso.datetime(),
   updatedAt: z.iso.datetime(),
+  /** Counted up by every change. */
+  version: z.number().int().min(1),
+  /** What is stored of it and cannot be read any more, as it is stored; also what an older writing-up set aside. */
+  unreadable: z.array(z.string()),
 });
 
 export const jobWithIdentificationsSchema = z.object({
   job: jobSchema,
   identifications: z.array(identificationSchema),
+  /** Where the list goes on; null at its end. */
+  next: z.string().nullable(),
 });
 
 export type IdentificationInput = z.infer<typeof identificationInputSchema>;

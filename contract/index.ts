@@ -25,5 +25,8 @@ export {
 } from "./reading";
 export { circumstancesSchema, replacementSchema, sheetQuerySchema } from "./replacement";
 export type { Replacement, SheetQuery } from "./replacement";
+export { PAGES, isPage } from "./pages";
+export { pageQuerySchema, writeSchema } from "./write";
+export type { Write } from "./write";
 export { caliperCommandSchema, caliperFigureSchema } from "./caliper";
 export type { CaliperCommand, CaliperFigure } from "./caliper";

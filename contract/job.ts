@@ -15,9 +15,15 @@ export const jobSchema = z.object({
   createdAt: z.iso.datetime(),
   updatedAt: z.iso.datetime(),
   identifications: z.number().int().min(0),
+  /** Counted up by every change of the name or the origin. */
+  version: z.number().int().min(1),
 });
 
-export const jobListSchema = z.object({ jobs: z.array(jobSchema) });
+export const jobListSchema = z.object({
+  jobs: z.array(jobSchema),
+  /** Where the list goes on; null at its end. */
+  next: z.string().nullable(),
+});
 
 export type JobInput = z.infer<typeof jobInputSchema>;
 export type Job = z.infer<typeof jobSchema>;

@@ -16,6 +16,15 @@ const configSchema = z.object({
       error: "is not one of fatal, error, warn, info, debug, silent",
     })
     .default("info"),
+  hostNames: z
+    .string()
+    .default("")
+    .transform((names) =>
+      names
+        .split(",")
+        .map((name) => name.trim())
+        .filter(Boolean),
+    ),
   caliper: z
     .enum(["none", "simulated"], { error: "is not one of none, simulated" })
     .default("none"),
@@ -30,7 +39,7 @@ export class StartupError extends Error {
 
 /**
  * Reads the settings from environment variables: HOST, PORT, DATABASE_FILE, WEB_ROOT, PRINT_FONTS, LOG_LEVEL,
- * CALIPER.
+ * CALIPER, HOST_NAMES.
  * @throws StartupError naming each setting that is wrong, what was read and why
  */
 export function readConfig(env: Readonly<Record<string, string | undefined>>): Config {
@@ -42,6 +51,7 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
     printFonts: env.PRINT_FONTS,
     logLevel: env.LOG_LEVEL,
     caliper: env.CALIPER,
+    hostNames: env.HOST_NAMES,
   };
   const parsed = configSchema.safeParse(given);
   if (parsed.success) return parsed.data;

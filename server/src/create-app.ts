@@ -3,8 +3,10 @@ import type { Logger } from "pino";
 import { pinoHttp } from "pino-http";
 import { ApiFailure } from "./http/api-failure";
 import { BODY_LIMIT_KB, errorHandler } from "./http/error-handler";
+import { knownHosts } from "./http/known-hosts";
 import { securityHeaders } from "./http/security-headers";
 import { staticFiles } from "./http/static-files";
+import type { Printer } from "./print/printer";
 import { healthRoutes } from "./routes/health";
 import { identificationRoutes } from "./routes/identifications";
 import { jobRoutes } from "./routes/jobs";
@@ -16,8 +18,9 @@ import type { Store } from "./store/database";
 export interface AppParts {
   readonly store: Store;
   readonly webRoot: string;
-  /** Folder of the fonts that sheets are printed with. */
-  readonly printFonts: string;
+  readonly printer: Printer;
+  /** Names that the server answers to besides its own. */
+  readonly hostNames: readonly string[];
   readonly logger: Logger;
   readonly now: () => Date;
   /** A caliper that sends, when there is one. */
@@ -26,7 +29,7 @@ export interface AppParts {
 
 /** The whole server as an Express application, handed its store, log and clock. */
 export function createApp(parts: AppParts): Express {
-  const { store, webRoot, printFonts, logger, now, caliper } = parts;
+  const { store, webRoot, printer, hostNames, logger, now, caliper } = parts;
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -36,6 +39,7 @@ export function createApp(parts: AppParts): Express {
     }),
   );
   app.use(securityHeaders());
+  app.use(knownHosts(hostNames));
   app.use("/api", (request, _response, next) => {
     if (request.method === "PUT" && !request.is("application/json")) {
       throw new ApiFailure("wrong-content-type", "Send JSON, as application/json.");
@@ -44,7 +48,7 @@ export function createApp(parts: AppParts): Express {
   });
   app.use("/api", json({ limit: `${BODY_LIMIT_KB}kb` }));
   app.use("/api", healthRoutes(store), jobRoutes(store, now), identificationRoutes(store, now));
-  app.use("/api", sheetRoutes(printFonts, now));
+  app.use("/api", sheetRoutes(printer, now));
   if (caliper !== undefined) app.use("/api", caliperRoutes(caliper, now));
   app.use("/api", () => {
     throw new ApiFailure("no-such-address", "There is nothing at this address.");

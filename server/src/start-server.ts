@@ -2,10 +2,11 @@ import type { AddressInfo } from "node:net";
 import { seededRandom } from "@root-gauge/core";
 import { pino } from "pino";
 import { StartupError, type Config } from "./config";
+import { createPrinter } from "./print/printer";
 import { createApp } from "./create-app";
 import { listen, stopListening } from "./listen";
 import { simulatedCaliper } from "./simulators/caliper/simulated-caliper";
-import { openStore, type Store } from "./store/database";
+import { checkpoint, closeStore, openStore, type Store } from "./store/database";
 
 export interface RunningServer {
   readonly address: string;
@@ -15,6 +16,9 @@ export interface RunningServer {
 
 const CALIPER_SEED = 1968;
 
+/** How often what the log holds is written into the file itself, ms. */
+const CHECKPOINT_MS = 60_000;
+
 /**
  * Opens the database, starts the server and waits until it listens.
  * @throws StartupError when the database or the port cannot be used
@@ -22,10 +26,12 @@ const CALIPER_SEED = 1968;
 export async function startServer(config: Config): Promise<RunningServer> {
   const logger = pino({ level: config.logLevel });
   const store = await openStore(config.databaseFile);
+  const printer = createPrinter(config.printFonts);
   const app = createApp({
     store,
     webRoot: config.webRoot,
-    printFonts: config.printFonts,
+    printer,
+    hostNames: [config.host, ...config.hostNames],
     logger,
     now: () => new Date(),
     caliper:
@@ -35,13 +41,18 @@ export async function startServer(config: Config): Promise<RunningServer> {
     await store.destroy();
     throw error;
   });
+  const checkpoints = setInterval(() => {
+    void checkpoint(store).catch((error: unknown) => logger.warn({ err: error }, "no checkpoint"));
+  }, CHECKPOINT_MS).unref();
   const { port } = server.address() as AddressInfo;
   return {
     address: `http://${config.host}:${port}`,
     store,
     stop: async () => {
+      clearInterval(checkpoints);
       await stopListening(server);
-      await store.destroy();
+      await printer.close();
+      await closeStore(store);
     },
   };
 }

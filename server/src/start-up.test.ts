@@ -44,10 +44,10 @@ describe("starting up", () => {
     mkdirSync(inFolder("kept"));
     const before = await startForTest(inFolder("kept"));
     await seedDemo(before.store);
-    const jobs = await listJobs(before.store);
+    const { items: jobs } = await listJobs(before.store);
     await before.stop();
     const after = await startForTest(inFolder("kept"));
-    expect(await listJobs(after.store)).toEqual(jobs);
+    expect((await listJobs(after.store)).items).toEqual(jobs);
     await after.stop();
     expect(existsSync(path.join(inFolder("kept"), "test.db"))).toBe(true);
   });
@@ -87,18 +87,20 @@ describe("starting up", () => {
 
 describe("the demo", () => {
   it("is six machines with twenty-one fasteners, the same every time and when done twice", async () => {
-    const [one, two] = await Promise.all([inFolder("a.db"), inFolder("b.db")].map(openStore));
+    const [one, two] = await Promise.all(
+      [inFolder("a.db"), inFolder("b.db")].map((file) => openStore(file)),
+    );
     if (one === undefined || two === undefined) throw new Error("two stores were expected");
     await seedDemo(one);
     await seedDemo(one);
     await seedDemo(two);
-    const jobs = await listJobs(one);
-    expect(jobs).toEqual(await listJobs(two));
+    const { items: jobs } = await listJobs(one);
+    expect(jobs).toEqual((await listJobs(two)).items);
     expect(jobs.map(({ identifications }) => identifications)).toEqual([1, 2, 3, 4, 4, 7]);
     const verdicts = await Promise.all(
       jobs.map(async ({ id }) => {
-        const records = await identificationsOfJob(one, id);
-        expect(records).toEqual(await identificationsOfJob(two, id));
+        const { items: records } = await identificationsOfJob(one, id);
+        expect(records).toEqual((await identificationsOfJob(two, id)).items);
         return records.map(({ result }) => result.verdict);
       }),
     );

@@ -19,5 +19,6 @@ export function startForTest(folder: string, port = 0): Promise<RunningServer> {
     printFonts: path.resolve("server/src/print/fonts"),
     logLevel: "silent",
     caliper: "simulated",
+    hostNames: [],
   });
 }

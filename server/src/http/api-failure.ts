@@ -11,9 +11,23 @@ export const STATUS_OF: Readonly<Record<ApiErrorCode, number>> = {
   "wrong-content-type": 415,
   "job-not-found": 404,
   "identification-not-found": 404,
+  conflict: 409,
+  "store-busy": 503,
+  "unknown-host": 421,
+  "too-many-streams": 503,
+  "precondition-failed": 412,
+  "range-not-satisfiable": 416,
   "no-such-address": 404,
   internal: 500,
 };
+
+/** What a writer is told who has not seen the newest version. */
+export function changedElsewhere(what: "job" | "part"): ApiFailure {
+  return new ApiFailure(
+    "conflict",
+    `Another device has changed this ${what} since. Nothing was stored: look at both and say which one is right.`,
+  );
+}
 
 type Issues = NonNullable<ApiError["error"]["issues"]>;
 

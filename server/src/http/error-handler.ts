@@ -1,5 +1,6 @@
 import type { NextFunction, Request, Response } from "express";
 import type { Logger } from "pino";
+import { StoreBusy } from "../store/patience";
 import { ApiFailure, STATUS_OF } from "./api-failure";
 
 /** The largest body taken; a full identification is under 10 kB. */
@@ -24,8 +25,47 @@ function fromBodyParser(error: unknown): ApiFailure | undefined {
   }
 }
 
-function isBadAddress(error: unknown): boolean {
-  return error instanceof URIError;
+/** The status that a part of Express gives its error; undefined for a bug of ours. */
+function clientFault(error: unknown): ApiFailure | undefined {
+  const status = error instanceof Error && "status" in error ? Number(error.status) : Number.NaN;
+  if (!(status >= 400 && status < 500)) return undefined;
+  switch (status) {
+    case 404:
+      return new ApiFailure("no-such-address", "There is nothing at this address.");
+    case 412:
+      return new ApiFailure("precondition-failed", "It is not the version that was asked for.");
+    case 413:
+      return new ApiFailure("too-large", `What was sent is over ${BODY_LIMIT_KB} kB.`);
+    case 415:
+      return new ApiFailure("wrong-content-type", "Send JSON as plain UTF-8.");
+    case 416:
+      return new ApiFailure("range-not-satisfiable", "There is no such part of it.");
+    default:
+      return new ApiFailure("invalid-body", "What was sent cannot be read.");
+  }
+}
+
+/** A body that says it is compressed and is not. */
+function isBrokenCompression(error: unknown): boolean {
+  const code = error instanceof Error && "code" in error ? String(error.code) : "";
+  return /^(?:Z_|ERR_BROTLI|ERR__ERROR_FORMAT|ERR_PADDING)/.test(code);
+}
+
+function asFailure(error: unknown): ApiFailure | undefined {
+  if (error instanceof ApiFailure) return error;
+  if (error instanceof StoreBusy) {
+    return new ApiFailure(
+      "store-busy",
+      "Another program holds the database. Nothing was stored; try again in a moment.",
+    );
+  }
+  if (error instanceof URIError) {
+    return new ApiFailure("no-such-address", "The address cannot be read.");
+  }
+  if (isBrokenCompression(error)) {
+    return new ApiFailure("invalid-body", "What was sent is not compressed as it says.");
+  }
+  return fromBodyParser(error) ?? clientFault(error);
 }
 
 /** The one place where an error becomes an answer. What a client cannot mend is logged whole and told in a word. */
@@ -36,12 +76,7 @@ export function errorHandler(logger: Logger) {
       next(error);
       return;
     }
-    const failure =
-      error instanceof ApiFailure
-        ? error
-        : isBadAddress(error)
-          ? new ApiFailure("no-such-address", "The address cannot be read.")
-          : fromBodyParser(error);
+    const failure = asFailure(error);
     if (failure === undefined) {
       logger.error({ err: error, method: request.method, url: request.url }, "request failed");
     }

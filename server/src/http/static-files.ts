@@ -1,6 +1,7 @@
 import { existsSync } from "node:fs";
 import type { ServerResponse } from "node:http";
 import path from "node:path";
+import { isPage } from "@root-gauge/contract";
 import { Router } from "express";
 import expressStaticGzip from "express-static-gzip";
 
@@ -20,7 +21,7 @@ function setCaching(response: ServerResponse, file: string, webRoot: string): vo
 
 /**
  * Serves the built web app, precompressed where the build made .br and .gz files. An address without a file is
- * the app's own page, except under the hashed folders, where it is 404.
+ * the app's own page, with 404 where the app has none; under the hashed folders nothing.
  */
 export function staticFiles(webRoot: string): Router {
   const router = Router();
@@ -42,7 +43,8 @@ export function staticFiles(webRoot: string): Router {
       return;
     }
     response.setHeader("Cache-Control", "no-cache");
-    response.sendFile(page);
+    // The page says what is wrong and leads on; the status tells programs that nothing is there.
+    response.status(isPage(request.path) ? 200 : 404).sendFile(page);
   });
   return router;
 }

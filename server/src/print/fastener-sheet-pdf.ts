@@ -16,8 +16,21 @@ export interface PrintedSheet {
   /** The machine and the place on it; may be empty. */
   readonly title: string;
   readonly printedOn: Date;
-  /** Folder of the fonts. */
-  readonly fonts: string;
+  readonly fonts: PrintFonts;
+}
+
+/** The fonts of a sheet as they stand in their files. */
+export interface PrintFonts {
+  readonly text: Buffer;
+  readonly figure: Buffer;
+}
+
+/** Reads the fonts, once for all sheets. */
+export function readFonts(folder: string): PrintFonts {
+  return {
+    text: readFileSync(path.join(folder, "barlow-400.woff")),
+    figure: readFileSync(path.join(folder, "barlow-semi-condensed-600.woff")),
+  };
 }
 
 const MARGIN = 42;
@@ -25,14 +38,14 @@ const DRAWING_HEIGHT = 190;
 /** Room a heading wants under it before the page ends. */
 const KEEP_TOGETHER = 70;
 
-function openPaper(callout: string, fonts: string): Paper {
+function openPaper(callout: string, fonts: PrintFonts): Paper {
   const paper = new PDFDocument({
     size: "A4",
     margins: { top: MARGIN, left: MARGIN, right: MARGIN, bottom: MARGIN },
     info: { Title: callout, Creator: "Root Gauge" },
   });
-  paper.registerFont("text", readFileSync(path.join(fonts, "barlow-400.woff")));
-  paper.registerFont("figure", readFileSync(path.join(fonts, "barlow-semi-condensed-600.woff")));
+  paper.registerFont("text", fonts.text);
+  paper.registerFont("figure", fonts.figure);
   return paper;
 }
 

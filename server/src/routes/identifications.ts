@@ -1,7 +1,7 @@
-import { identificationInputSchema } from "@root-gauge/contract";
+import { identificationInputSchema, writeSchema } from "@root-gauge/contract";
 import { Router } from "express";
 import { z } from "zod";
-import { ApiFailure, checked } from "../http/api-failure";
+import { ApiFailure, changedElsewhere, checked } from "../http/api-failure";
 import { checkedCallout } from "../http/checked-callout";
 import type { Store } from "../store/database";
 import { findIdentification, saveIdentification } from "../store/identifications";
@@ -27,14 +27,20 @@ export function identificationRoutes(store: Store, now: () => Date): Router {
     if (input.replacement !== null) {
       checkedCallout(input.replacement.callout, "replacement.callout", "invalid-body");
     }
-    const saved = await saveIdentification(store, id, input, now());
-    if (saved === undefined) {
-      throw new ApiFailure(
-        "job-not-found",
-        "The job it belongs to is not here. Save the job first.",
-      );
+    const write = checked(writeSchema, request.query, "invalid-query");
+    const saved = await saveIdentification(store, id, input, now(), write);
+    switch (saved.kind) {
+      case "saved":
+        response.json(saved.record);
+        return;
+      case "conflict":
+        throw changedElsewhere("part");
+      case "no-job":
+        throw new ApiFailure(
+          "job-not-found",
+          "The job it belongs to is not here. Save the job first.",
+        );
     }
-    response.json(saved);
   });
 
   return router;

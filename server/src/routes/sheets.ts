@@ -1,12 +1,11 @@
 import { sheetQuerySchema } from "@root-gauge/contract";
-import { fastenerSheet } from "@root-gauge/core";
 import { Router } from "express";
 import { ApiFailure, checked } from "../http/api-failure";
 import { checkedCallout } from "../http/checked-callout";
-import { fastenerSheetPdf } from "../print/fastener-sheet-pdf";
+import type { Printer } from "../print/printer";
 
 /** GET /api/fastener-sheet.pdf: the sheet of a call-out, on paper. */
-export function sheetRoutes(fonts: string, now: () => Date): Router {
+export function sheetRoutes(printer: Printer, now: () => Date): Router {
   const router = Router();
 
   router.get("/fastener-sheet.pdf", async (request, response) => {
@@ -16,9 +15,13 @@ export function sheetRoutes(fonts: string, now: () => Date): Router {
     if (spec.part !== "screw") {
       throw new ApiFailure("invalid-query", "Sheets are printed of bolts, screws and studs.");
     }
-    const sheet = fastenerSheet(spec, { circumstances: { duty, environment, metal, surface } });
-    const pdf = await fastenerSheetPdf({ sheet, units, title, fonts, printedOn: now() });
-    response.type("application/pdf").set("Content-Disposition", "inline").send(pdf);
+    const circumstances = { duty, environment, metal, surface };
+    const pdf = await printer.print({ callout, circumstances, units, title, printedOn: now() });
+    response
+      .type("application/pdf")
+      .set("Content-Disposition", "inline")
+      .set("Cache-Control", "no-store")
+      .send(Buffer.from(pdf));
   });
 
   return router;

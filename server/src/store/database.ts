@@ -1,41 +1,76 @@
-import LibsqlDatabase from "libsql";
-import { Kysely, Migrator, SqliteDialect, type SqliteDatabase } from "kysely";
+import { existsSync } from "node:fs";
+import { rename, rm } from "node:fs/promises";
+import { Kysely, Migrator, sql } from "kysely";
 import { StartupError } from "../config";
+import { healingDialect } from "./healing-driver";
 import { migrationProvider } from "./migrations";
 import type { Tables } from "./schema";
 
 export type Store = Kysely<Tables>;
 
-const PRAGMAS = [
-  "journal_mode = WAL",
-  "foreign_keys = ON",
-  "synchronous = FULL",
-  "busy_timeout = 5000",
-];
+/** How long a lock of another program is waited for, ms. */
+const PATIENCE_MS = 8000;
 
 /**
- * Opens (or makes) the database file and brings it to the newest version.
+ * Writes what the log holds into the database file itself and empties the log.
+ * @returns whether all of it is in the file; false while another program reads
+ */
+export async function checkpoint(store: Store): Promise<boolean> {
+  const { rows } = await sql<{ busy: number }>`pragma wal_checkpoint(truncate)`.execute(store);
+  return rows[0]?.busy === 0;
+}
+
+/** A copy of the file as it is, beside it, before a migration changes it. One that is there already is kept. */
+async function copyBefore(store: Store, file: string, migration: string): Promise<void> {
+  const copy = `${file}.before-${migration}`;
+  if (existsSync(copy)) return;
+  const making = `${copy}.making`;
+  await rm(making, { force: true });
+  await sql`vacuum into ${sql.lit(making)}`.execute(store);
+  await rename(making, copy);
+}
+
+async function migrate(store: Store, file: string): Promise<void> {
+  const migrator = new Migrator({ db: store, provider: migrationProvider });
+  const migrations = await migrator.getMigrations();
+  const [next] = migrations.filter(({ executedAt }) => executedAt === undefined);
+  const { rows } = await sql<{ name: string }>`
+    select name from sqlite_master where type = 'table' and name = 'jobs'`.execute(store);
+  if (next !== undefined && rows.length > 0) await copyBefore(store, file, next.name);
+  const { error } = await migrator.migrateToLatest();
+  if (error !== undefined) throw error;
+}
+
+/**
+ * Opens (or makes) the database file and brings it to the newest version: in one transaction, after a copy was made.
+ * @param patienceMs how long a lock of another program is waited for
  * @throws StartupError when the file cannot be opened, is not a database, or comes from a newer version
  */
-export async function openStore(file: string): Promise<Store> {
+export async function openStore(file: string, patienceMs: number = PATIENCE_MS): Promise<Store> {
+  const store = new Kysely<Tables>({ dialect: healingDialect(file, patienceMs) });
   try {
-    const database = new LibsqlDatabase(file);
-    for (const pragma of PRAGMAS) database.pragma(pragma);
-    // libsql keeps better-sqlite3's interface; only its type declarations differ in what `all` returns.
-    const store = new Kysely<Tables>({
-      dialect: new SqliteDialect({ database: database as unknown as SqliteDatabase }),
-    });
-    const { error } = await new Migrator({
-      db: store,
-      provider: migrationProvider,
-    }).migrateToLatest();
-    if (error !== undefined) throw error;
+    await migrate(store, file);
     return store;
   } catch (error) {
+    await store.destroy();
     const why = error instanceof Error ? error.message : String(error);
     throw new StartupError(
       `The database file ${file} cannot be used: ${why}. Nothing in it was changed. ` +
         "Move it away to start with an empty one, or name another with DATABASE_FILE.",
     );
   }
+}
+
+/** How often, and how many times, the log is tried to be written into the file when the server stops. */
+const STOP_TRIES = 10;
+const STOP_PAUSE_MS = 50;
+
+/** Writes everything into the file itself and closes it: after this the file alone is the whole record. */
+export async function closeStore(store: Store): Promise<void> {
+  for (let tries = 0; tries < STOP_TRIES; tries += 1) {
+    const whole = await checkpoint(store).catch(() => false);
+    if (whole) break;
+    await new Promise((resolve) => setTimeout(resolve, STOP_PAUSE_MS));
+  }
+  await store.destroy();
 }

@@ -1,53 +1,81 @@
-import {
-  identifyOptionsSchema,
-  readingsSchema,
-  replacementSchema,
-  resultSchema,
-  type IdentificationInput,
-  type IdentificationRecord,
-} from "@root-gauge/contract";
+import type { IdentificationInput, IdentificationRecord, Write } from "@root-gauge/contract";
 import { identify, summaryOf } from "@root-gauge/core";
-import type { Selectable } from "kysely";
 import type { Store } from "./database";
-import type { IdentificationsTable } from "./schema";
+import { pageOf, placeIn, type Page } from "./page";
+import { recordOf, type IdentificationRow } from "./stored-identification";
+import { maySave, wroteBy } from "./versions";
 
-/**
- * Identifies again and stores under the client's id; the same id twice is one record, the later content winning.
- * @returns the record, or undefined when its job does not exist
- */
-export async function saveIdentification(
-  store: Store,
-  id: string,
-  input: IdentificationInput,
-  now: Date,
-): Promise<IdentificationRecord | undefined> {
-  const at = now.toISOString();
-  const content = {
+/** How a save came out. */
+export type Saved =
+  | { readonly kind: "saved"; readonly record: IdentificationRecord }
+  | { readonly kind: "no-job" }
+  /** Another device has changed it since; nothing was stored. */
+  | { readonly kind: "conflict" };
+
+function contentOf(input: IdentificationInput) {
+  return {
     job_id: input.jobId,
     position: input.position,
     readings: JSON.stringify(input.readings),
     options: JSON.stringify(input.options),
     notes: input.notes,
     replacement: input.replacement === null ? null : JSON.stringify(input.replacement),
-    // The server's own computation, never a client's claim.
-    result: JSON.stringify(summaryOf(identify(input.readings, input.options))),
     taken_at: input.takenAt,
-    updated_at: at,
   };
-  return store.transaction().execute(async (transaction) => {
+}
+
+type Content = ReturnType<typeof contentOf>;
+
+function isSame(row: IdentificationRow, content: Content): boolean {
+  return (Object.keys(content) as (keyof Content)[]).every((key) => row[key] === content[key]);
+}
+
+/**
+ * Identifies again and stores under the client's id. The same content twice is one record; other content takes the
+ * place of a version that its writer has seen.
+ */
+export async function saveIdentification(
+  store: Store,
+  id: string,
+  input: IdentificationInput,
+  now: Date,
+  write: Write = { saw: 0 },
+): Promise<Saved> {
+  const at = now.toISOString();
+  const content = contentOf(input);
+  // The server's own computation, never a client's claim.
+  const result = JSON.stringify(summaryOf(identify(input.readings, input.options)));
+  return store.transaction().execute(async (transaction): Promise<Saved> => {
+    const existing = await transaction
+      .selectFrom("identifications")
+      .selectAll()
+      .where("id", "=", id)
+      .executeTakeFirst();
+    if (existing !== undefined && isSame(existing, content)) {
+      return { kind: "saved", record: recordOf(existing) };
+    }
+    if (!maySave(existing, write)) return { kind: "conflict" };
     const job = await transaction
       .updateTable("jobs")
       .set({ updated_at: at })
       .where("id", "=", input.jobId)
       .executeTakeFirst();
-    if (job.numUpdatedRows === 0n) return undefined;
+    if (job.numUpdatedRows === 0n) return { kind: "no-job" };
+    const changed = {
+      ...content,
+      result,
+      updated_at: at,
+      ...wroteBy(existing, write),
+      // What could not be read of the row is kept beside what takes its place.
+      set_aside: JSON.stringify(existing === undefined ? [] : recordOf(existing).unreadable),
+    };
     const row = await transaction
       .insertInto("identifications")
-      .values({ id, created_at: at, ...content })
-      .onConflict((conflict) => conflict.column("id").doUpdateSet(content))
+      .values({ id, created_at: at, ...changed })
+      .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
       .returningAll()
       .executeTakeFirstOrThrow();
-    return recordOf(row);
+    return { kind: "saved", record: recordOf(row) };
   });
 }
 
@@ -63,34 +91,26 @@ export async function findIdentification(
   return row === undefined ? undefined : recordOf(row);
 }
 
-/** A job's identifications, the last taken first. */
+/** A page of a job's identifications, the last taken first. */
 export async function identificationsOfJob(
   store: Store,
   jobId: string,
-): Promise<IdentificationRecord[]> {
-  const rows = await store
+  after?: string,
+): Promise<Page<IdentificationRecord>> {
+  const from = placeIn(after);
+  let query = store
     .selectFrom("identifications")
     .selectAll()
     .where("job_id", "=", jobId)
     .orderBy("taken_at", "desc")
-    .orderBy("position")
-    .execute();
-  return rows.map(recordOf);
-}
-
-function recordOf(row: Selectable<IdentificationsTable>): IdentificationRecord {
-  return {
-    id: row.id,
-    jobId: row.job_id,
-    position: row.position,
-    readings: readingsSchema.parse(JSON.parse(row.readings)),
-    options: identifyOptionsSchema.parse(JSON.parse(row.options)),
-    notes: row.notes,
-    replacement:
-      row.replacement === null ? null : replacementSchema.parse(JSON.parse(row.replacement)),
-    result: resultSchema.parse(JSON.parse(row.result)),
-    takenAt: row.taken_at,
-    createdAt: row.created_at,
-    updatedAt: row.updated_at,
-  };
+    .orderBy("id");
+  if (from !== undefined) {
+    query = query.where((eb) =>
+      eb.or([
+        eb("taken_at", "<", from.at),
+        eb.and([eb("taken_at", "=", from.at), eb("id", ">", from.id)]),
+      ]),
+    );
+  }
+  return pageOf(query, recordOf, ({ takenAt, id }) => ({ at: takenAt, id }));
 }

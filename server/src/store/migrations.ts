@@ -1,11 +1,21 @@
 import type { Kysely, Migration, MigrationProvider } from "kysely";
 
-/** In order of their names; a migration that has landed is never changed, only followed by another. */
+async function hasColumn(db: Kysely<unknown>, table: string, column: string): Promise<boolean> {
+  const tables = await db.introspection.getTables();
+  const found = tables.find(({ name }) => name === table);
+  return found?.columns.some(({ name }) => name === column) ?? false;
+}
+
+/**
+ * In order of their names; what a migration that has landed makes is never changed, only followed by another. All that
+ * are pending run in one transaction. The first two once ran without one, so they can be taken up half done.
+ */
 const MIGRATIONS: Readonly<Record<string, Migration>> = {
   "0001-jobs-and-identifications": {
     async up(db: Kysely<unknown>) {
       await db.schema
         .createTable("jobs")
+        .ifNotExists()
         .addColumn("id", "text", (column) => column.primaryKey())
         .addColumn("name", "text", (column) => column.notNull())
         .addColumn("origin", "text", (column) => column.notNull())
@@ -14,6 +24,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
         .execute();
       await db.schema
         .createTable("identifications")
+        .ifNotExists()
         .addColumn("id", "text", (column) => column.primaryKey())
         .addColumn("job_id", "text", (column) => column.notNull().references("jobs.id"))
         .addColumn("position", "text", (column) => column.notNull())
@@ -27,6 +38,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
         .execute();
       await db.schema
         .createIndex("identifications_by_job")
+        .ifNotExists()
         .on("identifications")
         .columns(["job_id", "taken_at"])
         .execute();
@@ -34,7 +46,31 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   },
   "0002-replacements": {
     async up(db: Kysely<unknown>) {
+      if (await hasColumn(db, "identifications", "replacement")) return;
       await db.schema.alterTable("identifications").addColumn("replacement", "text").execute();
+    },
+  },
+  "0003-versions": {
+    async up(db: Kysely<unknown>) {
+      for (const table of ["jobs", "identifications"]) {
+        await db.schema
+          .alterTable(table)
+          .addColumn("version", "integer", (column) => column.notNull().defaultTo(1))
+          .execute();
+        await db.schema
+          .alterTable(table)
+          .addColumn("device", "text", (column) => column.notNull().defaultTo(""))
+          .execute();
+      }
+      await db.schema
+        .alterTable("identifications")
+        .addColumn("set_aside", "text", (column) => column.notNull().defaultTo("[]"))
+        .execute();
+      await db.schema
+        .createIndex("jobs_by_change")
+        .on("jobs")
+        .columns(["updated_at", "id"])
+        .execute();
     },
   },
 };

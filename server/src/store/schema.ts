@@ -1,3 +1,5 @@
+import type { Generated } from "kysely";
+
 /** The tables as Kysely sees them. Columns that hold JSON are text; times are ISO 8601 in UTC. */
 export interface JobsTable {
   id: string;
@@ -5,6 +7,10 @@ export interface JobsTable {
   origin: string;
   created_at: string;
   updated_at: string;
+  /** Counted up by every change. */
+  version: Generated<number>;
+  /** The device that wrote it last; empty where none was named. */
+  device: Generated<string>;
 }
 
 export interface IdentificationsTable {
@@ -19,6 +25,10 @@ export interface IdentificationsTable {
   taken_at: string;
   created_at: string;
   updated_at: string;
+  version: Generated<number>;
+  device: Generated<string>;
+  /** JSON list of texts that could not be read when the row was last written: nothing stored is dropped. */
+  set_aside: Generated<string>;
 }
 
 export interface Tables {

@@ -1,4 +1,5 @@
 import path from "node:path";
+import type { IdentificationInput, Write } from "@root-gauge/contract";
 import { sql } from "kysely";
 import { StartupError } from "../config";
 import { temporaryFolder } from "../test-server";
@@ -25,7 +26,7 @@ afterAll(async () => {
   temporary.remove();
 });
 
-const input = (jobId: string, mm: number) => ({
+const input = (jobId: string, mm: number): IdentificationInput => ({
   jobId,
   position: "Clamp bar",
   readings: [{ kind: "external-diameter", mm } as const],
@@ -34,6 +35,12 @@ const input = (jobId: string, mm: number) => ({
   replacement: null,
   takenAt: MORNING.toISOString(),
 });
+
+async function saved(content: IdentificationInput, at: Date, write?: Write) {
+  const result = await saveIdentification(store, PART, content, at, write);
+  if (result.kind !== "saved") throw new Error(result.kind);
+  return result.record;
+}
 
 async function pragma(name: string): Promise<unknown> {
   const { rows } = await sql<Record<string, unknown>>`pragma ${sql.raw(name)}`.execute(store);
@@ -48,19 +55,22 @@ describe("the store", () => {
   });
 
   it("stores nothing for a job that is not there, and the database itself would refuse it", async () => {
-    expect(await saveIdentification(store, PART, input(JOB, 9.9), MORNING)).toBeUndefined();
+    expect(await saveIdentification(store, PART, input(JOB, 9.9), MORNING)).toEqual({
+      kind: "no-job",
+    });
     expect(await findIdentification(store, PART)).toBeUndefined();
-    const orphan = sql`insert into identifications values (${PART}, ${JOB}, '', '[]', '{}', '', '{}', '', '', '', null)`;
+    const orphan = sql`insert into identifications values (${PART}, ${JOB}, '', '[]', '{}', '', '{}', '', '', '', null, 1, '', '[]')`;
     await expect(orphan.execute(store)).rejects.toThrow(/FOREIGN KEY/);
   });
 
   it("keeps when a record was made, and says when it was changed", async () => {
     await saveJob(store, JOB, { name: "Harrow", origin: "" }, MORNING);
-    const made = await saveIdentification(store, PART, input(JOB, 9.9), MORNING);
-    const changed = await saveIdentification(store, PART, input(JOB, 12.52), NOON);
+    const made = await saved(input(JOB, 9.9), MORNING);
+    const changed = await saved(input(JOB, 12.52), NOON, { saw: 1 });
     expect(changed).toMatchObject({
-      createdAt: made?.createdAt,
+      createdAt: made.createdAt,
       updatedAt: NOON.toISOString(),
+      version: 2,
       result: {
         candidates: expect.arrayContaining([expect.objectContaining({ threadId: "unc-1/2-13" })]),
       },
@@ -70,10 +80,10 @@ describe("the store", () => {
 
   it("lists the job touched last first, and moves a part to another job with its count", async () => {
     await saveJob(store, OTHER_JOB, { name: "Kestrel", origin: "" }, MORNING);
-    expect((await listJobs(store)).map(({ name }) => name)).toEqual(["Harrow", "Kestrel"]);
-    await saveIdentification(store, PART, input(OTHER_JOB, 9.9), new Date("2026-03-03T08:00:00Z"));
+    expect((await listJobs(store)).items.map(({ name }) => name)).toEqual(["Harrow", "Kestrel"]);
+    await saved(input(OTHER_JOB, 9.9), new Date("2026-03-03T08:00:00Z"), { saw: 2 });
     expect(
-      (await listJobs(store)).map(({ name, identifications }) => [name, identifications]),
+      (await listJobs(store)).items.map(({ name, identifications }) => [name, identifications]),
     ).toEqual([
       ["Kestrel", 1],
       ["Harrow", 0],
@@ -81,17 +91,19 @@ describe("the store", () => {
   });
 
   it("renames a job without making a second", async () => {
-    await saveJob(store, JOB, { name: "Harrow treadle platen", origin: "Britain, 1926" }, NOON);
-    const names = (await listJobs(store)).map(({ name }) => name);
+    await saveJob(store, JOB, { name: "Harrow treadle platen", origin: "Britain, 1926" }, NOON, {
+      saw: 1,
+    });
+    const names = (await listJobs(store)).items.map(({ name }) => name);
     expect(names).toContain("Harrow treadle platen");
     expect(names).toHaveLength(2);
   });
 
   it("takes words as words, whatever they hold", async () => {
     const name = `Harrow'); drop table jobs;-- "“½″ Ø`;
-    const saved = await saveJob(store, JOB, { name, origin: "" }, NOON);
-    expect(saved.name).toBe(name);
-    expect(await listJobs(store)).toHaveLength(2);
+    const job = await saveJob(store, JOB, { name, origin: "" }, NOON, { saw: 2 });
+    expect(job?.name).toBe(name);
+    expect((await listJobs(store)).items).toHaveLength(2);
   });
 
   it("does not open a database of a newer version", async () => {

@@ -1,16 +1,27 @@
 import { caliperCommandSchema } from "@root-gauge/contract";
 import { Router } from "express";
-import { checked } from "../../http/api-failure";
+import { ApiFailure, checked } from "../../http/api-failure";
 import type { Caliper } from "./simulated-caliper";
 
 /** A caliper's display is read about this often, ms. */
 const EVERY_MS = 120;
 
+/** As many streams as a workshop has screens; each device's tabs share one. */
+const MOST_STREAMS = 12;
+
 /** GET /api/caliper, a stream of server-sent events with one figure each, and PUT /api/caliper, its buttons. */
 export function caliperRoutes(caliper: Caliper, now: () => Date): Router {
   const router = Router();
+  let streams = 0;
 
   router.get("/caliper", (request, response) => {
+    if (streams >= MOST_STREAMS) {
+      throw new ApiFailure(
+        "too-many-streams",
+        `The caliper is shown on ${MOST_STREAMS} screens already. Close one of them.`,
+      );
+    }
+    streams += 1;
     response.writeHead(200, {
       "content-type": "text/event-stream",
       "cache-control": "no-store",
@@ -22,7 +33,10 @@ export function caliperRoutes(caliper: Caliper, now: () => Date): Router {
     };
     send();
     const timer = setInterval(send, EVERY_MS);
-    request.on("close", () => clearInterval(timer));
+    request.on("close", () => {
+      streams -= 1;
+      clearInterval(timer);
+    });
   });
 
   router.put("/caliper", (request, response) => {

@@ -1,0 +1,177 @@
+import LibsqlDatabase from "libsql";
+import {
+  CompiledQuery,
+  SqliteAdapter,
+  SqliteIntrospector,
+  SqliteQueryCompiler,
+  type DatabaseConnection,
+  type Dialect,
+  type Driver,
+  type Kysely,
+  type QueryResult,
+} from "kysely";
+import { createMutex } from "./mutex";
+import { createPatience, type Patience } from "./patience";
+
+const PRAGMAS = [
+  "journal_mode = WAL",
+  "foreign_keys = ON",
+  "synchronous = FULL",
+  // The driver would wait with the whole process; waiting is done between attempts instead.
+  "busy_timeout = 0",
+];
+
+function open(file: string): LibsqlDatabase.Database {
+  const database = new LibsqlDatabase(file);
+  try {
+    for (const pragma of PRAGMAS) database.pragma(pragma);
+    return database;
+  } catch (error) {
+    database.close();
+    throw error;
+  }
+}
+
+/**
+ * One connection to the file that is thrown away after any error of the driver and opened anew for the next statement:
+ * libsql leaves a statement that failed on a lock unfinished, and what is "committed" after it is lost.
+ */
+class HealingConnection implements DatabaseConnection {
+  #database: LibsqlDatabase.Database | undefined;
+  #inTransaction = false;
+  readonly #file: string;
+  readonly #patience: Patience;
+
+  constructor(file: string, patience: Patience) {
+    this.#file = file;
+    this.#patience = patience;
+  }
+
+  executeQuery<Row>(query: CompiledQuery): Promise<QueryResult<Row>> {
+    // In a transaction the lock is held already; a statement that fails there fails the whole of it.
+    return this.#inTransaction
+      ? Promise.resolve().then(() => this.#once<Row>(query))
+      : this.#patience.untilFree(() => this.#once<Row>(query));
+  }
+
+  // eslint-disable-next-line require-yield
+  async *streamQuery(): AsyncIterableIterator<never> {
+    throw new Error("the store reads whole answers");
+  }
+
+  async begin(): Promise<void> {
+    await this.#patience.untilFree(() =>
+      this.#attempt((database) => database.exec("begin immediate")),
+    );
+    this.#inTransaction = true;
+  }
+
+  commit(): void {
+    this.#attempt((database) => database.exec("commit"));
+    this.#inTransaction = false;
+    this.#assertFinished();
+  }
+
+  rollback(): void {
+    const database = this.#database;
+    this.#inTransaction = false;
+    if (database === undefined) return;
+    try {
+      database.exec("rollback");
+    } catch {
+      // A connection that is closed has rolled back.
+      this.discard();
+    }
+  }
+
+  discard(): void {
+    this.#database?.close();
+    this.#database = undefined;
+  }
+
+  #once<Row>(query: CompiledQuery): QueryResult<Row> {
+    const result = this.#attempt((database) => {
+      const statement = database.prepare(query.sql);
+      if (statement.reader) return { rows: statement.all(query.parameters) as Row[] };
+      const { changes } = statement.run(query.parameters);
+      return { rows: [], numAffectedRows: BigInt(changes) };
+    });
+    if (!this.#inTransaction) this.#assertFinished();
+    return result;
+  }
+
+  #attempt<Result>(work: (database: LibsqlDatabase.Database) => Result): Result {
+    try {
+      this.#database ??= open(this.#file);
+      return work(this.#database);
+    } catch (error) {
+      this.discard();
+      throw error;
+    }
+  }
+
+  /** Nothing is acknowledged while the driver still holds it open. */
+  #assertFinished(): void {
+    if (this.#database?.inTransaction !== true) return;
+    this.discard();
+    throw new Error("the driver left a statement unfinished; nothing of it was stored");
+  }
+}
+
+class HealingDriver implements Driver {
+  readonly #connection: HealingConnection;
+  readonly #mutex = createMutex();
+
+  constructor(file: string, patienceMs: number) {
+    this.#connection = new HealingConnection(file, createPatience(patienceMs));
+  }
+
+  async init(): Promise<void> {
+    await this.#connection.executeQuery(CompiledQuery.raw("select 1"));
+  }
+
+  async acquireConnection(): Promise<DatabaseConnection> {
+    await this.#mutex.lock();
+    return this.#connection;
+  }
+
+  beginTransaction(): Promise<void> {
+    return this.#connection.begin();
+  }
+
+  async commitTransaction(): Promise<void> {
+    this.#connection.commit();
+  }
+
+  async rollbackTransaction(): Promise<void> {
+    this.#connection.rollback();
+  }
+
+  async releaseConnection(): Promise<void> {
+    this.#mutex.unlock();
+  }
+
+  async destroy(): Promise<void> {
+    this.#connection.discard();
+  }
+}
+
+/** SQLite can change its tables within a transaction, so all pending migrations are one: all of them or none. */
+class TransactionalAdapter extends SqliteAdapter {
+  override get supportsTransactionalDdl(): boolean {
+    return true;
+  }
+}
+
+/**
+ * SQLite through libsql with a connection that heals and waits that leave the process free.
+ * @param patienceMs how long a lock of another program is waited for
+ */
+export function healingDialect(file: string, patienceMs: number): Dialect {
+  return {
+    createAdapter: () => new TransactionalAdapter(),
+    createDriver: () => new HealingDriver(file, patienceMs),
+    createIntrospector: (db: Kysely<unknown>) => new SqliteIntrospector(db),
+    createQueryCompiler: () => new SqliteQueryCompiler(),
+  };
+}
