@@ -81,7 +81,7 @@ describe("saving and finding", () => {
     });
     const first = await put(`/api/identifications/${PART}`, INPUT);
     expect(first.status).toBe(200);
-    const again = await put(`/api/identifications/${PART}`, { ...INPUT, notes: "Changed." });
+    const again = await put(`/api/identifications/${PART}?saw=1`, { ...INPUT, notes: "Changed." });
     const saved = identificationSchema.parse(await again.json());
     expect(saved.result.verdict).toBe("settled");
     expect(saved.result.candidates[0]).toMatchObject({ threadId: "unc-1/2-13" });
@@ -175,15 +175,79 @@ describe("refusing", () => {
   });
 });
 
+describe("what comes broken", () => {
+  const raw = (headers: Record<string, string>, body: string | Buffer, method = "PUT") =>
+    new Promise<number>((resolve, reject) => {
+      const sent = request(
+        `${server.address}/api/jobs/${JOB}`,
+        { method, headers, agent: false },
+        (answer) => {
+          answer.resume();
+          answer.on("end", () => resolve(answer.statusCode ?? 0));
+        },
+      );
+      sent.on("error", reject);
+      sent.end(body);
+    });
+  const json = { "content-type": "application/json" };
+
+  it.each(["gzip", "deflate", "br"])("a body that is not %s as it says: 400", async (encoding) => {
+    expect(await raw({ ...json, "content-encoding": encoding }, "not compressed at all")).toBe(400);
+  });
+
+  it("a part that is not there, and a version that is not: 416 and 412", async () => {
+    const ask = (headers: Record<string, string>) =>
+      fetch(`${server.address}/index.html`, { headers }).then(({ status }) => status);
+    expect(await ask({ range: "bytes=999999-" })).toBe(416);
+    expect(await ask({ "if-match": '"another"' })).toBe(412);
+    expect(await ask({ "if-unmodified-since": "Mon, 01 Jan 1990 00:00:00 GMT" })).toBe(412);
+  });
+
+  it("a name that this server is not known by: 421, and figures and its own names are answered", async () => {
+    const as = (host: string) => raw({ ...json, host }, "{}", "GET");
+    expect(await as("stranger.example")).toBe(421);
+    expect(await as("stranger.example:4780")).toBe(421);
+    expect(await as("")).toBe(400);
+    expect(await as("localhost:1")).toBeLessThan(300);
+    expect(await as("[::1]:4780")).toBeLessThan(300);
+    expect(await as("192.168.1.20")).toBeLessThan(300);
+  });
+
+  it("an older copy: 409, and what is stored stays", async () => {
+    const device = "2c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
+    const newer = await put(`/api/identifications/${PART}?device=${device}&saw=2`, {
+      ...INPUT,
+      notes: "The newer.",
+    });
+    expect(newer.status).toBe(200);
+    const refusal = await refusalOf(
+      await put(`/api/identifications/${PART}?saw=2`, { ...INPUT, notes: "The older." }),
+    );
+    expect(refusal).toMatchObject({ status: 409, code: "conflict" });
+    const stored = identificationSchema.parse(
+      await (await get(`/api/identifications/${PART}`)).json(),
+    );
+    expect(stored).toMatchObject({ notes: "The newer.", version: 3 });
+  });
+});
+
 describe("the app's page", () => {
   it("answers addresses of the app, and allows no foreign origin", async () => {
     const page = await get("/jobs/anything");
-    expect(await page.text()).toBe("<title>app</title>");
+    expect([page.status, await page.text()]).toEqual([200, "<title>app</title>"]);
     const policy = page.headers.get("content-security-policy") ?? "";
     expect(policy).toContain("default-src 'self'");
     expect(policy).not.toMatch(/https?:|\*/);
     expect(page.headers.get("x-powered-by")).toBeNull();
   });
+
+  it.each(["/nothing", "/jobs/one/two", "/charts/thread/extra", "/index.php/x"])(
+    "answers %s, which is no page, with 404 and the page that leads on",
+    async (address) => {
+      const page = await get(address);
+      expect([page.status, await page.text()]).toEqual([404, "<title>app</title>"]);
+    },
+  );
 });
 
 describe("the caliper", () => {
@@ -205,6 +269,22 @@ describe("the caliper", () => {
     expect(await held.json()).toMatchObject({ held: true });
   });
 
+  it("is shown on so many screens and no more, and on another when one is closed", async () => {
+    const open = async () => {
+      const stop = new AbortController();
+      const answer = await fetch(`${server.address}/api/caliper`, { signal: stop.signal });
+      return { status: answer.status, close: () => stop.abort() };
+    };
+    const streams = [];
+    for (let at = 0; at < 14; at += 1) streams.push(await open());
+    expect(streams.map(({ status }) => status)).toEqual([...Array<number>(12).fill(200), 503, 503]);
+    streams.forEach(({ close }) => close());
+    await new Promise((resolve) => setTimeout(resolve, 100));
+    const again = await open();
+    expect(again.status).toBe(200);
+    again.close();
+  });
+
   it("refuses a button it does not have", async () => {
     const response = await fetch(`${server.address}/api/caliper`, {
       method: "PUT",
@@ -217,14 +297,13 @@ describe("the caliper", () => {
 
 describe("what goes in", () => {
   const replacement = {
-    callout: "1/2-13 x 2 gr 5 zinc",
+    callout: "7/16-14 x 2-1/4 gr 5 zinc",
     circumstances: { duty: "ordinary", environment: "indoor", metal: "steel" },
     acknowledgedAt: null,
   };
 
   it("is stored with the part, and kept when the part is read again", async () => {
-    await put(`/api/jobs/${JOB}`, { name: "Nipping press", origin: "" });
-    const saved = await put(`/api/identifications/${PART}`, { ...INPUT, replacement });
+    const saved = await put(`/api/identifications/${PART}?saw=3`, { ...INPUT, replacement });
     expect(identificationSchema.parse(await saved.json()).replacement).toEqual(replacement);
     const found = await get(`/api/identifications/${PART}`);
     expect(identificationSchema.parse(await found.json()).replacement).toEqual(replacement);

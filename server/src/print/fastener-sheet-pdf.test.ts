@@ -23,9 +23,20 @@ async function printed(query: Record<string, string>): Promise<Buffer> {
   return Buffer.from(await response.arrayBuffer());
 }
 
+/** The longest that one of so many small questions, one after the other, was waited for, ms. */
+async function slowestAnswer(count: number): Promise<number> {
+  let slowest = 0;
+  for (let at = 0; at < count; at += 1) {
+    const from = performance.now();
+    await (await fetch(`${server.address}/api/jobs`)).arrayBuffer();
+    slowest = Math.max(slowest, performance.now() - from);
+  }
+  return slowest;
+}
+
 describe("the fastener sheet on paper", () => {
   it.each<Record<string, string>>([
-    { callout: "1/2-13 x 1-1/2 gr 5 zinc", units: "in", title: "Union lever guillotine" },
+    { callout: "7/16-14 x 2-1/4 gr 5 zinc", units: "in", title: "Union lever guillotine" },
     { callout: "M8 x 30 csk" },
     { callout: "M6 x 20 button 10.9", duty: "safety-critical" },
     { callout: "M10 x 60 eye bolt" },
@@ -34,6 +45,17 @@ describe("the fastener sheet on paper", () => {
     const bytes = await printed(query);
     expect(bytes.subarray(0, 5).toString()).toBe("%PDF-");
     expect(bytes.subarray(-7).toString()).toContain("%%EOF");
+  });
+
+  it("keeps nobody else waiting while it is made", async () => {
+    await printed({ callout: "M8 x 30" });
+    const [sheets, slowest] = await Promise.all([
+      Promise.all([1, 2, 3].map((at) => printed({ callout: `M8 x ${20 + 10 * at}` }))),
+      slowestAnswer(40),
+    ]);
+    expect(sheets).toHaveLength(3);
+    // Each sheet takes over half a second of a processor.
+    expect(slowest).toBeLessThan(300);
   });
 
   it.each([

@@ -32,10 +32,10 @@ export function createPrinter(fonts: string): Printer {
   };
 
   function started(): Worker {
-    const file = path.resolve(fonts, "..", "pdf-worker.ts");
+    const file = path.resolve(fonts, "..", "pdf-worker.mjs");
     const made = new Worker(file, {
       workerData: path.resolve(fonts),
-      execArgv: ["--import", "tsx"],
+      execArgv: [],
     });
     made.on("message", (answer: PrintAnswer) => {
       const one = waiting.get(answer.id);

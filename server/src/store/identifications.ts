@@ -54,13 +54,18 @@ export async function saveIdentification(
     if (existing !== undefined && isSame(existing, content)) {
       return { kind: "saved", record: recordOf(existing) };
     }
-    if (!maySave(existing, write)) return { kind: "conflict" };
     const job = await transaction
+      .selectFrom("jobs")
+      .select("id")
+      .where("id", "=", input.jobId)
+      .executeTakeFirst();
+    if (job === undefined) return { kind: "no-job" };
+    if (!maySave(existing, write)) return { kind: "conflict" };
+    await transaction
       .updateTable("jobs")
       .set({ updated_at: at })
       .where("id", "=", input.jobId)
-      .executeTakeFirst();
-    if (job.numUpdatedRows === 0n) return { kind: "no-job" };
+      .execute();
     const changed = {
       ...content,
       result,

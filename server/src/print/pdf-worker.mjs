@@ -1,0 +1,5 @@
+// A worker thread starts without the loader of its parent.
+import { register } from "tsx/esm/api";
+
+register();
+await import("./pdf-worker.ts");
