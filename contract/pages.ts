@@ -15,7 +15,9 @@ export const PAGES = [
   "/write-up",
 ] as const;
 
-const PATTERNS = PAGES.map((page) => new RegExp(`^${page.replace(":id", "[^/]+")}/?$`));
+const PATTERNS = PAGES.map((page) =>
+  page === "/" ? /^\/$/ : new RegExp(`^${page.replace(":id", "[^/]+")}/?$`),
+);
 
 /** Whether the app has a page at this path. */
 export function isPage(path: string): boolean {

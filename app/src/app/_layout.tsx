@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { TamaguiProvider, Theme } from "@tamagui/core";
 import { Slot, useRouter, type ErrorBoundaryProps } from "expo-router";
 import type { ReactNode } from "react";
-import { ServerAway } from "../data/api";
+import { ServerAway, ServerFault } from "../data/api";
 import { THEME_KEY, tamaguiConfig } from "../kit/tamagui.config";
 import { FaultScreen } from "../shell/fault-screen";
 import { Shell } from "../shell/shell";
@@ -13,7 +13,8 @@ const queryClient = new QueryClient({
     queries: {
       retry: false,
       // A server that is away is asked again until it is back; a refusal is final.
-      refetchInterval: (query) => (query.state.error instanceof ServerAway ? 3000 : false),
+      refetchInterval: ({ state: { error } }) =>
+        error instanceof ServerAway || error instanceof ServerFault ? 3000 : false,
       networkMode: "always",
     },
   },
@@ -37,7 +38,7 @@ export function ErrorBoundary({ error, retry }: ErrorBoundaryProps) {
   };
   return (
     <Lit>
-      <FaultScreen message={error.message} onBench={toBench} />
+      <FaultScreen message={error.message} onAgain={() => void retry()} onBench={toBench} />
     </Lit>
   );
 }

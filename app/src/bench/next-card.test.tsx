@@ -72,4 +72,17 @@ describe("the next step", () => {
     fireEvent.press(screen.getByText("Read Ø again"));
     expect(asked).toEqual(["diameter"]);
   });
+
+  it("asks to read again only what was read", () => {
+    const bore = showCard([{ kind: "internal-diameter", mm: 150 }], { part: "nut" });
+    fireEvent.press(screen.getByText("Read the bore again"));
+    expect(bore).toEqual(["diameter"]);
+    expect(screen.queryByText("Read Ø again")).toBeNull();
+    expect(screen.queryByText(/^Otherwise it is a thread/)).toBeNull();
+  });
+
+  it("offers the other unit as a button where a figure is a thread only there", () => {
+    showCard([diameter(0.62)]);
+    expect(screen.getByText("It was 0.62 in")).toBeTruthy();
+  });
 });

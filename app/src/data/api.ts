@@ -1,6 +1,7 @@
 import {
   apiErrorSchema,
   caliperFigureSchema,
+  healthSchema,
   identificationSchema,
   jobListSchema,
   jobSchema,
@@ -11,10 +12,16 @@ import {
   type JobInput,
 } from "@root-gauge/contract";
 import type { z } from "zod";
+import { deviceId } from "./device";
 
 /** The server cannot be reached, or fails: worth trying again later. */
 export class ServerAway extends Error {
   override readonly name = "ServerAway";
+}
+
+/** The server answers and has a fault with this one thing: others may go through. */
+export class ServerFault extends Error {
+  override readonly name = "ServerFault";
 }
 
 /** The server answered and refused: trying the same again will not help. */
@@ -46,9 +53,11 @@ async function call<Schema extends z.ZodType>(
 ): Promise<z.output<Schema>> {
   const response = await answerOf(path, init);
   const body: unknown = await response.json().catch(() => undefined);
-  if (response.status >= 500) throw new ServerAway("The server has a fault.");
+  const refusal = apiErrorSchema.safeParse(body);
+  if (response.status >= 500) {
+    throw new ServerFault(refusal.data?.error.message ?? "The server has a fault.");
+  }
   if (!response.ok) {
-    const refusal = apiErrorSchema.safeParse(body);
     if (!refusal.success) throw new ServerAway("Something else answers at the server's address.");
     throw new ServerRefused(refusal.data.error.code, refusal.data.error.message);
   }
@@ -65,13 +74,24 @@ function put(body: unknown): RequestInit {
   };
 }
 
+/** Which page of a list: from its beginning, or where the page before ended. */
+const pageAfter = (after: string | undefined) =>
+  after === undefined ? "" : `?${new URLSearchParams({ after }).toString()}`;
+
+/** Who writes and what it had seen, as the query of a save. */
+const written = (saw: number) =>
+  `?${new URLSearchParams({ device: deviceId(), saw: String(saw) }).toString()}`;
+
 export const api = {
-  jobs: () => call("/api/jobs", jobListSchema),
-  job: (id: string) => call(`/api/jobs/${id}`, jobWithIdentificationsSchema),
-  saveJob: (id: string, input: JobInput) => call(`/api/jobs/${id}`, jobSchema, put(input)),
+  health: () => call("/api/health", healthSchema),
+  jobs: (after?: string) => call(`/api/jobs${pageAfter(after)}`, jobListSchema),
+  job: (id: string, after?: string) =>
+    call(`/api/jobs/${id}${pageAfter(after)}`, jobWithIdentificationsSchema),
+  saveJob: (id: string, input: JobInput, saw: number) =>
+    call(`/api/jobs/${id}${written(saw)}`, jobSchema, put(input)),
   identification: (id: string) => call(`/api/identifications/${id}`, identificationSchema),
-  saveIdentification: (id: string, input: IdentificationInput) =>
-    call(`/api/identifications/${id}`, identificationSchema, put(input)),
+  saveIdentification: (id: string, input: IdentificationInput, saw: number) =>
+    call(`/api/identifications/${id}${written(saw)}`, identificationSchema, put(input)),
   pressCaliper: (command: CaliperCommand) =>
     call("/api/caliper", caliperFigureSchema, put(command)),
 };

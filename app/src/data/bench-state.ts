@@ -14,6 +14,8 @@ const partSchema = z.object({
   skipped: z.array(z.string()).default([]),
   /** What goes in, where it was stored with the part. */
   replacement: replacementSchema.nullable().default(null),
+  /** The version of the stored record that was laid on the bench; 0 for a part that was never stored. */
+  saw: z.number().int().min(0).default(0),
   takenAt: z.iso.datetime(),
 });
 
@@ -66,6 +68,7 @@ export function emptyPart(identificationId: string, now: Date, jobId: string | n
     options: {},
     skipped: [],
     replacement: null,
+    saw: 0,
     takenAt: now.toISOString(),
   };
 }

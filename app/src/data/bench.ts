@@ -8,13 +8,15 @@ import {
   type BenchAction,
   type BenchState,
 } from "./bench-state";
-import { createPersistentStore, storage } from "./persistent-store";
+import { createPersistentStore } from "./persistent-store";
+import { storage } from "./text-storage";
 
 const store = createPersistentStore<BenchState>({
   key: "rg.bench",
   schema: benchStateSchema,
   initial: () => ({ part: emptyPart(uuid(), new Date(), null), past: [], drafts: {} }),
   storage,
+  says: "The part on the Bench",
 });
 
 /** The bench as it stands; every change is written down before the screen shows it. */

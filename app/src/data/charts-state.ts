@@ -1,7 +1,8 @@
 import { DRILL_SETS, FAMILY_WORDS, type DrillSet, type ThreadFamily } from "@root-gauge/core";
 import { useSyncExternalStore } from "react";
 import { z } from "zod";
-import { createPersistentStore, storage } from "./persistent-store";
+import { createPersistentStore } from "./persistent-store";
+import { storage } from "./text-storage";
 
 const families = Object.keys(FAMILY_WORDS) as [ThreadFamily, ...ThreadFamily[]];
 const drillSets = [...DRILL_SETS] as [DrillSet, ...DrillSet[]];

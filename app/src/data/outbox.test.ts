@@ -1,22 +1,26 @@
-import { ServerAway, ServerRefused } from "./api";
-import { createOutbox, type Parcel } from "./outbox";
-import { createPersistentStore, memoryStorage } from "./persistent-store";
-import { z } from "zod";
+import { ServerAway, ServerFault, ServerRefused } from "./api";
+import { createOutbox } from "./outbox";
+import type { NewParcel, Parcel } from "./parcel";
+import { allPutAside } from "./put-aside";
+import { memoryStorage } from "./text-storage";
 
 const JOB = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
+const OTHER_JOB = "2c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
 const PART = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
 
-const job = (name: string, queuedAt = 1): Parcel => ({
+const job = (name: string, queuedAt = 1, id = JOB): NewParcel => ({
   kind: "job",
-  id: JOB,
+  id,
   queuedAt,
+  saw: 0,
   body: { name, origin: "" },
 });
 
-const part = (notes: string, queuedAt = 2): Parcel => ({
+const part = (notes: string, queuedAt = 2, saw = 0): NewParcel => ({
   kind: "identification",
   id: PART,
   queuedAt,
+  saw,
   body: {
     jobId: JOB,
     position: "",
@@ -28,18 +32,28 @@ const part = (notes: string, queuedAt = 2): Parcel => ({
   },
 });
 
+const notesOf = (parcel: Parcel) => (parcel.kind === "identification" ? parcel.body.notes : "");
+const arrived = () => Promise.resolve(1);
+
 describe("the outbox", () => {
-  it("sends what waits, oldest first, each once, and is then empty", async () => {
+  it("sends what waits in the order it was put in, each once, and is then empty", async () => {
     const sent: string[] = [];
     const outbox = createOutbox(memoryStorage(), (parcel) => {
       sent.push(parcel.kind);
-      return Promise.resolve();
+      return arrived();
     });
-    outbox.add(part("", 2));
-    outbox.add(job("Harrow", 1));
+    outbox.add(job("Harrow"));
+    outbox.add(part(""));
     await Promise.all([outbox.deliver(), outbox.deliver()]);
     expect(sent).toEqual(["job", "identification"]);
     expect(outbox.get()).toEqual({ parcels: [], serverAway: false });
+  });
+
+  it("keeps that order when the clock was set back in between", () => {
+    const outbox = createOutbox(memoryStorage(), arrived);
+    outbox.add(job("Harrow", 9_000_000));
+    outbox.add(part("", 1));
+    expect(outbox.get().parcels.map(({ kind }) => kind)).toEqual(["job", "identification"]);
   });
 
   it("keeps everything while the server is away, over a reload, and sends it later", async () => {
@@ -48,73 +62,141 @@ describe("the outbox", () => {
     away.add(job("Harrow"));
     away.add(part("kept"));
     await away.deliver();
-    expect(away.get().serverAway).toBe(true);
-    expect(away.get().parcels).toHaveLength(2);
+    expect(away.get()).toMatchObject({ serverAway: true, parcels: [{}, {}] });
 
     const sent: Parcel[] = [];
-    const reloaded = createOutbox(storage, (parcel) => Promise.resolve(sent.push(parcel)));
+    const reloaded = createOutbox(storage, (parcel) => {
+      sent.push(parcel);
+      return arrived();
+    });
     await reloaded.deliver();
-    expect(sent).toEqual([job("Harrow"), part("kept")]);
+    expect(sent).toMatchObject([job("Harrow"), part("kept")]);
     expect(reloaded.get().parcels).toEqual([]);
   });
 
-  it("keeps a refused save with the reason, and does not hold up the rest", async () => {
-    const outbox = createOutbox(memoryStorage(), (parcel) =>
-      parcel.kind === "job"
-        ? Promise.reject(new ServerRefused("invalid-body", "a job needs a name"))
-        : Promise.resolve(),
-    );
-    outbox.add(job("Harrow"));
-    outbox.add(part(""));
-    await outbox.deliver();
-    expect(outbox.get().parcels).toMatchObject([{ kind: "job", refused: "a job needs a name" }]);
-  });
-
-  it("sends again what was changed while it travelled", async () => {
+  it("goes on past a save that the server has a fault with, and tries that again the next time", async () => {
+    let faulty = true;
     const sent: string[] = [];
     const outbox = createOutbox(memoryStorage(), (parcel) => {
-      if (parcel.kind === "identification") sent.push(parcel.body.notes);
-      if (sent.length === 1) outbox.add(part("second", 9));
-      return Promise.resolve();
+      sent.push(parcel.id);
+      return faulty && parcel.id === JOB ? Promise.reject(new ServerFault("a fault")) : arrived();
     });
-    outbox.add(part("first"));
+    outbox.add(job("Harrow"));
+    outbox.add(job("Kestrel", 2, OTHER_JOB));
     await outbox.deliver();
-    expect(sent).toEqual(["first", "second"]);
+    expect(sent).toEqual([JOB, OTHER_JOB]);
+    expect(outbox.get()).toMatchObject({
+      serverAway: false,
+      parcels: [{ id: JOB, trouble: { kind: "fault", message: "a fault" } }],
+    });
+    faulty = false;
+    await outbox.deliver();
     expect(outbox.get().parcels).toEqual([]);
   });
 
+  it("holds a part back while its job has not arrived", async () => {
+    const outbox = createOutbox(memoryStorage(), (parcel) =>
+      parcel.kind === "job"
+        ? Promise.reject(new ServerRefused("invalid-body", "a job needs a name"))
+        : arrived(),
+    );
+    outbox.add(job("Harrow"));
+    outbox.add(part("held"));
+    await outbox.deliver();
+    expect(outbox.get().parcels).toMatchObject([
+      { kind: "job", trouble: { kind: "refused", message: "a job needs a name" } },
+      { kind: "identification" },
+    ]);
+    expect(outbox.get().parcels[1]).not.toHaveProperty("trouble");
+  });
+
+  it("lets a refused save be mended, sent again, or thrown away", async () => {
+    const storage = memoryStorage();
+    const outbox = createOutbox(storage, (parcel) =>
+      notesOf(parcel) === "mended" || parcel.saw === 3
+        ? arrived()
+        : Promise.reject(new ServerRefused("conflict", "changed since")),
+    );
+    outbox.add(part("wrong"));
+    await outbox.deliver();
+    await outbox.deliver();
+    expect(outbox.get().parcels).toMatchObject([{ trouble: { kind: "conflict" } }]);
+    outbox.retry(PART, 3);
+    await outbox.deliver();
+    expect(outbox.get().parcels).toEqual([]);
+    outbox.add(part("wrong"));
+    await outbox.deliver();
+    outbox.add(part("mended"));
+    await outbox.deliver();
+    expect(outbox.get().parcels).toEqual([]);
+    outbox.add(part("wrong"));
+    outbox.discard(PART);
+    expect(storage.keys()).toEqual([]);
+  });
+
+  it("sends again what was changed while it travelled, over the version that has just arrived", async () => {
+    const sent: [string, number][] = [];
+    const outbox = createOutbox(memoryStorage(), (parcel) => {
+      sent.push([notesOf(parcel), parcel.saw]);
+      if (sent.length === 1) outbox.add(part("second"));
+      return Promise.resolve(7);
+    });
+    outbox.add(part("first"));
+    await outbox.deliver();
+    expect(sent).toEqual([
+      ["first", 0],
+      ["second", 7],
+    ]);
+    expect(outbox.get().parcels).toEqual([]);
+  });
+
+  it("does not write an older save over one made while the older was being refused", async () => {
+    let times = 0;
+    const outbox = createOutbox(memoryStorage(), (parcel) => {
+      times += 1;
+      if (times > 1) return arrived();
+      outbox.add(part("newer"));
+      return Promise.reject(new ServerRefused("invalid-body", notesOf(parcel)));
+    });
+    const sent = () => outbox.get().parcels.map(notesOf);
+    outbox.add(part("older"));
+    const delivering = outbox.deliver();
+    expect(sent()).toEqual(["newer"]);
+    await delivering;
+    expect([times, sent()]).toEqual([2, []]);
+  });
+
   it("keeps a job before its parts when the job is saved again", () => {
-    const outbox = createOutbox(memoryStorage(), () => Promise.resolve());
-    outbox.add(job("Harrow", 1));
-    outbox.add(part("", 2));
-    outbox.add(job("Harrow platen", 3));
+    const outbox = createOutbox(memoryStorage(), arrived);
+    outbox.add(job("Harrow"));
+    outbox.add(part(""));
+    outbox.add(job("Harrow platen"));
     expect(outbox.get().parcels.map(({ kind }) => kind)).toEqual(["job", "identification"]);
     expect(outbox.get().parcels[0]).toMatchObject({ body: { name: "Harrow platen" } });
   });
-});
 
-describe("a kept value", () => {
-  const schema = z.object({ units: z.enum(["mm", "in"]) });
-  const initial = () => ({ units: "mm" as const });
+  it.each(["{broken", "null", "7", '{"kind":"job"}', '{"kind":"constructor","id":"x"}'])(
+    "puts aside a value of its own that is no parcel, and goes on: %s",
+    async (text) => {
+      const storage = memoryStorage();
+      storage.setItem("rg.outbox.odd", text);
+      const outbox = createOutbox(storage, arrived);
+      outbox.add(job("Harrow"));
+      await outbox.deliver();
+      expect(outbox.get().parcels).toEqual([]);
+      expect(allPutAside(storage)).toMatchObject([{ from: "rg.outbox.odd", text }]);
+    },
+  );
 
-  it("is there again, and tells its readers", () => {
+  it("takes parcels that an older make has kept, in their order", () => {
     const storage = memoryStorage();
-    const store = createPersistentStore({ key: "k", schema, initial, storage });
-    const heard: string[] = [];
-    store.subscribe(() => heard.push(store.get().units));
-    store.set({ units: "in" });
-    expect(heard).toEqual(["in"]);
-    expect(createPersistentStore({ key: "k", schema, initial, storage }).get()).toEqual({
-      units: "in",
-    });
-  });
-
-  it.each(["{broken", '{"units":"cubits"}'])("is put aside when it cannot be read: %s", (kept) => {
-    const storage = memoryStorage();
-    storage.setItem("k", kept);
-    expect(createPersistentStore({ key: "k", schema, initial, storage }).get()).toEqual({
-      units: "mm",
-    });
-    expect(storage.getItem("k.unreadable")).toBe(kept);
+    const { saw: _none, ...older } = job("Harrow", 1_700_000_000_000);
+    storage.setItem(`rg.outbox.${JOB}`, JSON.stringify({ ...older, refused: "once" }));
+    const outbox = createOutbox(storage, arrived);
+    outbox.add(part("later"));
+    expect(outbox.get().parcels).toMatchObject([
+      { kind: "job", saw: 0 },
+      { kind: "identification" },
+    ]);
   });
 });

@@ -1,22 +1,13 @@
-import { identificationInputSchema, jobInputSchema } from "@root-gauge/contract";
-import { z } from "zod";
-import { ServerAway, ServerRefused } from "./api";
-import type { TextStorage } from "./persistent-store";
-
-const common = { id: z.uuid(), queuedAt: z.number(), refused: z.string().optional() };
-
-/** Something to be saved on the server, kept here until the server has it. */
-const parcelSchema = z.discriminatedUnion("kind", [
-  z.object({ ...common, kind: z.literal("job"), body: jobInputSchema }),
-  z.object({ ...common, kind: z.literal("identification"), body: identificationInputSchema }),
-]);
-
-export type Parcel = z.infer<typeof parcelSchema>;
+import { ServerAway, ServerFault, ServerRefused } from "./api";
+import { parcelSchema, type NewParcel, type Parcel, type Trouble } from "./parcel";
+import { putAside } from "./put-aside";
+import type { TextStorage } from "./text-storage";
 
 /** A key for each parcel, so that two tabs never write over each other's. */
 const PREFIX = "rg.outbox.";
 
-export type Delivery = (parcel: Parcel) => Promise<unknown>;
+/** Sends a parcel; the version that the record then has. */
+export type Delivery = (parcel: Parcel) => Promise<number>;
 
 export interface OutboxState {
   readonly parcels: readonly Parcel[];
@@ -28,56 +19,105 @@ export interface Outbox {
   get(): OutboxState;
   subscribe(onChange: () => void): () => void;
   /** Keeps the parcel; one with the same id takes the place of the older. */
-  add(parcel: Parcel): void;
-  /** Sends what waits, oldest first, stopping at the first that finds the server away. */
+  add(parcel: NewParcel): void;
+  /** Sends what waits, in order, past what has trouble of its own; stops only when the server is away. */
   deliver(): Promise<void>;
+  /** Sends a parcel again that was refused; over a version that was looked at, where one is named. */
+  retry(id: string, saw?: number): void;
+  /** Throws a parcel away for good. */
+  discard(id: string): void;
+  /** Reads the box anew: another tab has put in or taken out. */
+  refresh(): void;
 }
 
+/** What is in the box, in order. A value under its keys that is no parcel is put aside, not thrown away. */
 function readParcels(storage: TextStorage): Parcel[] {
   return storage
     .keys()
     .filter((key) => key.startsWith(PREFIX))
     .flatMap((key) => {
-      const parsed = parcelSchema.safeParse(JSON.parse(storage.getItem(key) ?? "null"));
-      return parsed.success ? [parsed.data] : [];
+      const parcel = parcelIn(storage.getItem(key));
+      if (parcel === undefined) putAside(storage, key);
+      return parcel === undefined ? [] : [parcel];
     })
-    .sort((a, b) => a.queuedAt - b.queuedAt);
+    .sort((a, b) => a.place - b.place);
+}
+
+function parcelIn(text: string | null): Parcel | undefined {
+  try {
+    const parsed = parcelSchema.safeParse(JSON.parse(text ?? "null"));
+    return parsed.success ? parsed.data : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+/** What is wrong with a parcel alone; undefined where the server is away and nothing else would arrive either. */
+function troubleOf(error: unknown): Trouble | undefined {
+  if (error instanceof ServerRefused) {
+    return { kind: error.code === "conflict" ? "conflict" : "refused", message: error.message };
+  }
+  return error instanceof ServerFault ? { kind: "fault", message: error.message } : undefined;
+}
+
+/** A fault of the server may pass by itself; what was refused waits for a person. */
+const isSent = ({ trouble }: Parcel) => trouble === undefined || trouble.kind === "fault";
+
+/** A part whose job is still here waits for it: the server would refuse it. */
+function waitsForJob(parcel: Parcel, parcels: readonly Parcel[]): boolean {
+  return (
+    parcel.kind === "identification" &&
+    parcels.some(({ kind, id }) => kind === "job" && id === parcel.body.jobId)
+  );
 }
 
 /**
- * A first-in, first-out box of saves that survives a reload. Saving is by client-made id, so sending a parcel
- * twice stores one record.
+ * A box of saves that survives a reload. Saving is by client-made id, so sending a parcel twice stores one record.
  */
 export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
   let state: OutboxState = { parcels: readParcels(storage), serverAway: false };
   let delivering: Promise<void> | undefined;
   const readers = new Set<() => void>();
 
-  const update = (serverAway: boolean) => {
+  const update = (serverAway = state.serverAway) => {
     state = { parcels: readParcels(storage), serverAway };
     readers.forEach((reader) => reader());
   };
-  const keep = (parcel: Parcel) => storage.setItem(PREFIX + parcel.id, JSON.stringify(parcel));
+  const keyOf = ({ id }: Pick<Parcel, "id">) => PREFIX + id;
+  const keep = (parcel: Parcel) => storage.setItem(keyOf(parcel), JSON.stringify(parcel));
+  const held = (id: string) => parcelIn(storage.getItem(PREFIX + id));
 
   async function deliverOne(parcel: Parcel): Promise<void> {
-    const key = PREFIX + parcel.id;
-    const sent = storage.getItem(key);
+    const sent = storage.getItem(keyOf(parcel));
+    const isUnchanged = () => storage.getItem(keyOf(parcel)) === sent;
     try {
-      await send(parcel);
-      // What was changed while it travelled stays, and goes out next.
-      if (storage.getItem(key) === sent) storage.removeItem(key);
+      const version = await send(parcel);
+      if (isUnchanged()) return storage.removeItem(keyOf(parcel));
+      // What was changed while it travelled stays and goes out next, over the version that has just arrived.
+      const changed = held(parcel.id);
+      if (changed !== undefined) keep({ ...changed, saw: version });
     } catch (error) {
-      if (!(error instanceof ServerRefused)) throw error;
-      keep({ ...parcel, refused: error.message });
+      const trouble = troubleOf(error);
+      if (trouble === undefined) throw error;
+      if (isUnchanged()) keep({ ...parcel, trouble });
     }
   }
 
   async function deliverAll(): Promise<void> {
+    const tried = new Set<string>();
     try {
       for (;;) {
-        const next = readParcels(storage).find(({ refused }) => refused === undefined);
-        if (next === undefined) break;
+        const parcels = readParcels(storage);
+        const next = parcels.find(
+          (parcel) =>
+            isSent(parcel) &&
+            !waitsForJob(parcel, parcels) &&
+            !tried.has(storage.getItem(keyOf(parcel)) ?? ""),
+        );
+        if (next === undefined) return;
         await deliverOne(next);
+        // One that the server had a fault with is tried again the next time, not at once.
+        if (held(next.id)?.trouble !== undefined) tried.add(storage.getItem(keyOf(next)) ?? "");
         update(false);
       }
     } catch (error) {
@@ -93,10 +133,12 @@ export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
       return () => readers.delete(reader);
     },
     add: (parcel) => {
-      // A parcel keeps its place in the queue: an identification never goes out before its job.
-      const older = state.parcels.find(({ id }) => id === parcel.id);
-      keep({ ...parcel, queuedAt: older?.queuedAt ?? parcel.queuedAt });
-      update(state.serverAway);
+      const parcels = readParcels(storage);
+      // A parcel keeps its place in the queue, and the version seen when the first of its kind was put in.
+      const older = parcels.find(({ id }) => id === parcel.id);
+      const place = older?.place ?? Math.max(0, ...parcels.map((one) => one.place)) + 1;
+      keep({ ...parcel, place, saw: Math.max(parcel.saw, older?.saw ?? 0) });
+      update();
     },
     deliver: () => {
       delivering ??= deliverAll().finally(() => {
@@ -104,5 +146,22 @@ export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
       });
       return delivering;
     },
+    retry: (id, saw) => {
+      const parcel = held(id);
+      if (parcel === undefined) return;
+      const { trouble: _trouble, ...again } = parcel;
+      keep({ ...again, saw: saw ?? parcel.saw });
+      update();
+    },
+    discard: (id) => {
+      storage.removeItem(PREFIX + id);
+      update();
+    },
+    refresh: () => update(),
   };
+}
+
+/** Whether a change of storage is of the box. */
+export function isOutboxKey(key: string | null): boolean {
+  return key === null || key.startsWith(PREFIX);
 }

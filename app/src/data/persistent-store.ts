@@ -1,12 +1,7 @@
 import type { z } from "zod";
-
-/** Where text is kept between visits: the browser's localStorage, or a stand-in with the same calls. */
-export interface TextStorage {
-  getItem(key: string): string | null;
-  setItem(key: string, value: string): void;
-  removeItem(key: string): void;
-  keys(): string[];
-}
+import { otherTabChanged } from "./other-tab";
+import { putAside } from "./put-aside";
+import type { TextStorage } from "./text-storage";
 
 /** A value that is kept as it changes, and tells its readers. */
 export interface PersistentStore<Value> {
@@ -22,10 +17,11 @@ interface StoreParts<Value> {
   readonly schema: z.ZodType<Value>;
   readonly initial: () => Value;
   readonly storage: TextStorage;
+  /** What another tab is said to have changed, "The part on the Bench"; nothing where it goes without saying. */
+  readonly says?: string;
+  /** Choices that cannot make a screen fail and are not begun again with what was typed. */
+  readonly lasting?: true;
 }
-
-/** Where a value is put aside when it can no longer be read, so that nothing stored is lost. */
-const setAsideKey = (key: string) => `${key}.unreadable`;
 
 function readKept<Value>({ key, schema, initial, storage }: StoreParts<Value>): Value {
   const kept = storage.getItem(key);
@@ -36,8 +32,16 @@ function readKept<Value>({ key, schema, initial, storage }: StoreParts<Value>): 
   } catch {
     // Not JSON: put aside below like anything else that cannot be read.
   }
-  storage.setItem(setAsideKey(key), kept);
+  putAside(storage, key);
   return initial();
+}
+
+/** Starts each of these afresh, what they held put aside. */
+const fresh = new Set<() => void>();
+
+/** Puts aside all that was typed on this device, and begins again: for when it makes a screen fail. */
+export function startAfresh(): void {
+  fresh.forEach((start) => start());
 }
 
 /** Makes a store on a storage; what is kept there is checked against the schema before it is believed. */
@@ -48,8 +52,16 @@ export function createPersistentStore<Value>(parts: StoreParts<Value>): Persiste
   const onOtherTab = (event: StorageEvent) => {
     if (event.key !== parts.key) return;
     value = readKept(parts);
+    if (parts.says !== undefined) otherTabChanged(parts.says);
     tell();
   };
+  if (parts.lasting !== true) {
+    fresh.add(() => {
+      putAside(parts.storage, parts.key);
+      value = parts.initial();
+      tell();
+    });
+  }
   return {
     get: () => value,
     set: (next) => {
@@ -67,34 +79,3 @@ export function createPersistentStore<Value>(parts: StoreParts<Value>): Persiste
     },
   };
 }
-
-/** The browser's storage; where it is refused (private windows of some browsers), memory, so that work can go on. */
-function browserStorage(): TextStorage {
-  try {
-    const { localStorage } = globalThis;
-    localStorage.setItem("rg.probe", "1");
-    localStorage.removeItem("rg.probe");
-    return {
-      getItem: (key) => localStorage.getItem(key),
-      setItem: (key, value) => localStorage.setItem(key, value),
-      removeItem: (key) => localStorage.removeItem(key),
-      keys: () => Object.keys(localStorage),
-    };
-  } catch {
-    return memoryStorage();
-  }
-}
-
-/** A storage that forgets at the end of the visit. */
-export function memoryStorage(): TextStorage {
-  const kept = new Map<string, string>();
-  return {
-    getItem: (key) => kept.get(key) ?? null,
-    setItem: (key, value) => void kept.set(key, value),
-    removeItem: (key) => void kept.delete(key),
-    keys: () => [...kept.keys()],
-  };
-}
-
-/** Where this device keeps what was done. */
-export const storage = browserStorage();

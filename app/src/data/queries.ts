@@ -1,9 +1,9 @@
 import type { IdentificationRecord, Job } from "@root-gauge/contract";
 import { identify, summaryOf } from "@root-gauge/core";
-import { useQuery } from "@tanstack/react-query";
+import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { api } from "./api";
-import type { Parcel } from "./outbox";
+import type { Parcel } from "./parcel";
 import { useOutbox } from "./saving";
 
 /** A record, and whether the server has it yet. */
@@ -12,10 +12,11 @@ export type Kept<Record> = Record & { readonly waiting: boolean };
 type IdentificationParcel = Extract<Parcel, { kind: "identification" }>;
 
 /** What a waiting parcel will become, computed here until the server has computed it. */
-function recordOf({ id, body, queuedAt }: IdentificationParcel): Kept<IdentificationRecord> {
+function recordOf({ id, body, queuedAt, saw }: IdentificationParcel): Kept<IdentificationRecord> {
   const at = new Date(queuedAt).toISOString();
   const result = summaryOf(identify(body.readings, body.options));
-  return { ...body, id, result, createdAt: at, updatedAt: at, waiting: true };
+  const stored = { createdAt: at, updatedAt: at, version: Math.max(1, saw), unreadable: [] };
+  return { ...body, id, result, ...stored, waiting: true };
 }
 
 function merged<Item extends { id: string }>(
@@ -42,7 +43,8 @@ function waitingOf(parcels: readonly Parcel[]): Waiting {
     if (parcel.kind !== "job") return [];
     const at = new Date(parcel.queuedAt).toISOString();
     const parts = identifications.filter(({ jobId }) => jobId === parcel.id).length;
-    const job = { ...parcel.body, createdAt: at, updatedAt: at, identifications: parts };
+    const stored = { createdAt: at, updatedAt: at, version: Math.max(1, parcel.saw) };
+    const job = { ...parcel.body, ...stored, identifications: parts };
     return [{ ...job, id: parcel.id, waiting: true }];
   });
   return { jobs, identifications };
@@ -54,29 +56,50 @@ function useWaiting(): Waiting {
   return useMemo(() => waitingOf(parcels), [parcels]);
 }
 
-/** All jobs: those waiting to be saved first, then the server's. */
-export function useJobs() {
-  const query = useQuery({ queryKey: ["jobs"], queryFn: api.jobs });
-  const waiting = useWaiting();
-  return { query, jobs: merged(waiting.jobs, query.data?.jobs ?? []) };
+interface HasMore {
+  readonly hasNextPage: boolean;
+  readonly isFetchingNextPage: boolean;
+  fetchNextPage(): Promise<unknown>;
 }
 
-/** One job with its identifications, those waiting to be saved among them. */
+/** Fetches the next page of a list, where there is one and it is not on its way. */
+const moreOf = (query: HasMore) => () => {
+  if (query.hasNextPage && !query.isFetchingNextPage) void query.fetchNextPage();
+};
+
+/** All jobs so far: those waiting to be saved first, then the server's, page by page. */
+export function useJobs() {
+  const query = useInfiniteQuery({
+    queryKey: ["jobs"],
+    queryFn: ({ pageParam }) => api.jobs(pageParam),
+    initialPageParam: undefined as string | undefined,
+    getNextPageParam: ({ next }) => next ?? undefined,
+  });
+  const waiting = useWaiting();
+  const stored = query.data?.pages.flatMap(({ jobs }) => jobs) ?? [];
+  return { query, jobs: merged(waiting.jobs, stored), more: moreOf(query) };
+}
+
+/** One job with its identifications so far, those waiting to be saved among them. */
 export function useJob(id: string) {
   const waiting = useWaiting();
   const waitingJob = waiting.jobs.find((job) => job.id === id);
-  const query = useQuery({
+  const query = useInfiniteQuery({
     queryKey: ["jobs", id],
-    queryFn: () => api.job(id),
+    queryFn: ({ pageParam }) => api.job(id, pageParam),
+    initialPageParam: undefined as string | undefined,
+    getNextPageParam: ({ next }) => next ?? undefined,
     enabled: waitingJob === undefined,
   });
+  const stored = query.data?.pages.flatMap(({ identifications }) => identifications) ?? [];
   return {
     query,
-    job: waitingJob ?? query.data?.job,
+    job: waitingJob ?? query.data?.pages[0]?.job,
     identifications: merged(
       waiting.identifications.filter(({ jobId }) => jobId === id),
-      query.data?.identifications ?? [],
+      stored,
     ),
+    more: moreOf(query),
   };
 }
 
@@ -92,7 +115,19 @@ export function useIdentification(id: string) {
   return { query, record };
 }
 
-/** A job's name, when it is known here. */
+/** What the server has of an identification, whatever waits here. */
+export function useStoredIdentification(id: string) {
+  return useQuery({ queryKey: ["identifications", id], queryFn: () => api.identification(id) });
+}
+
+/** A job's name, when it is known here: from the list, else by asking for that job. */
 export function useJobName(id: string | null): string | undefined {
-  return useJobs().jobs.find((job) => job.id === id)?.name;
+  const { jobs, query } = useJobs();
+  const listed = jobs.find((job) => job.id === id)?.name;
+  const asked = useQuery({
+    queryKey: ["jobs", id, "name"],
+    queryFn: async () => (await api.job(id ?? "")).job.name,
+    enabled: id !== null && listed === undefined && query.isSuccess,
+  });
+  return listed ?? asked.data;
 }

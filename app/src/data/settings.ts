@@ -1,7 +1,8 @@
 import { TOOLS } from "@root-gauge/core";
 import { useSyncExternalStore } from "react";
 import { z } from "zod";
-import { createPersistentStore, storage } from "./persistent-store";
+import { createPersistentStore } from "./persistent-store";
+import { storage } from "./text-storage";
 
 const settingsSchema = z.object({
   units: z.enum(["mm", "in"]),
@@ -24,6 +25,7 @@ const store = createPersistentStore<Settings>({
     tools: [...TOOLS],
   }),
   storage,
+  lasting: true,
 });
 
 /** What this person chose, kept on this device. */

@@ -1,7 +1,8 @@
 import { HEAD_ROOMS, HOLE_KINDS, HOLE_MATERIAL_KINDS, TAPS } from "@root-gauge/core";
 import { useSyncExternalStore } from "react";
 import { z } from "zod";
-import { createPersistentStore, storage } from "./persistent-store";
+import { createPersistentStore } from "./persistent-store";
+import { storage } from "./text-storage";
 
 const specifyStateSchema = z.object({
   kind: z.enum(HOLE_KINDS),

@@ -43,6 +43,9 @@ function PartRow({ record, units, onPress }: PartRowProps) {
         <Small>
           {sampled ? [subtitle, ...readings].join(" · ") : "Specified without a sample"}
         </Small>
+        {record.unreadable.length === 0 ? null : (
+          <Small color="$clash">Part of it cannot be read any more</Small>
+        )}
         {record.waiting ? <Small>Kept on this device, not on the server yet.</Small> : null}
       </View>
     </ListRow>
@@ -53,7 +56,7 @@ function PartRow({ record, units, onPress }: PartRowProps) {
 export function JobScreen({ id }: { id: string }) {
   const router = useRouter();
   const { units } = useSettings();
-  const { job, identifications, query } = useJob(id);
+  const { job, identifications, query, more } = useJob(id);
   const empty =
     job === undefined
       ? (query.error?.message ?? "Fetching the job.")
@@ -64,6 +67,7 @@ export function JobScreen({ id }: { id: string }) {
       <FlatList
         data={identifications}
         keyExtractor={(record) => record.id}
+        onEndReached={more}
         renderItem={({ item }) => (
           <PartRow record={item} units={units} onPress={() => router.push(`/sheet/${item.id}`)} />
         )}

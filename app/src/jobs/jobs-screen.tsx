@@ -47,7 +47,7 @@ function JobsEmpty({ message }: { message: string | undefined }) {
 export function JobsScreen() {
   const router = useRouter();
   const { wide } = useLayout();
-  const { jobs, query } = useJobs();
+  const { jobs, query, more } = useJobs();
   const message = query.isPending ? "Fetching the jobs." : query.error?.message;
   return (
     <View flex={1} render="main">
@@ -58,6 +58,7 @@ export function JobsScreen() {
       <FlatList
         data={jobs}
         keyExtractor={({ id }) => id}
+        onEndReached={more}
         renderItem={({ item }) => (
           <JobRow job={item} onPress={() => router.push(`/jobs/${item.id}`)} />
         )}

@@ -1,4 +1,5 @@
 import { unparse } from "papaparse";
+import { saveFile } from "./save-file";
 
 /** A table as comma-separated values, each cell quoted where it must be. */
 export function csvOf(heads: readonly string[], rows: readonly (readonly string[])[]): string {
@@ -12,11 +13,5 @@ export function downloadCsv(
   rows: readonly (readonly string[])[],
 ): void {
   // The mark tells spreadsheet programs that the text is UTF-8.
-  const file = new Blob(["\uFEFF", csvOf(heads, rows)], { type: "text/csv;charset=utf-8" });
-  const address = URL.createObjectURL(file);
-  const link = document.createElement("a");
-  link.href = address;
-  link.download = `${name}.csv`;
-  link.click();
-  URL.revokeObjectURL(address);
+  saveFile(`${name}.csv`, "text/csv;charset=utf-8", ["\uFEFF", csvOf(heads, rows)]);
 }

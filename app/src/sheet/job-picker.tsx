@@ -67,7 +67,7 @@ export function JobPicker({
   jobId: string | null;
   onChoose: (jobId: string) => void;
 }) {
-  const { jobs, query } = useJobs();
+  const { jobs, query, more } = useJobs();
   const [adding, setAdding] = useState(false);
   const none = jobs.length === 0 && !query.isPending;
   return (
@@ -99,6 +99,7 @@ export function JobPicker({
           );
         })}
       </View>
+      {query.hasNextPage ? <ActionButton label="More jobs" onPress={more} /> : null}
       {adding || none ? (
         <NewJob
           onAdded={(id) => {

@@ -49,7 +49,8 @@ export function SaveToRecord({ id, replacement, allowed }: SaveToJobProps & { id
     if (record === undefined) return setProblem(query.error?.message ?? "Still fetching the part.");
     if (!allowed) return setProblem("Read the caution first.");
     const { jobId, position, readings, options, notes, takenAt } = record;
-    saveIdentification(id, { jobId, position, readings, options, notes, takenAt, replacement });
+    const input = { jobId, position, readings, options, notes, takenAt, replacement };
+    saveIdentification(id, input, record.version);
     router.replace(`/sheet/${id}`);
   };
   return (

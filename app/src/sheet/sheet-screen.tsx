@@ -15,7 +15,7 @@ import { useIdentification, useJobName, type Kept } from "../data/queries";
 import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
-import { Body, Heading } from "../kit/text";
+import { Body, Heading, Small } from "../kit/text";
 import { UnitsSwitch } from "../kit/units-switch";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
 import { screwOf } from "./callout-box";
@@ -30,7 +30,7 @@ import { screwThread, sheetTitle } from "./sheet-title";
 import { ThreadFacts } from "./thread-facts";
 
 function putOnBench(record: IdentificationRecord): void {
-  const { id, jobId, position, notes, readings, options, replacement, takenAt } = record;
+  const { id, jobId, position, notes, readings, options, replacement, takenAt, version } = record;
   changeBench({
     type: "put-on-bench",
     part: {
@@ -42,6 +42,7 @@ function putOnBench(record: IdentificationRecord): void {
       options,
       skipped: [],
       replacement,
+      saw: version,
       takenAt,
     },
   });
@@ -78,6 +79,17 @@ function CameOut({ record }: Pick<SheetBodyProps, "record">) {
       )}
       {record.readings.length === 0 ? null : (
         <ReadingList readings={record.readings} units={units} />
+      )}
+      {record.unreadable.length === 0 ? null : (
+        <Card gap={4} borderColor="$clash">
+          <Heading>Cannot be read any more</Heading>
+          <Body>Stored under an older rule, and kept as it is. The part is shown without it.</Body>
+          {record.unreadable.map((text, at) => (
+            <Small key={at} userSelect="text">
+              {text}
+            </Small>
+          ))}
+        </Card>
       )}
       {thread === undefined ? null : (
         <ThreadFacts

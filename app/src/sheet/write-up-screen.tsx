@@ -55,7 +55,7 @@ export function WriteUpScreen() {
     if (why !== undefined || jobId === null) return;
     const replacement = asksForScrew ? replacementOf(draft) : part.replacement;
     const input = { jobId, position, readings, options, notes, takenAt, replacement };
-    saveIdentification(identificationId, input);
+    saveIdentification(identificationId, input, part.saw);
     router.replace(`/sheet/${identificationId}`);
   };
 

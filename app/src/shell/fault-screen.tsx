@@ -1,25 +1,54 @@
 import { View } from "@tamagui/core";
+import { useState } from "react";
+import { api } from "../data/api";
+import { startAfresh } from "../data/persistent-store";
 import { ActionButton } from "../kit/action-button";
 import { Body } from "../kit/text";
 import { PageHead } from "./page";
 
 export interface FaultScreenProps {
   readonly message: string;
+  /** Shows the screen again. */
+  readonly onAgain: () => void;
   /** Back to the Bench, which is fetched already. */
   readonly onBench: () => void;
 }
 
-/** Shown instead of a screen that failed, or that could not be fetched because the server is away. */
-export function FaultScreen({ message, onBench }: FaultScreenProps) {
+/**
+ * Shown instead of a screen that failed, or that could not be fetched: the server is away, or the app was built anew
+ * under this open page.
+ */
+export function FaultScreen({ message, onAgain, onBench }: FaultScreenProps) {
+  const [away, setAway] = useState(false);
+  // A part of the app that could not be fetched is not asked for again by itself: the page is fetched whole.
+  const again = () =>
+    void api.health().then(
+      () => window.location.reload(),
+      () => {
+        setAway(true);
+        onAgain();
+      },
+    );
   return (
     <View flex={1} backgroundColor="$plate" render="main">
       <PageHead title="This could not be shown" />
-      <View padding={12} gap={12}>
-        <Body>
-          What you typed is kept on this device. If the server is away, try again when it is back.
-        </Body>
+      <View padding={12} gap={12} maxWidth={560}>
+        <Body>What you typed is kept on this device.</Body>
         <Body color="$quiet">{message}</Body>
-        <ActionButton primary label="Go to the Bench" onPress={onBench} />
+        {away ? <Body role="status">The server does not answer yet. Try again soon.</Body> : null}
+        <ActionButton primary label="Try again" onPress={again} />
+        <ActionButton label="Go to the Bench" onPress={onBench} />
+        <Body>
+          If it fails again, what was typed may be the cause. It can be put aside: it stays under
+          “What waits on this device”.
+        </Body>
+        <ActionButton
+          label="Start afresh, putting aside what was typed"
+          onPress={() => {
+            startAfresh();
+            onBench();
+          }}
+        />
       </View>
     </View>
   );

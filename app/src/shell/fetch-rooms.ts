@@ -11,6 +11,7 @@ export function fetchRoomsAhead(): () => void {
       import("../app/specify"),
       import("../sheet/load-chart"),
       import("../app/jobs/index"),
+      import("../app/outbox"),
       import("../app/jobs/[id]"),
       import("../app/sheet/[id]"),
       import("../app/charts/index"),

@@ -1,3 +1,5 @@
+import { createHoldingStorage, memoryStorage, type TextStorage } from "../data/text-storage";
+
 const PANELS = [
   "diameter",
   "pitch",
@@ -36,18 +38,34 @@ function asPanel(name: unknown): PanelName | undefined {
   return PANELS.find((panel) => panel === name);
 }
 
+/** The tab's own storage; where the browser forbids it the open panel is not remembered. */
+function sessionOf(tab: Window): TextStorage {
+  try {
+    const { sessionStorage } = tab;
+    return createHoldingStorage({
+      getItem: (key) => sessionStorage.getItem(key),
+      setItem: (key, value) => sessionStorage.setItem(key, value),
+      removeItem: (key) => sessionStorage.removeItem(key),
+      keys: () => [],
+    });
+  } catch {
+    return memoryStorage();
+  }
+}
+
 export function createPanelHistory(tab: Window): PanelHistory {
-  const { history, sessionStorage } = tab;
+  const { history } = tab;
+  const session = sessionOf(tab);
   const readers = new Set<() => void>();
-  let panel = asPanel(sessionStorage.getItem(SESSION_KEY));
+  let panel = asPanel(session.getItem(SESSION_KEY));
   // Going back takes a moment; a panel opened meanwhile must not be closed by it.
   let goingBack = false;
   let openAfterwards: PanelName | undefined;
 
   const show = (name: PanelName | undefined) => {
     panel = name;
-    if (name === undefined) sessionStorage.removeItem(SESSION_KEY);
-    else sessionStorage.setItem(SESSION_KEY, name);
+    if (name === undefined) session.removeItem(SESSION_KEY);
+    else session.setItem(SESSION_KEY, name);
     readers.forEach((reader) => reader());
   };
   const standsOnPanel = () => {

@@ -14,5 +14,7 @@ export type Room = (typeof ROOMS)[number];
 /** The room an address belongs to: the sheets belong to Jobs, the writing-up to the Bench. */
 export function roomOf(pathname: string): Room["name"] {
   if (pathname.startsWith("/charts")) return "Charts";
-  return pathname.startsWith("/jobs") || pathname.startsWith("/sheet") ? "Jobs" : "Bench";
+  return ["/jobs", "/sheet", "/outbox"].some((path) => pathname.startsWith(path))
+    ? "Jobs"
+    : "Bench";
 }

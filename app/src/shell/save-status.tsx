@@ -1,35 +1,54 @@
 import { View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import { useSyncExternalStore } from "react";
+import { useOtherTab } from "../data/other-tab";
 import { useOutbox } from "../data/saving";
-import { Body } from "../kit/text";
+import { storage, type HoldingReason } from "../data/text-storage";
+import { Pressable } from "../kit/pressable";
+import { Body, Figure } from "../kit/text";
+import { outboxSentence } from "./outbox-sentence";
 
-/** Says when work is waiting because the server is away, or was refused. Nothing when all is saved. */
+const HOLDING: Readonly<Record<HoldingReason, string>> = {
+  full: "This device’s storage is full. What you type is held while this page is open, and kept as soon as there is room.",
+  forbidden:
+    "This browser keeps nothing for this site. What you type is held while this page is open.",
+};
+
+/** Says what is not saved yet and why, and what another tab changed. Nothing when all is well. */
 export function SaveStatus() {
-  const { parcels, serverAway } = useOutbox();
-  const refused = parcels.find((parcel) => parcel.refused !== undefined);
-  const waiting = parcels.filter((parcel) => parcel.refused === undefined).length;
+  const router = useRouter();
+  const outbox = useOutbox();
+  const otherTab = useOtherTab();
+  const holding = useSyncExternalStore(storage.subscribe, storage.holding, storage.holding);
+  const waiting = outboxSentence(outbox);
   const sentences = [
-    ...(serverAway && waiting > 0
-      ? [
-          `The server does not answer. ${waiting === 1 ? "One save is" : `${waiting} saves are`} kept on this device until it does.`,
-        ]
-      : []),
-    ...(refused === undefined
-      ? []
-      : [`The server refused a save, which is kept on this device: ${refused.refused}`]),
+    ...(holding === undefined ? [] : [HOLDING[holding]]),
+    ...(waiting === undefined ? [] : [waiting]),
+    ...(otherTab === undefined ? [] : [`${otherTab} was changed in another tab.`]),
   ];
   if (sentences.length === 0) return null;
   return (
     <View
       role="status"
+      flexDirection="row"
+      alignItems="center"
+      gap={8}
       paddingHorizontal={12}
-      paddingVertical={8}
+      paddingVertical={6}
       backgroundColor="$card"
       borderBottomWidth={2}
       borderColor="$clash"
     >
-      {sentences.map((sentence) => (
-        <Body key={sentence}>{sentence}</Body>
-      ))}
+      <View flex={1}>
+        {sentences.map((sentence) => (
+          <Body key={sentence}>{sentence}</Body>
+        ))}
+      </View>
+      {waiting === undefined ? null : (
+        <Pressable paddingHorizontal={8} onPress={() => router.push("/outbox")}>
+          <Figure textDecorationLine="underline">What waits</Figure>
+        </Pressable>
+      )}
     </View>
   );
 }

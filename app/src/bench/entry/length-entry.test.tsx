@@ -1,4 +1,4 @@
-import { HEAD_STYLES, identify, type HeadStyle } from "@root-gauge/core";
+import { HEAD_STYLES, identify, type HeadStyle, type Reading } from "@root-gauge/core";
 import { screen } from "@testing-library/react-native";
 import { changeBench } from "../../data/bench";
 import { show } from "../../testing/show";
@@ -27,10 +27,11 @@ const DATUM: Readonly<Record<HeadStyle, RegExp>> = {
   wing: /from under the head to the tip/,
 };
 
-const { candidates } = identify([
+const READINGS: readonly Reading[] = [
   { kind: "external-diameter", mm: 7.9 },
   { kind: "leaf", pitchMm: 1.25, outcome: "drops-in" },
-]);
+];
+const { candidates } = identify(READINGS);
 
 describe("the length entry", () => {
   it.each(HEAD_STYLES)("says from where a %s is measured", (head) => {
@@ -50,7 +51,7 @@ describe("the length entry", () => {
     changeBench({ type: "draft", field: "length", text: "30.4" });
     show(
       <LengthEntry
-        readings={[{ kind: "head-style", head: "hex" }]}
+        readings={[...READINGS, { kind: "head-style", head: "hex" }]}
         candidates={candidates}
         units="mm"
         onDone={() => undefined}
@@ -58,5 +59,18 @@ describe("the length entry", () => {
     );
     expect(screen.getByText(/^0.40 mm over 30 mm/)).toBeTruthy();
     expect(screen.getByText("Take 30 mm, the stock length")).toBeTruthy();
+  });
+
+  it("speaks of no thread before a size was read", () => {
+    changeBench({ type: "draft", field: "length", text: "30.4" });
+    show(
+      <LengthEntry
+        readings={[]}
+        candidates={identify([]).candidates}
+        units="mm"
+        onDone={() => undefined}
+      />,
+    );
+    expect(screen.queryByText(/stock length/)).toBeNull();
   });
 });

@@ -14,7 +14,7 @@ const FIELDS: readonly PadField[] = [
   },
 ];
 
-function showPad(fields = FIELDS) {
+function showPad(fields = FIELDS, check?: (values: readonly number[]) => string | undefined) {
   const taken: (readonly number[])[] = [];
   for (const { key } of fields) changeBench({ type: "draft", field: key, text: "" });
   show(
@@ -23,6 +23,7 @@ function showPad(fields = FIELDS) {
       units="mm"
       teach="Count gaps, not crests."
       action="Take it"
+      {...(check === undefined ? {} : { check })}
       onTake={(values) => taken.push(values)}
     />,
   );
@@ -77,6 +78,23 @@ describe("the reading pad", () => {
     type("In a length of", "25.4");
     fireEvent(screen.getByLabelText("In a length of"), "submitEditing");
     expect(taken).toEqual([[13, 25.4]]);
+  });
+
+  it("offers the likely slip of unit as a button: a figure too small in mm, and a pitch that is none", () => {
+    const taken = showPad(FIELDS, ([threads = 1, spanMm = 0]) =>
+      spanMm / threads < 0.15 ? "no pitch" : undefined,
+    );
+    type("Threads", "13");
+    type("In a length of", "1");
+    fireEvent.press(screen.getByText("Take it"));
+    expect(screen.getByText("no pitch")).toBeTruthy();
+    fireEvent.press(screen.getByText("It was 1 in"));
+    fireEvent.press(screen.getByText("Take it"));
+    expect(taken).toEqual([[13, 25.4]]);
+    type("In a length of", "0.312");
+    fireEvent.press(screen.getByText("Take it"));
+    expect(screen.getByText(/^Read “0.312”.*Accepted:/)).toBeTruthy();
+    expect(screen.getByText("It was 0.312 in")).toBeTruthy();
   });
 
   it("reads a bare figure in the unit chosen for it", () => {

@@ -1,0 +1,5 @@
+import { OutboxScreen } from "../outbox/outbox-screen";
+
+export default function OutboxRoute() {
+  return <OutboxScreen />;
+}

@@ -1,0 +1,42 @@
+import { identificationInputSchema, jobInputSchema } from "@root-gauge/contract";
+import { z } from "zod";
+
+/**
+ * Why a parcel has not arrived: the server refused it, had a fault of its own with it, or another device has changed the
+ * record since.
+ */
+const troubleSchema = z.object({
+  kind: z.enum(["refused", "fault", "conflict"]),
+  message: z.string(),
+});
+
+const common = {
+  id: z.uuid(),
+  /** When it was saved here, for who reads it; the order is by place. */
+  queuedAt: z.number(),
+  /** Its place in the box, counted up: a clock that is set back changes nothing. */
+  place: z.number().optional(),
+  /** The version of the record that was seen here; 0 where there was none. */
+  saw: z.number().int().min(0).default(0),
+  trouble: troubleSchema.optional(),
+};
+
+/** Something to be saved on the server, kept here until the server has it. */
+export const parcelSchema = z
+  .discriminatedUnion("kind", [
+    z.object({ ...common, kind: z.literal("job"), body: jobInputSchema }),
+    z.object({ ...common, kind: z.literal("identification"), body: identificationInputSchema }),
+  ])
+  // Parcels of an older make have no place: the time they were queued at keeps their order.
+  .transform((parcel) => ({ ...parcel, place: parcel.place ?? parcel.queuedAt }));
+
+export type Parcel = z.infer<typeof parcelSchema>;
+export type Trouble = z.infer<typeof troubleSchema>;
+
+type Given<Kind extends Parcel["kind"]> = Pick<
+  Extract<Parcel, { kind: Kind }>,
+  "kind" | "id" | "body" | "queuedAt" | "saw"
+>;
+
+/** A parcel as it is handed in; its place is given to it. */
+export type NewParcel = Given<"job"> | Given<"identification">;

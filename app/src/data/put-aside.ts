@@ -1,0 +1,36 @@
+import type { TextStorage } from "./text-storage";
+
+/** Under these keys stands what was put aside: nothing that was typed or stored is thrown away without being asked. */
+const PREFIX = "rg.aside.";
+
+/** Something that could not be read, or that made a screen fail. */
+export interface PutAside {
+  readonly key: string;
+  /** What it was kept under. */
+  readonly from: string;
+  readonly text: string;
+}
+
+/** Puts the text under a key aside, beside whatever was put aside from there before. */
+export function putAside(storage: TextStorage, from: string): void {
+  const text = storage.getItem(from);
+  if (text === null) return;
+  const taken = new Set(storage.keys());
+  let at = 1;
+  while (taken.has(`${PREFIX}${at}.${from}`)) at += 1;
+  storage.setItem(`${PREFIX}${at}.${from}`, text);
+  storage.removeItem(from);
+}
+
+/** Everything that was put aside. */
+export function allPutAside(storage: TextStorage): readonly PutAside[] {
+  return storage
+    .keys()
+    .filter((key) => key.startsWith(PREFIX))
+    .sort()
+    .map((key) => ({
+      key,
+      from: key.slice(PREFIX.length).replace(/^\d+\./, ""),
+      text: storage.getItem(key) ?? "",
+    }));
+}

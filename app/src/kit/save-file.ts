@@ -1,0 +1,9 @@
+/** Hands text to the browser as a file to keep. */
+export function saveFile(name: string, type: string, parts: readonly string[]): void {
+  const address = URL.createObjectURL(new Blob([...parts], { type }));
+  const link = document.createElement("a");
+  link.href = address;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(address);
+}

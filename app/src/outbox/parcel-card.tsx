@@ -1,0 +1,92 @@
+import { jobInputSchema } from "@root-gauge/contract";
+import { View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import { useState } from "react";
+import { changeBench } from "../data/bench";
+import type { Parcel } from "../data/parcel";
+import { outbox, saveJob } from "../data/saving";
+import { useSettings } from "../data/settings";
+import { ActionButton } from "../kit/action-button";
+import { Card } from "../kit/surface";
+import { Body, Heading, Small } from "../kit/text";
+import { TextEntry } from "../kit/text-entry";
+import { ConflictChoice } from "./conflict-choice";
+import { parcelTitle, partLines, whyWaiting } from "./parcel-words";
+
+/** A job's name, put right and sent again. */
+function MendJob({ parcel }: { parcel: Extract<Parcel, { kind: "job" }> }) {
+  const [name, setName] = useState(parcel.body.name);
+  const read = jobInputSchema.safeParse({ name, origin: parcel.body.origin });
+  return (
+    <View gap={8}>
+      <TextEntry label="Machine or job" value={name} longest={120} onChange={setName} />
+      <ActionButton
+        label="Save it under this name"
+        onPress={() => read.success && saveJob(parcel.id, read.data, parcel.saw)}
+      />
+    </View>
+  );
+}
+
+/** Puts the part on the Bench as it is kept here; undo brings back what lay there. */
+function useMendPart(): (parcel: Extract<Parcel, { kind: "identification" }>) => void {
+  const router = useRouter();
+  return ({ id, body, saw }) => {
+    changeBench({
+      type: "put-on-bench",
+      part: { ...body, identificationId: id, skipped: [], saw },
+    });
+    router.push("/write-up");
+  };
+}
+
+/** Throwing away asks once more: it cannot be undone. */
+function Discard({ id, name }: { id: string; name: string }) {
+  const [sure, setSure] = useState(false);
+  return (
+    <ActionButton
+      flex={1}
+      label={sure ? "Yes, throw it away" : "Throw away"}
+      says={sure ? `Yes, throw away ${name}` : `Throw away ${name}`}
+      onPress={() => (sure ? outbox.discard(id) : setSure(true))}
+    />
+  );
+}
+
+/** One save that waits: what it is, why it waits, and what can be done with it. */
+export function ParcelCard({ parcel, parcels }: { parcel: Parcel; parcels: readonly Parcel[] }) {
+  const { units } = useSettings();
+  const mendPart = useMendPart();
+  const name = parcelTitle(parcel);
+  const retry = () => {
+    outbox.retry(parcel.id);
+    void outbox.deliver();
+  };
+  return (
+    <Card gap={8} {...(parcel.trouble === undefined ? {} : { borderColor: "$clash" })}>
+      <Heading>{name}</Heading>
+      <Body color={parcel.trouble === undefined ? "$quiet" : "$clash"}>
+        {whyWaiting(parcel, parcels)}
+      </Body>
+      {parcel.kind === "identification" && parcel.trouble?.kind !== "conflict"
+        ? partLines(parcel.body, units).map((line) => <Small key={line}>{line}</Small>)
+        : null}
+      {parcel.kind === "identification" && parcel.trouble?.kind === "conflict" ? (
+        <ConflictChoice parcel={parcel} />
+      ) : null}
+      {parcel.kind === "job" && parcel.trouble !== undefined ? <MendJob parcel={parcel} /> : null}
+      <View flexDirection="row" flexWrap="wrap" gap={8}>
+        <ActionButton flex={1} label="Send again" says={`Send again: ${name}`} onPress={retry} />
+        {parcel.kind === "identification" ? (
+          <ActionButton
+            flex={1}
+            label="Mend it"
+            says={`Mend ${name} on the Bench`}
+            onPress={() => mendPart(parcel)}
+          />
+        ) : null}
+        <Discard id={parcel.id} name={name} />
+      </View>
+    </Card>
+  );
+}

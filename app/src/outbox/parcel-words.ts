@@ -1,0 +1,46 @@
+import type { IdentificationInput } from "@root-gauge/contract";
+import { identify, readingWords, summaryOf, type Units } from "@root-gauge/core";
+import type { Parcel } from "../data/parcel";
+import { sheetTitle } from "../sheet/sheet-title";
+
+/** What a part comes to, in two lines: the thread or what goes in, and its readings. */
+export function partLines(input: IdentificationInput, units: Units): readonly string[] {
+  const { title, subtitle } = sheetTitle(summaryOf(identify(input.readings, input.options)));
+  const readings = input.readings.map((reading) => {
+    const { label, figure } = readingWords(reading, units);
+    return `${label} ${figure}`;
+  });
+  return [
+    ...(readings.length === 0 ? [] : [`${title}, ${subtitle}`, readings.join(" · ")]),
+    ...(input.replacement === null ? [] : [`Goes in: ${input.replacement.callout}`]),
+    ...(input.notes === "" ? [] : [input.notes]),
+  ];
+}
+
+/** What a parcel is called: the job's name, or the place of the part. */
+export function parcelTitle(parcel: Parcel): string {
+  if (parcel.kind === "job") return `Job: ${parcel.body.name}`;
+  return parcel.body.position === "" ? "A part, its place not named" : parcel.body.position;
+}
+
+/** Why it waits, in a sentence. */
+export function whyWaiting(parcel: Parcel, parcels: readonly Parcel[]): string {
+  const { trouble } = parcel;
+  switch (trouble?.kind) {
+    case "conflict":
+      return "Another device has changed it since it was read here.";
+    case "refused":
+      return `Refused: ${trouble.message}`;
+    case "fault":
+      return `Sent again every few seconds. ${trouble.message}`;
+    case undefined: {
+      const job = parcels.find(
+        ({ kind, id }) =>
+          kind === "job" && parcel.kind === "identification" && id === parcel.body.jobId,
+      );
+      return job === undefined
+        ? "Waits until the server answers."
+        : "Waits for its job, which is not on the server yet.";
+    }
+  }
+}
