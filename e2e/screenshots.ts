@@ -39,24 +39,44 @@ async function openJob(page: Page, name: RegExp): Promise<void> {
   await button(page, name).click();
 }
 
+/** The same part, changed meanwhile on another device. */
+async function changedElsewhere(page: Page, address: string): Promise<void> {
+  const { origin } = new URL(address);
+  const { jobs } = (await (await page.request.get(`${origin}/api/jobs`)).json()) as {
+    jobs: { id: string; name: string }[];
+  };
+  const job = jobs.find(({ name }) => name.startsWith("Union"));
+  const found = (await (await page.request.get(`${origin}/api/jobs/${job?.id}`)).json()) as {
+    identifications: Record<string, unknown>[];
+  };
+  const part = found.identifications.find(({ position }) => String(position).startsWith("Guard"));
+  const { id, jobId, position, readings, options, replacement, takenAt } = part ?? {};
+  await page.request.put(`${origin}/api/identifications/${String(id)}?saw=1`, {
+    data: {
+      ...{ jobId, position, readings, options, replacement, takenAt },
+      notes: "Both washers replaced.",
+    },
+  });
+}
+
 const SHOTS: readonly Shot[] = [
   {
     name: "bench-phone-open",
     viewport: PHONE,
     light: "light",
-    show: (page) => read(page, "12.52"),
+    show: (page) => read(page, "11.02"),
   },
   {
     name: "bench-phone-settled-lamp",
     viewport: PHONE,
     light: "dark",
-    show: (page) => read(page, "12.52", "13 TPI leaf"),
+    show: (page) => read(page, "11.02", "14 TPI leaf"),
   },
   {
     name: "bench-phone-contradiction",
     viewport: PHONE,
     light: "light",
-    show: (page) => read(page, "12.52", "14 TPI leaf"),
+    show: (page) => read(page, "11.02", "13 TPI leaf"),
   },
   {
     name: "pad-phone",
@@ -64,17 +84,24 @@ const SHOTS: readonly Shot[] = [
     light: "light",
     show: async (page) => {
       await button(page, /^Ø over crests/).click();
-      await page.getByLabel("Ø over crests", { exact: true }).fill("12.52");
+      await page.getByLabel("Ø over crests", { exact: true }).fill("11.02");
     },
   },
   {
-    name: "leaves-phone-lamp",
+    name: "outbox-phone-lamp",
     viewport: PHONE,
     light: "dark",
     show: async (page) => {
-      await read(page, "9.9");
-      await button(page, /^pitch/).click();
-      await page.getByRole("radio", { name: "1.25 mm leaf" }).click();
+      await openJob(page, /Union/);
+      await button(page, /Guard, upper right/).click();
+      await button(page, "Open on the Bench").click();
+      const address = page.url();
+      await changedElsewhere(page, address);
+      await button(page, "Write it up").click();
+      await page.getByLabel("Notes").fill("Thread chased, washer new.");
+      await button(page, "Save to the job").click();
+      await button(page, "What waits").click();
+      await page.getByText("On the server").waitFor();
     },
   },
   {
@@ -109,7 +136,7 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     light: "light",
     show: async (page) => {
-      await read(page, "12.52", "13 TPI leaf");
+      await read(page, "11.02", "14 TPI leaf");
       await button(page, "Write it up").click();
       await page.getByRole("radio", { name: /Union/ }).click();
     },
@@ -144,9 +171,9 @@ const SHOTS: readonly Shot[] = [
     light: "light",
     show: async (page) => {
       await button(page, "Charts").click();
-      await page.getByLabel("Find a thread", { exact: true }).fill("1/2");
-      await button(page, "Pin 1/2-13 UNC").click();
-      await button(page, "Pin 1/2-12 BSW").click();
+      await page.getByLabel("Find a thread", { exact: true }).fill("7/16");
+      await button(page, "Pin 7/16-14 UNC").click();
+      await button(page, "Pin 7/16-14 BSW").click();
     },
   },
   {
@@ -180,7 +207,7 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     light: "light",
     show: async (page) => {
-      await read(page, "12.52", "13 TPI leaf");
+      await read(page, "11.02", "14 TPI leaf");
       await button(page, /^mark/).click();
       for (const hour of [12, 4, 8]) {
         await page.getByRole("checkbox", { name: `Line at ${hour} o’clock` }).click();
@@ -208,7 +235,7 @@ const SHOTS: readonly Shot[] = [
     light: "dark",
     show: async (page) => {
       await openJob(page, /Union/);
-      await button(page, /Clamp bar/).click();
+      await button(page, /Guard, upper right/).click();
     },
   },
 ];

@@ -1,6 +1,6 @@
 import { catalogue, type Thread } from "../threads";
 import { evidenceFor } from "./evidence";
-import { posteriorOf, type PriorOptions } from "./posterior";
+import { likeliestFirst, posteriorOf, type PriorOptions } from "./posterior";
 import type { Reading } from "./reading";
 import type { ReasonFigures } from "./reason";
 import type { WeighedReading } from "./weigh";
@@ -31,8 +31,24 @@ function likeliestMistaken(probabilities: Float64Array, suspect: Float64Array | 
 /** A suspect's thread must be this much likelier than the unknown once the suspect is taken away. */
 const MOST_UNKNOWN = 0.2;
 
+/** Of many readings only those that speak most against the rest are tried: each costs a posterior of its own. */
+const MOST_TRIED = 8;
+
+/** Places of the readings that suit what all of them together leave worst, the worst first. */
+function mostDoubtful(
+  weighed: readonly WeighedReading[],
+  options: PriorOptions,
+): readonly number[] {
+  const best = likeliestFirst(posteriorOf(weighed, options))[0] ?? 0;
+  return weighed
+    .map(({ ofThreads, best: most }, at) => ({ at, suits: (ofThreads[best] ?? 0) / most }))
+    .sort((a, b) => a.suits - b.suits)
+    .slice(0, MOST_TRIED)
+    .map(({ at }) => at);
+}
+
 /**
- * Tries each reading in turn as the wrong one.
+ * Tries each reading in turn as the wrong one; of more than eight those that suit the rest worst.
  * @returns those without which a thread fits that every other reading agrees with, the clearest first
  */
 export function suspectsOf(
@@ -40,7 +56,11 @@ export function suspectsOf(
   weighed: readonly WeighedReading[],
   options: PriorOptions,
 ): Suspect[] {
+  const tried = new Set(
+    readings.length > MOST_TRIED ? mostDoubtful(weighed, options) : readings.keys(),
+  );
   const found = readings.flatMap((suspect, at): Suspect[] => {
+    if (!tried.has(at)) return [];
     const posterior = posteriorOf(
       weighed.filter((_, i) => i !== at),
       options,

@@ -192,6 +192,13 @@ const UNKNOWN_OUTCOMES: Chances = {
   "will-not-start": 0.45,
 };
 
+/** What does not go needs no more than its verdict: strength is only worked out for what does. */
+function pairFor(partIs: ThreadSide, thread: Thread, known: Thread) {
+  const verdict = mate(thread, known, partIs, "middle");
+  if (verdict.outcome !== "mates") return { ...verdict, sound: false, strength: 0 };
+  return partIs === "external" ? judgePair(thread, known) : judgePair(known, thread);
+}
+
 /** A known nut or bolt tried on the part, judged by the geometry of the two threads and how far it was run. */
 export const trialEvidence: Evidence<"trial-fit"> = {
   likelihood: (reading, thread) => {
@@ -206,8 +213,7 @@ export const trialEvidence: Evidence<"trial-fit"> = {
     if (known === undefined) {
       return { code: "trial-unknown", agreement: "agrees", with: reading.with };
     }
-    const external = reading.partIs === "external";
-    const pair = external ? judgePair(thread, known) : judgePair(known, thread);
+    const pair = pairFor(reading.partIs, thread, known);
     const ran = ranTurns(reading);
     return {
       code: "trial-fit",

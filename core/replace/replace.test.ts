@@ -52,7 +52,7 @@ describe("what cannot be bought as it is asked for", () => {
   it("is nothing for ordinary parts", () => {
     for (const text of [
       "M10 x 40 8.8 zinc",
-      "1/2-13 x 1-1/2 gr 5 zinc",
+      "7/16-14 x 2-1/4 gr 5 zinc",
       "M8 x 30 socket cap 12.9",
       "M12 x 50 8.8 hdg with nut class 8 hdg",
       "3/8 bsw x 1-1/2 grade R",

@@ -14,15 +14,25 @@ const linesOf = ({ sections }: SheetWords) => sections.flatMap(({ lines }) => li
 
 describe("a fastener sheet", () => {
   it("has the figures a counter and a fitter want, in either unit", () => {
-    const sheet = fastenerSheet(screw("1/2-13 x 1-1/2 gr 5 zinc"));
+    const sheet = fastenerSheet(screw("7/16-14 x 2-1/4 gr 5 zinc"));
     const inches = factsOf(sheetWords(sheet, "in"));
-    // SAE J429 table 2: 12 050 lb; ASME B18.2.1; the inch drill chart.
-    expect(inches.get("Proof load")).toContain("12100 lbf");
-    expect(inches.get("Turned with")).toBe("3/4 in spanner");
-    expect(inches.get("Tapping drill")).toBe("27/64 in (0.4219 in)");
+    // SAE J429 table 2: 9 050 lb, which is 85 ksi on 0.1063 in2; ASME B18.2.1; the inch drill chart.
+    expect(inches.get("Proof load")).toContain("9040 lbf");
+    expect(inches.get("Turned with")).toBe("5/8 in spanner");
+    expect(inches.get("Tapping drill")).toBe("U (0.3680 in)");
     const millimetres = factsOf(sheetWords(sheet, "mm"));
-    expect(millimetres.get("Proof load")).toContain("53.7 kN");
-    expect(millimetres.get("Length")).toBe("1-1/2 in");
+    expect(millimetres.get("Proof load")).toContain("40.2 kN");
+    expect(millimetres.get("Length")).toBe("2-1/4 in");
+  });
+
+  it("has the torque of the surface that was said, wherever its words are taken from", () => {
+    const spec = screw("7/16-14 x 2-1/4 gr 5 zinc");
+    const torque = (surface?: "anti-seize" | "dry-zinc") => {
+      const circumstances = { ...USUAL_CIRCUMSTANCES, ...(surface ? { surface } : {}) };
+      return factsOf(sheetWords(fastenerSheet(spec, { circumstances }), "mm")).get("Estimate");
+    };
+    expect(torque()).toBe(torque("dry-zinc"));
+    expect(torque("anti-seize")).not.toBe(torque());
   });
 
   it("counts on the weakest class when none was said, and says so", () => {

@@ -20,7 +20,7 @@ export function designationProblemWords(problem: DesignationProblem): string {
     case "designation-left-over":
       return `${read}: ${problem.thread.designation} was read, “${problem.rest}” was not understood. Write the thread alone.`;
     case "designation-unreadable":
-      return `${read}: neither a thread, a diameter nor a pitch. Accepted: M10x1.25, 1/2-13, 5/16 BSF, #10-32, G 1/2, 2 BA; 9.5 mm, .37 or 3/8; 1.25 pitch or 20 TPI.`;
+      return `${read}: neither a thread, a diameter nor a pitch. Accepted: M10x1.25, 7/16-14, 5/16 BSF, #10-32, G 1/2, 2 BA; 9.5 mm, .37 or 3/8; 1.25 pitch or 20 TPI.`;
     case "pitch-not-held":
       return `${read}: not a pitch or series of that size. Held: ${listWords(problem.held)}.`;
     case "size-not-held":

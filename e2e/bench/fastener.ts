@@ -14,7 +14,7 @@ const OPEN_AIM_MS = 100;
 const OPENINGS = 20;
 
 const CALLOUTS = [
-  "1/2-13 x 1-1/2 gr 5 zinc",
+  "7/16-14 x 2-1/4 gr 5 zinc",
   "M8 x 30 12.9 socket cap",
   "M10 x 60 8.8 zinc hex bolt",
   "3/8 bsw x 1-1/2 grade R",

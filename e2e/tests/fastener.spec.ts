@@ -27,9 +27,9 @@ async function textOfPdf(page: Page, query: Record<string, string>): Promise<str
 test("a call-out typed into the box lands on its sheet", async ({ page }) => {
   await openBench(page);
   await button(page, "Find a thread, or order a part").tap();
-  await page.getByLabel("As it is written").fill("1/2-13 x 1-1/2 gr 5 zinc");
+  await page.getByLabel("As it is written").fill("7/16-14 x 2-1/4 gr 5 zinc");
   await button(page, /^1\/2-13 UNC x 1-1\/2, grade 5, zinc/).tap();
-  await expect(page.getByText("1/2-13 UNC x 1-1/2, grade 5, zinc", { exact: true })).toBeVisible();
+  await expect(page.getByText("7/16-14 UNC x 2-1/4, grade 5, zinc", { exact: true })).toBeVisible();
   await expect(section(page, "Strength")).toContainText("53.7 kN (586 MPa)");
   await expect(section(page, "Spanner, drill and hole")).toContainText("3/4 in spanner");
   await expect(section(page, "Tightening torque")).toContainText(
@@ -168,17 +168,17 @@ test("a joint on which safety hangs shows its caution on screen and on paper", a
   await button(page, "I have read this caution").tap();
   await expect(section(page, "May go in instead")).toContainText("grade 5.2");
   await button(page, "Change it").tap();
-  await page.getByLabel("The part, as you would order it").fill("5/16-18 x 1 hex gr 2");
-  await button(page, /^5\/16-18 UNC x 1 hex cap screw, grade 2/).tap();
+  await page.getByLabel("The part, as you would order it").fill("7/16-14 x 2-1/4 hex gr 2");
+  await button(page, /^7\/16-14 UNC x 2-1\/4 hex cap screw, grade 2/).tap();
   await expect(page.getByText("put in grade 5 or stronger", { exact: false })).toBeVisible();
   const printed = await textOfPdf(page, {
-    callout: "5/16-18 UNC x 1 hex cap screw, grade 5, zinc",
+    callout: "7/16-14 UNC x 2-1/4 hex cap screw, grade 5, zinc",
     duty: "safety-critical",
     title: "Union lever guillotine: Guard, upper right",
   });
   expect(printed).toContain("People’s safety hangs on this joint.");
   expect(printed).toContain("Union lever guillotine: Guard, upper right");
-  expect(printed).toContain("19.8 kN (586 MPa)");
+  expect(printed).toContain("40.2 kN (586 MPa)");
 });
 
 for (const [callout, datum] of [

@@ -106,15 +106,15 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
       },
       {
         position: "Guard, upper right",
-        truth: "unc-5/16-18",
+        truth: "unc-7/16-14",
         pitchBy: "leaf",
         seen: [
           { kind: "head-mark", mark: "lines:3" },
-          { kind: "length", mm: 25.3 },
+          { kind: "length", mm: 57.1 },
           { kind: "head-style", head: "hex" },
         ],
         goesIn: {
-          callout: "5/16-18 UNC x 1 hex cap screw, grade 5, zinc",
+          callout: "7/16-14 UNC x 2-1/4 hex cap screw, grade 5, zinc",
           duty: "safety-critical",
           metal: "cast-iron",
         },

@@ -68,7 +68,7 @@ function Entries({ state, units, reading, size }: EntriesProps) {
           <TextEntry
             label="For the thread"
             value={drillThread}
-            placeholder="M10, 1/2-13"
+            placeholder="M10, 7/16-14"
             longest={40}
             problem={threadProblem(drillThread, reading)}
             onChange={(text) => changeCharts({ drillThread: text })}

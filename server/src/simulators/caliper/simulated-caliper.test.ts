@@ -19,9 +19,9 @@ describe("the simulated caliper", () => {
 
   it("reads 0.07 over until it is zeroed", () => {
     const caliper = simulatedCaliper(seededRandom(SEED));
-    expect(mean(figures(caliper, 400))).toBeCloseTo(12.55, 2);
+    expect(mean(figures(caliper, 400))).toBeCloseTo(11.09, 2);
     caliper.press("zero", LATER);
-    expect(mean(figures(caliper, 400))).toBeCloseTo(12.48, 2);
+    expect(mean(figures(caliper, 400))).toBeCloseTo(11.02, 2);
   });
 
   it("stands still while held", () => {
@@ -38,8 +38,8 @@ describe("the simulated caliper", () => {
     caliper.press("zero", LATER);
     caliper.press("next-part", LATER);
     const soon = caliper.figureAt(LATER + 150).mm;
-    expect(soon).toBeLessThan(12.4);
-    expect(soon).toBeGreaterThan(9.95);
-    expect(caliper.figureAt(LATER + 5000).mm).toBeCloseTo(9.86, 1);
+    expect(soon).toBeLessThan(10.95);
+    expect(soon).toBeGreaterThan(7.97);
+    expect(caliper.figureAt(LATER + 5000).mm).toBeCloseTo(7.88, 1);
   });
 });
