@@ -207,6 +207,7 @@ export {
   gradeSpoken,
   holeChangeWords,
   lengthAdviceWords,
+  nearestLengthWords,
   neverUseWords,
   nominalLengthWords,
   nutAdviceWords,

@@ -81,7 +81,7 @@ describe("the stocked length of a through bolt", () => {
     const advice = stockLength(joint(27), "hex", named("M10"), graded("8.8"));
     if (advice?.kind !== "between") throw new Error("a length was found");
     expect([advice.shorter?.lengthMm, advice.longer?.lengthMm]).toEqual([35, 40]);
-    expect(advice.washerMm).toBeCloseTo(0.1, 6);
+    expect(advice.washersMm?.leastMm).toBeCloseTo(0.1, 6);
     expect(advice.cutToMm).toBeCloseTo(39.9, 6);
   });
 });

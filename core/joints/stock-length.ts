@@ -27,6 +27,8 @@ export interface Seating {
   readonly marginMm: Mm;
   /** Full thread that is wanted. */
   readonly wantedMm: Mm;
+  /** Of a blind hole's thread, what is to be left free at its end. */
+  readonly clearMm: Mm;
   /** It has to be threaded to the head: its usual shank would foul. */
   readonly fullThread: boolean;
 }
@@ -42,8 +44,8 @@ export type LengthAdvice =
       readonly window: LengthWindow;
       readonly shorter?: Seating;
       readonly longer?: Seating;
-      /** Washers under the head that bring the longer one into the window. */
-      readonly washerMm?: Mm;
+      /** Washers under the head that bring the longer one into the window, from and to. */
+      readonly washersMm?: { readonly leastMm: Mm; readonly mostMm: Mm };
       /** The longer one cut to this. */
       readonly cutToMm?: Mm;
     }
@@ -78,7 +80,16 @@ export function seatingOf(
         : fouls && !fullThread
           ? "shank-fouls"
           : "sound";
-  return { lengthMm, seat, throughMm, engagedMm, marginMm, wantedMm: window.wantedMm, fullThread };
+  return {
+    lengthMm,
+    seat,
+    throughMm,
+    engagedMm,
+    marginMm,
+    wantedMm: window.wantedMm,
+    clearMm: (window.availableMm ?? 0) - (window.usableMm ?? 0),
+    fullThread,
+  };
 }
 
 /**
@@ -110,6 +121,13 @@ export function stockLength(
     ...(shorter === undefined ? {} : { shorter }),
     ...(longer === undefined
       ? {}
-      : { longer, washerMm: longer.lengthMm - window.mostMm, cutToMm: window.mostMm }),
+      : {
+          longer,
+          washersMm: {
+            leastMm: longer.lengthMm - window.mostMm,
+            mostMm: longer.lengthMm - window.leastMm,
+          },
+          cutToMm: window.mostMm,
+        }),
   };
 }

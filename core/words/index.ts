@@ -73,6 +73,7 @@ export {
   TAP_WORDS,
   holeChangeWords,
   lengthAdviceWords,
+  nearestLengthWords,
   seatingWords,
 } from "./joint-words";
 export {

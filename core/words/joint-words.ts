@@ -54,9 +54,14 @@ export function seatingWords(seating: Seating, joint: Joint, thread: Thread, uni
         : `stands ${margin} out of the far side`;
     return `${length} is ${SEAT_WORDS[seating.seat]}: ${engaged}, ${end}.`;
   }
-  return seating.marginMm < 0
-    ? `${length} is too long: it bottoms ${margin} before the head is down.`
-    : `${length} is ${SEAT_WORDS[seating.seat]}: ${engaged}, ${margin} clear of the end of the thread.`;
+  if (seating.marginMm < 0) {
+    return `${length} is too long: it bottoms ${margin} before the head is down.`;
+  }
+  if (seating.seat === "too-long") {
+    const [clear, wanted] = printCompared(seating.marginMm, seating.clearMm, units);
+    return `${length} is too long: ${clear} clear of the end of the thread, a pitch of ${wanted} wanted.`;
+  }
+  return `${length} is ${SEAT_WORDS[seating.seat]}: ${engaged}, ${margin} clear of the end of the thread.`;
 }
 
 /** Which length to take, or why none will do and what helps. */
@@ -79,11 +84,19 @@ export function lengthAdviceWords(
     return `The hole is too shallow: ${wanted} of full thread is wanted, ${usable} can be used${clear}. Drill or tap it deeper, finish with a bottoming tap, or fit a wire insert: no shorter screw holds.`;
   }
   const band = printWindow(window.leastMm, window.mostMm, units);
-  const { longer, washerMm, cutToMm } = advice;
-  if (longer === undefined || washerMm === undefined || cutToMm === undefined) {
+  const { longer, washersMm, cutToMm } = advice;
+  if (longer === undefined || washersMm === undefined || cutToMm === undefined) {
     return `No stocked length reaches ${band}: order it to length, or use threaded rod.`;
   }
-  return `No stocked length lies within ${band}: put ${printLength(washerMm, units)} or more of washers under a ${nominalLengthWords(longer.lengthMm, { thread })} one, or cut it to ${printLength(cutToMm, units)}.`;
+  const washers = printWindow(washersMm.leastMm, washersMm.mostMm, units);
+  return `No stocked length lies within ${band}: put ${washers} of washers under a ${nominalLengthWords(longer.lengthMm, { thread })} one, or cut it to ${printLength(cutToMm, units)}.`;
+}
+
+/** What is nearest to doing where no stocked length does, for under the thumb. */
+export function nearestLengthWords(advice: LengthAdvice, thread: Thread, units: Units): string {
+  return advice.kind === "between" && advice.longer !== undefined && advice.cutToMm !== undefined
+    ? `No stocked length does. The nearest: a ${nominalLengthWords(advice.longer.lengthMm, { thread })} one cut to ${printLength(advice.cutToMm, units)}.`
+    : "No stocked screw does in this hole as it is.";
 }
 
 const ROOM_WORDS: Readonly<Record<HeadRoom, string>> = {

@@ -100,5 +100,5 @@ test("what cannot be read any more is put aside, not thrown away", async ({ page
   await page.evaluate(() => localStorage.setItem("rg.bench", "{broken"));
   await page.reload();
   await expect(page.getByText("As known so far")).toBeVisible();
-  expect(await page.evaluate(() => localStorage.getItem("rg.bench.unreadable"))).toBe("{broken");
+  expect(await page.evaluate(() => localStorage.getItem("rg.aside.1.rg.bench"))).toBe("{broken");
 });

@@ -14,6 +14,11 @@ export interface FaultScreenProps {
   readonly onBench: () => void;
 }
 
+/** What the build's loader says when a part of the app does not arrive. */
+const IS_LOADING = /^Loading module|dynamically imported module|Requiring unknown module/;
+const NOT_FETCHED =
+  "This part of the app could not be fetched: the server is away, or the app was renewed under this page.";
+
 /**
  * Shown instead of a screen that failed, or that could not be fetched: the server is away, or the app was built anew
  * under this open page.
@@ -34,7 +39,7 @@ export function FaultScreen({ message, onAgain, onBench }: FaultScreenProps) {
       <PageHead title="This could not be shown" />
       <View padding={12} gap={12} maxWidth={560}>
         <Body>What you typed is kept on this device.</Body>
-        <Body color="$quiet">{message}</Body>
+        <Body color="$quiet">{IS_LOADING.test(message) ? NOT_FETCHED : message}</Body>
         {away ? <Body role="status">The server does not answer yet. Try again soon.</Body> : null}
         <ActionButton primary label="Try again" onPress={again} />
         <ActionButton label="Go to the Bench" onPress={onBench} />

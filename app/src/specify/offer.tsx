@@ -2,6 +2,7 @@ import {
   formatCallout,
   holeChangeWords,
   lookedAt,
+  nearestLengthWords,
   nearestThatWorks,
   nominalLengthWords,
   type Circumstances,
@@ -10,6 +11,7 @@ import {
   type Specification,
 } from "@root-gauge/core";
 import { useRouter } from "expo-router";
+import { useSettings } from "../data/settings";
 import { changeSpecify } from "../data/specify-state";
 import { ActionButton } from "../kit/action-button";
 import { upperFirst } from "../kit/letter-case";
@@ -46,6 +48,7 @@ export function Offer({ hole, found, looked, circumstances }: OfferProps) {
 
 /** Another length that does in this hole, or another way to fill it. */
 function Nearest({ hole, found }: Pick<OfferProps, "hole" | "found">) {
+  const { units } = useSettings();
   const advised = lookedAt(hole, found);
   if (advised?.works === true) {
     const { lengthMm } = advised.seating;
@@ -59,7 +62,7 @@ function Nearest({ hole, found }: Pick<OfferProps, "hole" | "found">) {
   }
   const other = nearestThatWorks(hole);
   if (other === undefined) {
-    return <Body>Nothing stocked does in this hole as it is: change what is said above.</Body>;
+    return <Body>{nearestLengthWords(found.advice, hole.thread, units)}</Body>;
   }
   return (
     <>
