@@ -57,6 +57,8 @@ test("a room that could not be fetched is there when it is tried again, with wha
   await expect(page.getByText("This could not be shown")).toBeVisible();
   await expect(page.getByText("could not be fetched", { exact: false })).toBeVisible();
   await page.unroute(/\/specify-.*\.js/);
+  // Letters of the right width move the buttons.
+  await page.evaluate(() => document.fonts.ready);
   await button(page, "Try again").tap();
   await expect(page.getByText("The hole", { exact: true })).toBeVisible();
   await page.goto("/");
@@ -71,6 +73,7 @@ test("a screen that fails can be begun afresh, and what was typed is put aside",
   await page.route(/\/write-up-.*\.js/, (route) => route.abort());
   await page.goto("/write-up");
   await button(page, "Start afresh, putting aside what was typed").tap();
+  await expect(page.getByText("As known so far")).toBeVisible();
   await page.goto("/outbox");
   await expect(page.getByText("Put aside from rg.bench")).toBeVisible();
   await expect(page.getByText("11.02", { exact: false })).toBeVisible();

@@ -8,7 +8,6 @@ const store = createPersistentStore<string>({
   schema: z.uuid(),
   initial: uuid,
   storage,
-  lasting: true,
 });
 
 /** A name that only this browser has: its changes follow each other, another device's are looked at first. */

@@ -1,6 +1,6 @@
 import { z } from "zod";
-import { createPersistentStore, startAfresh } from "./persistent-store";
-import { allPutAside } from "./put-aside";
+import { createPersistentStore } from "./persistent-store";
+import { allPutAside, putAsideTyped } from "./put-aside";
 import { createHoldingStorage, memoryStorage, type TextStorage } from "./text-storage";
 
 const schema = z.object({ units: z.enum(["mm", "in"]) });
@@ -33,11 +33,13 @@ describe("a kept value", () => {
 
   it("is put aside and begun again when it makes a screen fail, beside what was put aside before", () => {
     const storage = memoryStorage();
-    storage.setItem("k", "{broken");
-    const store = createPersistentStore({ key: "k", schema, initial, storage });
-    store.set({ units: "in" });
-    startAfresh();
-    expect(store.get()).toEqual({ units: "mm" });
+    storage.setItem("rg.bench", "{broken");
+    const open = () => createPersistentStore({ key: "rg.bench", schema, initial, storage });
+    open().set({ units: "in" });
+    storage.setItem("rg.settings", "kept");
+    putAsideTyped(storage);
+    expect(open().get()).toEqual({ units: "mm" });
+    expect(storage.getItem("rg.settings")).toBe("kept");
     expect(allPutAside(storage).map(({ text }) => text)).toEqual(["{broken", '{"units":"in"}']);
   });
 });

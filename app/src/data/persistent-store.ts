@@ -19,8 +19,6 @@ interface StoreParts<Value> {
   readonly storage: TextStorage;
   /** What another tab is said to have changed, "The part on the Bench"; nothing where it goes without saying. */
   readonly says?: string;
-  /** Choices that cannot make a screen fail and are not begun again with what was typed. */
-  readonly lasting?: true;
 }
 
 function readKept<Value>({ key, schema, initial, storage }: StoreParts<Value>): Value {
@@ -36,14 +34,6 @@ function readKept<Value>({ key, schema, initial, storage }: StoreParts<Value>): 
   return initial();
 }
 
-/** Starts each of these afresh, what they held put aside. */
-const fresh = new Set<() => void>();
-
-/** Puts aside all that was typed on this device, and begins again: for when it makes a screen fail. */
-export function startAfresh(): void {
-  fresh.forEach((start) => start());
-}
-
 /** Makes a store on a storage; what is kept there is checked against the schema before it is believed. */
 export function createPersistentStore<Value>(parts: StoreParts<Value>): PersistentStore<Value> {
   let value = readKept(parts);
@@ -55,13 +45,6 @@ export function createPersistentStore<Value>(parts: StoreParts<Value>): Persiste
     if (parts.says !== undefined) otherTabChanged(parts.says);
     tell();
   };
-  if (parts.lasting !== true) {
-    fresh.add(() => {
-      putAside(parts.storage, parts.key);
-      value = parts.initial();
-      tell();
-    });
-  }
   return {
     get: () => value,
     set: (next) => {

@@ -22,6 +22,16 @@ export function putAside(storage: TextStorage, from: string): void {
   storage.removeItem(from);
 }
 
+/** What is kept under these is not typed on a screen and cannot make one fail. */
+const NOT_TYPED = /^rg\.(?:aside\.|outbox\.|settings$|device$)/;
+
+/** Puts aside all that was typed on this device, for when it makes a screen fail. The page is to be loaded anew then. */
+export function putAsideTyped(storage: TextStorage): void {
+  for (const key of storage.keys()) {
+    if (key.startsWith("rg.") && !NOT_TYPED.test(key)) putAside(storage, key);
+  }
+}
+
 /** Everything that was put aside. */
 export function allPutAside(storage: TextStorage): readonly PutAside[] {
   return storage

@@ -25,7 +25,6 @@ const store = createPersistentStore<Settings>({
     tools: [...TOOLS],
   }),
   storage,
-  lasting: true,
 });
 
 /** What this person chose, kept on this device. */

@@ -1,7 +1,8 @@
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { api } from "../data/api";
-import { startAfresh } from "../data/persistent-store";
+import { putAsideTyped } from "../data/put-aside";
+import { storage } from "../data/text-storage";
 import { ActionButton } from "../kit/action-button";
 import { Body } from "../kit/text";
 import { PageHead } from "./page";
@@ -50,8 +51,8 @@ export function FaultScreen({ message, onAgain, onBench }: FaultScreenProps) {
         <ActionButton
           label="Start afresh, putting aside what was typed"
           onPress={() => {
-            startAfresh();
-            onBench();
+            putAsideTyped(storage);
+            window.location.assign("/");
           }}
         />
       </View>
