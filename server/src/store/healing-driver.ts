@@ -54,7 +54,6 @@ class HealingConnection implements DatabaseConnection {
       : this.#patience.untilFree(() => this.#once<Row>(query));
   }
 
-  // eslint-disable-next-line require-yield
   async *streamQuery(): AsyncIterableIterator<never> {
     throw new Error("the store reads whole answers");
   }
