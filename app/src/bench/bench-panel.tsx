@@ -4,10 +4,7 @@ import type { BenchLayoutProps } from "./bench-layout";
 import { DiameterEntry } from "./entry/diameter-entry";
 import { FormEntry } from "./entry/form-entry";
 import { PitchEntry } from "./entry/pitch-entry";
-import { FindPanel } from "./find-panel";
-import { KeysPanel } from "./keys-panel";
 import { PartPanel } from "./part-panel";
-import { RuledOutPanel } from "./ruled-out-panel";
 
 const LaterPanels = lazy(() =>
   import("./rare-panels").then(({ RarePanels }) => ({ default: RarePanels })),
@@ -49,6 +46,9 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
     case "trial":
     case "tools":
     case "compare":
+    case "ruled-out":
+    case "find":
+    case "keys":
       return (
         <Suspense
           fallback={
@@ -60,7 +60,8 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
           <LaterPanels
             panel={panel}
             part={bench.part}
-            candidates={identification.candidates}
+            identification={identification}
+            sizes={bench.sizes}
             readings={readings}
             side={side}
             units={units}
@@ -68,19 +69,6 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
           />
         </Suspense>
       );
-    case "ruled-out":
-      return (
-        <RuledOutPanel
-          candidates={identification.candidates}
-          majorMm={bench.sizes.majorMm}
-          units={units}
-          onClose={onClose}
-        />
-      );
-    case "find":
-      return <FindPanel identification={identification} units={units} onClose={onClose} />;
-    case "keys":
-      return <KeysPanel onClose={onClose} />;
     case "filters":
     case undefined:
       return null;

@@ -1,18 +1,39 @@
-import type { Candidate, PartKind, Reading, ThreadSide, Units } from "@root-gauge/core";
+import type {
+  Identification,
+  MeasuredSizes,
+  PartKind,
+  Reading,
+  ThreadSide,
+  Units,
+} from "@root-gauge/core";
 import { ComparePanel } from "./compare-panel";
 import { HeadEntry } from "./entry/head-entry";
 import { LengthEntry } from "./entry/length-entry";
 import { FlatsEntry, TaperEntry } from "./entry/size-entries";
 import { TrialEntry } from "./entry/trial-entry";
 import { Panel } from "../kit/panel";
+import { FindPanel } from "./find-panel";
+import { KeysPanel } from "./keys-panel";
+import { RuledOutPanel } from "./ruled-out-panel";
 import { ToolsPanel } from "./tools-panel";
 
-export type RarePanel = "length" | "head" | "flats" | "taper" | "trial" | "tools" | "compare";
+export type RarePanel =
+  | "length"
+  | "head"
+  | "flats"
+  | "taper"
+  | "trial"
+  | "tools"
+  | "compare"
+  | "ruled-out"
+  | "find"
+  | "keys";
 
 export interface RarePanelProps {
   readonly panel: RarePanel;
   readonly part: PartKind;
-  readonly candidates: readonly Candidate[];
+  readonly identification: Identification;
+  readonly sizes: MeasuredSizes;
   readonly readings: readonly Reading[];
   readonly side: ThreadSide;
   readonly units: Units;
@@ -21,7 +42,8 @@ export interface RarePanelProps {
 
 /** Panels that are not wanted for the first reading: their code is fetched after the Bench has opened. */
 export function RarePanels(props: RarePanelProps) {
-  const { panel, part, candidates, readings, side, units, onClose } = props;
+  const { panel, part, identification, sizes, readings, side, units, onClose } = props;
+  const { candidates } = identification;
   const entry = { units, onDone: onClose };
   switch (panel) {
     case "length":
@@ -58,5 +80,18 @@ export function RarePanels(props: RarePanelProps) {
       return <ToolsPanel onClose={onClose} />;
     case "compare":
       return <ComparePanel candidates={candidates} units={units} onClose={onClose} />;
+    case "ruled-out":
+      return (
+        <RuledOutPanel
+          candidates={candidates}
+          majorMm={sizes.majorMm}
+          units={units}
+          onClose={onClose}
+        />
+      );
+    case "find":
+      return <FindPanel identification={identification} units={units} onClose={onClose} />;
+    case "keys":
+      return <KeysPanel onClose={onClose} />;
   }
 }
