@@ -34,7 +34,7 @@ function inShort(spec: FastenerSpec): string {
 
 describe("call-outs as shops and drawings write them", () => {
   it.each([
-    ["1/2-13 x 1-1/2 gr 5 zinc", "1/2-13 UNC | 38.1 | sae-5 | zinc"],
+    ["7/16-14 x 2-1/4 gr 5 zinc", "7/16-14 UNC | 57.15 | sae-5 | zinc"],
     ["1/2-13-1-1/2", "1/2-13 UNC | 38.1"],
     ['1/2"-13 x 1.5" long, Grade 8', "1/2-13 UNC | 38.1 | sae-8"],
     ["1/2 x 2 UNC gr 8 hcs", "1/2-13 UNC | 50.8 | hex | sae-8"],

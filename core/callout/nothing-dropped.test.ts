@@ -58,7 +58,7 @@ describe("a figure that was written", () => {
 describe("words that name the part", () => {
   it.each([
     ["M12 all metal lock nut", "M12 all-metal locking nut"],
-    ["flat head cap screw 7/16-14 x 1", "7/16-14 UNC x 1 countersunk cap screw"],
+    ["flat head cap screw 7/16-14 x 1", "7/16-14 UNC x 1 countersunk screw"],
     ["M8x30 socket head cap screw", "M8 x 30 socket cap screw"],
     ["M6x16 flat head socket cap screw", "M6 x 16 socket countersunk screw"],
   ])("%s is %s", (text, expected) => {

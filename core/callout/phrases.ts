@@ -58,7 +58,7 @@ export const HEAD_PHRASES: readonly Phrase<{
   ),
   phrase(
     { head: "csk" },
-    "countersunk cap screw",
+    "countersunk screw",
     String.raw`(?:csk|countersunk|countersink|flat)${HEAD}\s*cap${SCREW}`,
   ),
   phrase(

@@ -39,12 +39,12 @@ const LINES = /^lines:\s*(\d)$/i;
 const ANGLE = /^nut-angle:\s*(\d{1,3})$/i;
 const STAINLESS = /^([ACF]\d)(?:[-\s]?(\d{2,3}))?$/i;
 /** SAE J429: lines + 2, the classes of 1, 2, 4 and 5 lines being obsolete; the known class that is no stronger. */
-const KNOWN_BELOW: Readonly<Record<string, string>> = {
-  "1": "sae-2",
-  "2": "sae-2",
-  "4": "sae-5",
-  "5": "sae-5",
-};
+const KNOWN_BELOW: ReadonlyMap<string, string> = new Map([
+  ["1", "sae-2"],
+  ["2", "sae-2"],
+  ["4", "sae-5"],
+  ["5", "sae-5"],
+]);
 
 function isMarked({ mark }: Grade, text: string): boolean {
   return mark !== undefined && mark.toLowerCase() === text;
@@ -72,7 +72,7 @@ function ofLines(count: string): BoltMark | undefined {
   const [first] = meant;
   if (first !== undefined)
     return { sense: meant.length > 1 ? "several" : "named", grade: first, meant };
-  const below = KNOWN_BELOW[count];
+  const below = KNOWN_BELOW.get(count);
   const grade = below === undefined ? undefined : gradeById(below);
   return grade === undefined ? undefined : { sense: "obsolete-lines", grade, meant: [grade] };
 }

@@ -19,7 +19,7 @@ describe("a fastener sheet", () => {
     // SAE J429 table 2: 9 050 lb, which is 85 ksi on 0.1063 in2; ASME B18.2.1; the inch drill chart.
     expect(inches.get("Proof load")).toContain("9040 lbf");
     expect(inches.get("Turned with")).toBe("5/8 in spanner");
-    expect(inches.get("Tapping drill")).toBe("U (0.3680 in)");
+    expect(inches.get("Tapping drill")).toBe("letter U (0.3680 in)");
     const millimetres = factsOf(sheetWords(sheet, "mm"));
     expect(millimetres.get("Proof load")).toContain("40.2 kN");
     expect(millimetres.get("Length")).toBe("2-1/4 in");

@@ -95,6 +95,9 @@ export function dangerWords(alike: LookAlike, thread: Thread): string {
     : ([alike.asNut, other, thread] as const);
   const nut = upperFirst(aThread(female));
   const bolt = aThread(male);
+  if (mating.sound && mating.cause === "fits") {
+    return `${thread.designation} and ${other.designation} are one thread by two names: either goes.`;
+  }
   switch (mating.outcome) {
     case "mates":
       return mating.cause === "taper-joint"

@@ -21,6 +21,9 @@ async function readDiameter(page: Page, text: string): Promise<void> {
   await button(page, /^Ø over crests/).tap();
   await page.getByLabel("Ø over crests", { exact: true }).fill(text);
   await button(page, "Take this diameter").tap();
+  // The panel's step back in history is over before another address is opened.
+  await page.waitForFunction(() => !("panel" in ((history.state as object | null) ?? {})));
+  await expect(button(page, /Remove the reading/)).toBeVisible();
 }
 
 test("a value that cannot be read is no blank page, and is kept to be looked at", async ({

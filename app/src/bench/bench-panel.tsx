@@ -2,7 +2,6 @@ import { lazy, Suspense } from "react";
 import { Panel } from "../kit/panel";
 import type { BenchLayoutProps } from "./bench-layout";
 import { DiameterEntry } from "./entry/diameter-entry";
-import { FormEntry } from "./entry/form-entry";
 import { PitchEntry } from "./entry/pitch-entry";
 import { PartPanel } from "./part-panel";
 
@@ -31,14 +30,9 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
           <PitchEntry {...entry} candidates={identification.candidates} />
         </Panel>
       );
-    case "form":
-      return (
-        <Panel title="Form and origin" onClose={onClose}>
-          <FormEntry readings={readings} onMeasureTaper={() => onOpen("taper")} onDone={onClose} />
-        </Panel>
-      );
     case "part":
       return <PartPanel part={bench.part} onClose={onClose} />;
+    case "form":
     case "length":
     case "head":
     case "flats":
@@ -65,6 +59,7 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
             readings={readings}
             side={side}
             units={units}
+            onOpen={onOpen}
             onClose={onClose}
           />
         </Suspense>

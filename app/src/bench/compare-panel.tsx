@@ -1,5 +1,6 @@
 import {
   compareThreads,
+  dangerWords,
   reasonWords,
   tellApartWords,
   threadName,
@@ -15,6 +16,7 @@ import { ActionButton } from "../kit/action-button";
 import { ChoiceChips } from "../kit/choice-chips";
 import { Panel } from "../kit/panel";
 import { Body, Figure, Label, Small } from "../kit/text";
+import { VerdictMark } from "../kit/verdict-mark";
 import { comparePath } from "../shell/links";
 import { inTheRunning } from "./running";
 
@@ -99,6 +101,14 @@ export function ComparePanel({ candidates, units, onClose }: ComparePanelProps) 
             />
           </>
         ) : null}
+        <View flexDirection="row" gap={8} alignItems="flex-start">
+          <View paddingTop={2}>
+            <VerdictMark
+              verdict={alike.asScrew.sound && alike.asNut.sound ? "settled" : "contradictory"}
+            />
+          </View>
+          <Body flex={1}>{dangerWords(alike, first.thread)}</Body>
+        </View>
         <Body>{tellApartWords(alike, first.thread, units)}</Body>
         <ProfileOverlay first={first.thread} second={second.thread} units={units} />
         <PitchDrift first={first.thread} second={second.thread} units={units} />

@@ -7,17 +7,20 @@ import type {
   Units,
 } from "@root-gauge/core";
 import { ComparePanel } from "./compare-panel";
+import { FormEntry } from "./entry/form-entry";
 import { HeadEntry } from "./entry/head-entry";
 import { LengthEntry } from "./entry/length-entry";
 import { FlatsEntry, TaperEntry } from "./entry/size-entries";
 import { TrialEntry } from "./entry/trial-entry";
 import { Panel } from "../kit/panel";
+import type { PanelName } from "../shell/use-panel";
 import { FindPanel } from "./find-panel";
 import { KeysPanel } from "./keys-panel";
 import { RuledOutPanel } from "./ruled-out-panel";
 import { ToolsPanel } from "./tools-panel";
 
 export type RarePanel =
+  | "form"
   | "length"
   | "head"
   | "flats"
@@ -37,15 +40,22 @@ export interface RarePanelProps {
   readonly readings: readonly Reading[];
   readonly side: ThreadSide;
   readonly units: Units;
+  readonly onOpen: (panel: PanelName) => void;
   readonly onClose: () => void;
 }
 
 /** Panels that are not wanted for the first reading: their code is fetched after the Bench has opened. */
 export function RarePanels(props: RarePanelProps) {
-  const { panel, part, identification, sizes, readings, side, units, onClose } = props;
+  const { panel, part, identification, sizes, readings, side, units, onOpen, onClose } = props;
   const { candidates } = identification;
   const entry = { units, onDone: onClose };
   switch (panel) {
+    case "form":
+      return (
+        <Panel title="Form and origin" onClose={onClose}>
+          <FormEntry readings={readings} onMeasureTaper={() => onOpen("taper")} onDone={onClose} />
+        </Panel>
+      );
     case "length":
       return (
         <Panel title="How long it is" onClose={onClose}>

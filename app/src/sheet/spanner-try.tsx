@@ -1,6 +1,5 @@
 import { ACCEPTED } from "@root-gauge/contract";
 import {
-  lengthProblemWords,
   readLength,
   spannerFit,
   spannerFitWords,
@@ -9,7 +8,7 @@ import {
 } from "@root-gauge/core";
 import { useState } from "react";
 import { Body } from "../kit/text";
-import { TextEntry } from "../kit/text-entry";
+import { LengthField } from "../kit/length-field";
 
 /** A spanner to hand, held against the head it should turn. */
 export function SpannerTry({ spec, units }: { spec: ScrewSpec; units: Units }) {
@@ -17,14 +16,12 @@ export function SpannerTry({ spec, units }: { spec: ScrewSpec; units: Units }) {
   const read = typed.trim() === "" ? undefined : readLength(typed, units, ACCEPTED.flats);
   return (
     <>
-      <TextEntry
+      <LengthField
         label={`A spanner or key to hand, ${units}`}
         value={typed}
-        placeholder={units === "mm" ? "17" : "3/4"}
-        longest={ACCEPTED.text.max}
-        problem={
-          read === undefined || read.ok ? undefined : lengthProblemWords(read.problem, units)
-        }
+        units={units}
+        accepted={ACCEPTED.flats}
+        placeholder={units === "mm" ? "17" : "5/8"}
         onChange={setTyped}
       />
       {read?.ok === true ? (

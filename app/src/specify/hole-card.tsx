@@ -20,6 +20,7 @@ import { ChoiceChips } from "../kit/choice-chips";
 import { ChoiceRow } from "../kit/choice-row";
 import { LabelledChips } from "../kit/labelled-chips";
 import { upperFirst } from "../kit/letter-case";
+import { LengthField } from "../kit/length-field";
 import { Card } from "../kit/surface";
 import { Body, Heading, Label } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
@@ -37,18 +38,12 @@ const MATERIALS = HOLE_MATERIAL_KINDS.map((value) => ({
 
 const TAP_CHOICES = TAPS.map((value) => ({ value, label: upperFirst(TAP_WORDS[value]) }));
 
-const DEPTHS = { minMm: 0.5, maxMm: 1000 };
+const DEPTHS = { minMm: 0.5, maxMm: 400 };
 
 /** A length as it was typed; undefined while it is empty or cannot be taken. */
 export function typedLength(text: string, units: Units): number | undefined {
   const read = readLength(text, units, DEPTHS);
   return read.ok ? read.mm : undefined;
-}
-
-function lengthProblem(text: string, units: Units): string | undefined {
-  if (text.trim() === "") return undefined;
-  const read = readLength(text, units, DEPTHS);
-  return read.ok ? undefined : lengthProblemWords(read.problem, units);
 }
 
 function problemWords(problem: DesignationProblem | LengthProblem, units: Units): string {
@@ -102,23 +97,23 @@ export function HoleCard({ state, size, thread, units }: HoleCardProps) {
       ) : null}
       <View flexDirection="row" flexWrap="wrap" gap={12}>
         <View flex={1} minWidth={150}>
-          <TextEntry
+          <LengthField
             label={`Thickness clamped, ${units}`}
             value={state.grip}
+            units={units}
+            accepted={DEPTHS}
             placeholder={units === "mm" ? "12" : "1/2"}
-            longest={40}
-            problem={lengthProblem(state.grip, units)}
             onChange={(grip) => changeSpecify({ grip })}
           />
         </View>
         {kind === "clear" ? null : (
           <View flex={1} minWidth={150}>
-            <TextEntry
+            <LengthField
               label={kind === "blind" ? `Depth drilled, ${units}` : `Thickness tapped, ${units}`}
               value={state.depth}
+              units={units}
+              accepted={DEPTHS}
               placeholder={units === "mm" ? "30" : "1 1/4"}
-              longest={40}
-              problem={lengthProblem(state.depth, units)}
               onChange={(depth) => changeSpecify({ depth })}
             />
           </View>

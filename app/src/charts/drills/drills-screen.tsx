@@ -5,11 +5,9 @@ import {
   chartDrill,
   designationProblemWords,
   drillWords,
-  lengthProblemWords,
   lookUpThreadAlone,
   readLength,
   type DesignationReading,
-  type LengthReading,
   type Thread,
   type Units,
 } from "@root-gauge/core";
@@ -21,6 +19,7 @@ import { useSettings } from "../../data/settings";
 import { ActionButton } from "../../kit/action-button";
 import { CopyButton } from "../../kit/copy-button";
 import { exportCsv } from "../../kit/export-csv";
+import { LengthField } from "../../kit/length-field";
 import { Card } from "../../kit/surface";
 import { Body, Figure, Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
@@ -54,12 +53,11 @@ function threadProblem(text: string, reading: DesignationReading): string | unde
 interface EntriesProps {
   readonly state: ChartsState;
   readonly units: Units;
-  /** What the two fields were read as. */
+  /** What the first field was read as. */
   readonly reading: DesignationReading;
-  readonly size: LengthReading;
 }
 
-function Entries({ state, units, reading, size }: EntriesProps) {
+function Entries({ state, units, reading }: EntriesProps) {
   const { drillSize, drillThread, drillSets } = state;
   return (
     <View gap={12}>
@@ -75,16 +73,12 @@ function Entries({ state, units, reading, size }: EntriesProps) {
           />
         </View>
         <View flex={1} minWidth={160}>
-          <TextEntry
+          <LengthField
             label={`Nearest to a size, ${units}`}
             value={drillSize}
+            units={units}
+            accepted={SIZES}
             placeholder="8.53, 27/64"
-            longest={40}
-            problem={
-              drillSize.trim() === "" || size.ok
-                ? undefined
-                : lengthProblemWords(size.problem, units)
-            }
             onChange={(text) => changeCharts({ drillSize: text })}
           />
         </View>
@@ -182,7 +176,7 @@ export function DrillsScreen() {
           contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}
           ListHeaderComponent={
             <View gap={12} paddingBottom={12}>
-              <Entries state={state} units={units} reading={reading} size={size} />
+              <Entries state={state} units={units} reading={reading} />
               {!wide && sizeMm === undefined ? card : null}
               <Label>
                 {`Drill, ${units}, ${units === "mm" ? "in" : "mm"}${sizeMm === undefined ? "" : ", difference in mm"}${thread === undefined ? "" : ", share of full thread"}`}
