@@ -3,7 +3,6 @@ import { Panel } from "../kit/panel";
 import type { BenchLayoutProps } from "./bench-layout";
 import { DiameterEntry } from "./entry/diameter-entry";
 import { PitchEntry } from "./entry/pitch-entry";
-import { PartPanel } from "./part-panel";
 
 const LaterPanels = lazy(() =>
   import("./rare-panels").then(({ RarePanels }) => ({ default: RarePanels })),
@@ -31,7 +30,6 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
         </Panel>
       );
     case "part":
-      return <PartPanel part={bench.part} onClose={onClose} />;
     case "form":
     case "length":
     case "head":

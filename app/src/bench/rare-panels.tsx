@@ -16,10 +16,12 @@ import { Panel } from "../kit/panel";
 import type { PanelName } from "../shell/use-panel";
 import { FindPanel } from "./find-panel";
 import { KeysPanel } from "./keys-panel";
+import { PartPanel } from "./part-panel";
 import { RuledOutPanel } from "./ruled-out-panel";
 import { ToolsPanel } from "./tools-panel";
 
 export type RarePanel =
+  | "part"
   | "form"
   | "length"
   | "head"
@@ -50,6 +52,8 @@ export function RarePanels(props: RarePanelProps) {
   const { candidates } = identification;
   const entry = { units, onDone: onClose };
   switch (panel) {
+    case "part":
+      return <PartPanel part={part} onClose={onClose} />;
     case "form":
       return (
         <Panel title="Form and origin" onClose={onClose}>
