@@ -177,7 +177,7 @@ export function DrawingPanel(props: DrawingPanelProps) {
         alignItems="center"
       >
         <PartSwitch part={part} onPress={() => onTouch("part")} />
-        <Label flex={1} color="$scribe" textAlign="right" numberOfLines={1}>
+        <Label flex={1} color="$scribe" textAlign="right" numberOfLines={2}>
           {`As known so far, ${layout.caption}`}
         </Label>
       </View>

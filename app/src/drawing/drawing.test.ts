@@ -52,10 +52,10 @@ describe("the scale", () => {
 
   it("is said in words", () => {
     expect([0.5, 1, 2, 6].map(scaleWords)).toEqual([
-      "about half size, at 96 px to the inch",
-      "about full size, at 96 px to the inch",
-      "about twice full size, at 96 px to the inch",
-      "about 6 times full size, at 96 px to the inch",
+      "about half size, at 96 px/in",
+      "about full size, at 96 px/in",
+      "about twice full size, at 96 px/in",
+      "about 6 times full size, at 96 px/in",
     ]);
   });
 });

@@ -20,14 +20,14 @@ const SCALE_WORDS: Readonly<Record<number, string>> = {
 };
 
 /** No browser says how large its screen is, so a scale is only as true as this. */
-const ASSUMED = "at 96 px to the inch";
+const ASSUMED = "at 96 px/in";
 
-/** "about twice full size, at 96 px to the inch": a screen that was never measured is taken for the usual one. */
+/** "about twice full size, at 96 px/in": a screen that was never measured is taken for the usual one. */
 export function scaleWords(scale: number): string {
   return `about ${SCALE_WORDS[scale] ?? `${scale} times full size`}, ${ASSUMED}`;
 }
 
-/** A scale that was made to fit, said to two figures: "about 17 times full size, at 96 px to the inch". */
+/** A scale that was made to fit, said to two figures: "about 17 times full size, at 96 px/in". */
 export function nearScaleWords(scale: number): string {
   return `about ${Number(scale.toPrecision(2))} times full size, ${ASSUMED}`;
 }

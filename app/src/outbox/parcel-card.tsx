@@ -76,7 +76,9 @@ export function ParcelCard({ parcel, parcels }: { parcel: Parcel; parcels: reado
       ) : null}
       {parcel.kind === "job" && parcel.trouble !== undefined ? <MendJob parcel={parcel} /> : null}
       <View flexDirection="row" flexWrap="wrap" gap={8}>
-        <ActionButton flex={1} label="Send again" says={`Send again: ${name}`} onPress={retry} />
+        {parcel.trouble?.kind === "conflict" ? null : (
+          <ActionButton flex={1} label="Send again" says={`Send again: ${name}`} onPress={retry} />
+        )}
         {parcel.kind === "identification" ? (
           <ActionButton
             flex={1}
