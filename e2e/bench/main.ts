@@ -24,6 +24,29 @@ function benchIdentify(): void {
   );
 }
 
+/** Twelve readings of every kind at once, none weighed before: the most that a Bench is ever asked at a touch. */
+const MIXED: readonly Reading[] = [
+  { kind: "external-diameter", mm: 9.92 },
+  { kind: "external-diameter", mm: 9.87, instrument: "micrometer" },
+  { kind: "leaf", pitchMm: 1.5, outcome: "drops-in" },
+  { kind: "leaf", tpi: 16, outcome: "rocks" },
+  { kind: "count", threads: 17, spanMm: 25.4 },
+  { kind: "crest-to-crest", pitches: 10, mm: 15.1 },
+  { kind: "flank-angle", degrees: 55 },
+  { kind: "head-mark", mark: "8.8" },
+  { kind: "trial-fit", with: "M10", partIs: "external", outcome: "binds", turns: 3 },
+  { kind: "trial-fit", with: "3/8-16", partIs: "external", outcome: "will-not-start" },
+  { kind: "across-flats", mm: 16.8 },
+  { kind: "origin", place: "japan" },
+];
+
+function benchMixed(): void {
+  const times = timed(() => identify(MIXED.map((reading) => ({ ...reading }))), 100, 10);
+  print(
+    `identify, twelve mixed readings, none weighed before, ${times.length} runs: ${spreadWords(times)}`,
+  );
+}
+
 function benchLookAlikes(): void {
   const threads = catalogue();
   let at = 0;
@@ -82,6 +105,7 @@ async function benchLoad(): Promise<void> {
 await benchCatalogue();
 benchSearch();
 benchIdentify();
+benchMixed();
 benchUpdate();
 benchLookAlikes();
 benchSheet();

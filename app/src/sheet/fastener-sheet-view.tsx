@@ -8,9 +8,11 @@ import {
   type TighteningSurface,
   type Units,
 } from "@root-gauge/core";
+import { View } from "@tamagui/core";
 import { lazy, Suspense, useMemo, type ReactNode } from "react";
 import { Card } from "../kit/surface";
 import { Body } from "../kit/text";
+import { VerdictMark } from "../kit/verdict-mark";
 import { useLater } from "../kit/use-later";
 import { PageColumns } from "../shell/page";
 import { CalloutHead } from "./callout-head";
@@ -64,16 +66,21 @@ export function FastenerSheetView(props: FastenerSheetViewProps) {
             units={units}
             title={props.title}
           />
-          {before}
           {words.problems.length === 0 ? null : (
             <Card gap={6} borderColor="$clash" role="alert">
               {words.problems.map((line) => (
-                <Body key={line} color="$clash">
-                  {line}
-                </Body>
+                <View key={line} flexDirection="row" gap={8} alignItems="flex-start">
+                  <View paddingTop={2}>
+                    <VerdictMark verdict="contradictory" />
+                  </View>
+                  <Body flex={1} color="$clash">
+                    {line}
+                  </Body>
+                </View>
               ))}
             </Card>
           )}
+          {before}
           <FastenerPicture spec={spec} units={units} />
           <CautionsCard
             cautions={words.cautions}
