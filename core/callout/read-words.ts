@@ -3,7 +3,7 @@ import type { Phrase } from "./phrases";
 /** Stands in the place of what was understood: neither a space nor a sign of any word, so nothing reads across it. */
 const TAKEN = "\u0001";
 
-/** Words of this many letters and more may be words; figures and what is written onto them belong to one piece. */
+/** A run of letters, or an abbreviation with points. */
 const LETTERS = /[a-z\u00c0-\u024f]+(?:\.[a-z]+)*/gi;
 /** Signs that a thread, a length or a list is written with; any other is named. */
 const STRAY = /[^\w\s.,;:"'/#=()+&\u00c0-\u024f\u0001-]/g;
