@@ -50,22 +50,15 @@ test("the names of the language's own objects are text like any other", async ({
   await expect(page.getByText("Read “8 constructor”", { exact: false })).toBeVisible();
 });
 
-test("a room that could not be fetched is there when it is tried again, with what was typed", async ({
-  page,
-}) => {
-  await openBench(page);
-  await readDiameter(page, "11.02");
+test("a room that could not be fetched is there when it is tried again", async ({ page }) => {
   await page.route(/\/specify-.*\.js/, (route) => route.abort());
   await page.goto("/specify");
   await expect(page.getByText("This could not be shown")).toBeVisible();
   await expect(page.getByText("could not be fetched", { exact: false })).toBeVisible();
   await page.unroute(/\/specify-.*\.js/);
-  // Letters of the right width move the buttons.
   await page.evaluate(() => document.fonts.ready);
-  await button(page, "Try again").tap();
+  await button(page, "Try again").click();
   await expect(page.getByText("The hole", { exact: true })).toBeVisible();
-  await page.goto("/");
-  await expect(button(page, /Remove the reading: Ø 11.02 mm/)).toBeVisible();
 });
 
 test("a screen that fails can be begun afresh, and what was typed is put aside", async ({

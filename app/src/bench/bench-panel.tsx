@@ -3,6 +3,7 @@ import { Panel } from "../kit/panel";
 import type { BenchLayoutProps } from "./bench-layout";
 import { DiameterEntry } from "./entry/diameter-entry";
 import { PitchEntry } from "./entry/pitch-entry";
+import { FindPanel } from "./find-panel";
 
 const LaterPanels = lazy(() =>
   import("./rare-panels").then(({ RarePanels }) => ({ default: RarePanels })),
@@ -39,7 +40,6 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
     case "tools":
     case "compare":
     case "ruled-out":
-    case "find":
     case "keys":
       return (
         <Suspense
@@ -62,6 +62,9 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
           />
         </Suspense>
       );
+    // Its field takes the keys that are typed after `/`, so it is there at once.
+    case "find":
+      return <FindPanel identification={identification} units={units} onClose={onClose} />;
     case "filters":
     case undefined:
       return null;

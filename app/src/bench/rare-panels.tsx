@@ -14,7 +14,6 @@ import { FlatsEntry, TaperEntry } from "./entry/size-entries";
 import { TrialEntry } from "./entry/trial-entry";
 import { Panel } from "../kit/panel";
 import type { PanelName } from "../shell/use-panel";
-import { FindPanel } from "./find-panel";
 import { KeysPanel } from "./keys-panel";
 import { PartPanel } from "./part-panel";
 import { RuledOutPanel } from "./ruled-out-panel";
@@ -31,7 +30,6 @@ export type RarePanel =
   | "tools"
   | "compare"
   | "ruled-out"
-  | "find"
   | "keys";
 
 export interface RarePanelProps {
@@ -103,8 +101,6 @@ export function RarePanels(props: RarePanelProps) {
           onClose={onClose}
         />
       );
-    case "find":
-      return <FindPanel identification={identification} units={units} onClose={onClose} />;
     case "keys":
       return <KeysPanel onClose={onClose} />;
   }

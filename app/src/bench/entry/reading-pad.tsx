@@ -1,6 +1,6 @@
 import { printFigure, type Units } from "@root-gauge/core";
 import { useTheme, View } from "@tamagui/core";
-import { useEffect, useRef, useState, type ReactNode } from "react";
+import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from "react";
 import { TextInput } from "react-native";
 import { changeBench, useBenchState } from "../../data/bench";
 import { ActionButton } from "../../kit/action-button";
@@ -8,9 +8,12 @@ import { ChoiceRow } from "../../kit/choice-row";
 import { Body, Label, Small } from "../../kit/text";
 import { Keypad } from "./keypad";
 import { LengthEcho } from "./length-echo";
-import { LiveCaliper } from "./live-caliper";
 import { readField, slipAmong, type PadField, type PadProblem } from "./pad-fields";
 import { useWedge } from "./use-wedge";
+
+const LiveCaliper = lazy(() =>
+  import("./live-caliper").then((caliper) => ({ default: caliper.LiveCaliper })),
+);
 
 export interface ReadingPadProps {
   readonly fields: readonly PadField[];
@@ -194,10 +197,12 @@ export function ReadingPad(props: ReadingPadProps) {
       </View>
       <Small>{teach}</Small>
       {live && active?.kind === "length" ? (
-        <LiveCaliper
-          units={entryUnits}
-          onUse={(mm) => write(active, printFigure(mm, entryUnits))}
-        />
+        <Suspense fallback={null}>
+          <LiveCaliper
+            units={entryUnits}
+            onUse={(mm) => write(active, printFigure(mm, entryUnits))}
+          />
+        </Suspense>
       ) : null}
       {active === undefined || live ? null : (
         <Keypad
