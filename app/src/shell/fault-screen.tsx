@@ -26,10 +26,12 @@ const NOT_FETCHED =
  */
 export function FaultScreen({ message, onAgain, onBench }: FaultScreenProps) {
   const [away, setAway] = useState(false);
+  // The router may take another address once a screen has failed: this is the one that was asked for.
+  const [address] = useState(() => window.location.href);
   // A part of the app that could not be fetched is not asked for again by itself: the page is fetched whole.
   const again = () =>
     void api.health().then(
-      () => window.location.reload(),
+      () => window.location.assign(address),
       () => {
         setAway(true);
         onAgain();
