@@ -61,7 +61,7 @@ function troubleOf(error: unknown): Trouble | undefined {
 }
 
 /** A fault of the server may pass by itself; what was refused waits for a person. */
-const isSent = ({ trouble }: Parcel) => trouble === undefined || trouble.kind === "fault";
+export const isSent = ({ trouble }: Parcel) => trouble === undefined || trouble.kind === "fault";
 
 /** A part whose job is still here waits for it: the server would refuse it. */
 function waitsForJob(parcel: Parcel, parcels: readonly Parcel[]): boolean {

@@ -2,7 +2,7 @@ import type { IdentificationInput, JobInput } from "@root-gauge/contract";
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useSyncExternalStore } from "react";
 import { api } from "./api";
-import { createOutbox, isOutboxKey, type OutboxState } from "./outbox";
+import { createOutbox, isOutboxKey, isSent, type OutboxState } from "./outbox";
 import { storage } from "./text-storage";
 
 /** How soon an undelivered parcel is tried again, ms. */
@@ -37,10 +37,7 @@ export function useOutbox(): OutboxState {
 export function useDelivery(): void {
   const client = useQueryClient();
   const { parcels } = useOutbox();
-  const waiting = parcels.filter(
-    ({ trouble }) => trouble === undefined || trouble.kind === "fault",
-  );
-  const left = waiting.length;
+  const left = parcels.filter(isSent).length;
   useEffect(() => {
     void client.invalidateQueries();
     if (left === 0) return undefined;
