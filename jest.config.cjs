@@ -1,3 +1,3 @@
 module.exports = {
-  projects: ["<rootDir>/core", "<rootDir>/contract", "<rootDir>/server", "<rootDir>/app"],
+  projects: ["core", "contract", "server", "app", "scripts"].map((one) => `<rootDir>/${one}`),
 };

@@ -1,3 +1,6 @@
+// Plugins for watching are the whole run’s, not a project’s.
+const { watchPlugins: _forWatching, ...preset } = require("jest-expo/web/jest-preset");
+
 const LET_THROUGH = [
   "(jest-)?react-native",
   "@react-native(-community)?",
@@ -9,9 +12,12 @@ const LET_THROUGH = [
   "uuid",
 ].join("|");
 
+const forTheWeb = Object.values(preset.transform).find((one) => one[0] === "babel-jest");
+
+// The app is a web application: its parts are tried in a document, as a browser would show them.
 module.exports = {
+  ...preset,
   displayName: "app",
-  preset: "jest-expo",
   transformIgnorePatterns: [`/node_modules/(?!(?:${LET_THROUGH}))`],
-  transform: { "\\.m?[jt]sx?$": "babel-jest" },
+  transform: { ...preset.transform, "\\.mjs$": forTheWeb },
 };

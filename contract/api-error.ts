@@ -1,4 +1,4 @@
-import { z } from "zod";
+import { z } from "zod/mini";
 
 /** Every way the API says no. The server gives each a status; a client may tell them apart by code. */
 export const API_ERROR_CODES = [
@@ -24,7 +24,7 @@ export const apiErrorSchema = z.object({
   error: z.object({
     code: z.enum(API_ERROR_CODES),
     message: z.string(),
-    issues: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
+    issues: z.optional(z.array(z.object({ path: z.string(), message: z.string() }))),
   }),
 });
 

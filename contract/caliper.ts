@@ -1,4 +1,4 @@
-import { z } from "zod";
+import { z } from "zod/mini";
 
 /** One figure of a caliper that sends: what its display shows now. */
 export const caliperFigureSchema = z.object({

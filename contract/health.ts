@@ -1,8 +1,8 @@
-import { z } from "zod";
+import { z } from "zod/mini";
 
 export const healthSchema = z.object({
   status: z.literal("ok"),
-  threads: z.number().int(),
+  threads: z.int(),
   database: z.literal("ok"),
 });
 

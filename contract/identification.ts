@@ -1,5 +1,5 @@
-import type { IdentificationSummary } from "@root-gauge/core";
-import { z } from "zod";
+import { HANDS, THREAD_SIDES, VERDICTS, type IdentificationSummary } from "@root-gauge/core";
+import { z } from "zod/mini";
 import { jobIdSchema, jobSchema } from "./job";
 import { identifyOptionsSchema, readingsSchema } from "./reading";
 import { replacementSchema } from "./replacement";
@@ -11,30 +11,34 @@ import { replacementSchema } from "./replacement";
 export const identificationInputSchema = z
   .strictObject({
     jobId: jobIdSchema,
-    position: z.string().trim().max(120),
+    position: z.string().check(z.trim(), z.maxLength(120)),
     readings: readingsSchema,
     options: identifyOptionsSchema,
-    notes: z.string().max(4000),
+    notes: z.string().check(z.maxLength(4000)),
     /** What goes in; null while nobody has said. */
-    replacement: replacementSchema.nullable().default(null),
+    replacement: z._default(z.nullable(replacementSchema), null),
     takenAt: z.iso.datetime(),
   })
-  .refine(({ readings, replacement }) => readings.length > 0 || replacement !== null, {
-    path: ["readings"],
-    error: "an identification needs a reading, or a call-out of what goes in",
-  });
+  .check(
+    z.refine(({ readings, replacement }) => readings.length > 0 || replacement !== null, {
+      path: ["readings"],
+      error: "an identification needs a reading, or a call-out of what goes in",
+    }),
+  );
+
+const share = z.number().check(z.minimum(0), z.maximum(1));
 
 /** The outcome as the server computed it from the readings, cut to the likeliest threads. */
-export const resultSchema: z.ZodType<IdentificationSummary> = z.object({
-  verdict: z.enum(["settled", "narrowed", "open", "contradictory"]),
-  unknown: z.number().min(0).max(1),
-  side: z.enum(["external", "internal"]).optional(),
-  hand: z.enum(["right", "left"]).optional(),
+export const resultSchema: z.ZodMiniType<IdentificationSummary> = z.object({
+  verdict: z.enum(VERDICTS),
+  unknown: share,
+  side: z.optional(z.enum(THREAD_SIDES)),
+  hand: z.optional(z.enum(HANDS)),
   candidates: z.array(
     z.object({
       threadId: z.string(),
       designation: z.string(),
-      probability: z.number().min(0).max(1),
+      probability: share,
     }),
   ),
 });
@@ -46,13 +50,13 @@ export const identificationSchema = z.object({
   readings: readingsSchema,
   options: identifyOptionsSchema,
   notes: z.string(),
-  replacement: replacementSchema.nullable(),
+  replacement: z.nullable(replacementSchema),
   result: resultSchema,
   takenAt: z.iso.datetime(),
   createdAt: z.iso.datetime(),
   updatedAt: z.iso.datetime(),
   /** Counted up by every change. */
-  version: z.number().int().min(1),
+  version: z.int().check(z.minimum(1)),
   /** What is stored of it and cannot be read any more, as it is stored; also what an older writing-up set aside. */
   unreadable: z.array(z.string()),
 });
@@ -61,7 +65,7 @@ export const jobWithIdentificationsSchema = z.object({
   job: jobSchema,
   identifications: z.array(identificationSchema),
   /** Where the list goes on; null at its end. */
-  next: z.string().nullable(),
+  next: z.nullable(z.string()),
 });
 
 export type IdentificationInput = z.infer<typeof identificationInputSchema>;

@@ -1,4 +1,3 @@
-export { ACCEPTED } from "./accepted";
 export { API_ERROR_CODES, apiErrorSchema } from "./api-error";
 export type { ApiError, ApiErrorCode } from "./api-error";
 export { healthSchema } from "./health";
@@ -16,13 +15,7 @@ export type {
 } from "./identification";
 export { jobIdSchema, jobInputSchema, jobListSchema, jobSchema } from "./job";
 export type { Job, JobInput } from "./job";
-export {
-  MOST_READINGS,
-  identifyOptionsSchema,
-  partKindSchema,
-  readingSchema,
-  readingsSchema,
-} from "./reading";
+export { MOST_READINGS, identifyOptionsSchema, readingSchema, readingsSchema } from "./reading";
 export { circumstancesSchema, replacementSchema, sheetQuerySchema } from "./replacement";
 export type { Replacement, SheetQuery } from "./replacement";
 export { PAGES, isPage } from "./pages";

@@ -1,11 +1,11 @@
-import { z } from "zod";
+import { z } from "zod/mini";
 
 export const jobIdSchema = z.uuid();
 
 /** What a client sends to make or rename a job: a machine and where it comes from. */
 export const jobInputSchema = z.strictObject({
-  name: z.string().trim().min(1, "a job needs a name").max(120),
-  origin: z.string().trim().max(120).default(""),
+  name: z.string().check(z.trim(), z.minLength(1, "a job needs a name"), z.maxLength(120)),
+  origin: z._default(z.string().check(z.trim(), z.maxLength(120)), ""),
 });
 
 export const jobSchema = z.object({
@@ -14,15 +14,15 @@ export const jobSchema = z.object({
   origin: z.string(),
   createdAt: z.iso.datetime(),
   updatedAt: z.iso.datetime(),
-  identifications: z.number().int().min(0),
+  identifications: z.int().check(z.minimum(0)),
   /** Counted up by every change of the name or the origin. */
-  version: z.number().int().min(1),
+  version: z.int().check(z.minimum(1)),
 });
 
 export const jobListSchema = z.object({
   jobs: z.array(jobSchema),
   /** Where the list goes on; null at its end. */
-  next: z.string().nullable(),
+  next: z.nullable(z.string()),
 });
 
 export type JobInput = z.infer<typeof jobInputSchema>;

@@ -1,60 +1,32 @@
-import type {
-  Circumstances,
-  Duty,
-  Environment,
-  PartMetal,
-  TighteningSurface,
+import {
+  DUTIES,
+  ENVIRONMENTS,
+  MOST_LETTERS,
+  PART_METALS,
+  TIGHTENING_SURFACES,
+  UNITS,
+  USUAL_CIRCUMSTANCES,
+  isAcknowledged,
+  type Circumstances,
 } from "@root-gauge/core";
-import { z } from "zod";
-import { ACCEPTED } from "./accepted";
-
-const dutySchema: z.ZodType<Duty> = z.enum([
-  "ordinary",
-  "vibrating",
-  "safety-critical",
-  "pressure",
-  "electrical",
-]);
-
-const environmentSchema: z.ZodType<Environment> = z.enum([
-  "indoor",
-  "outdoor",
-  "wet",
-  "marine",
-  "hot",
-  "food",
-]);
-
-const metalSchema: z.ZodType<PartMetal> = z.enum([
-  "steel",
-  "cast-iron",
-  "aluminium",
-  "magnesium",
-  "brass",
-  "stainless",
-  "plastic",
-]);
-
-const surfaceSchema: z.ZodType<TighteningSurface> = z.enum([
-  "dry-plain",
-  "dry-zinc",
-  "oiled",
-  "anti-seize",
-  "stainless",
-]);
+import { z } from "zod/mini";
 
 /** The words of a counter; whether they read as a part is for the server to say. */
-const calloutSchema = z.string().trim().min(1, "a call-out is wanted").max(ACCEPTED.callout.max);
+const calloutSchema = z
+  .string()
+  .check(z.trim(), z.minLength(1, "a call-out is wanted"), z.maxLength(MOST_LETTERS));
 
-export const circumstancesSchema: z.ZodType<Circumstances> = z.strictObject({
-  duty: dutySchema,
-  environment: environmentSchema,
-  metal: metalSchema,
-  surface: surfaceSchema.optional(),
+const duty = z.enum(DUTIES);
+const environment = z.enum(ENVIRONMENTS);
+const metal = z.enum(PART_METALS);
+const surface = z.optional(z.enum(TIGHTENING_SURFACES));
+
+export const circumstancesSchema: z.ZodMiniType<Circumstances> = z.strictObject({
+  duty,
+  environment,
+  metal,
+  surface,
 });
-
-/** Joints on which people's safety hangs. */
-const GRAVE: ReadonlySet<Duty> = new Set(["safety-critical", "pressure"]);
 
 /** The part that goes in, and what it has to do there. */
 export const replacementSchema = z
@@ -62,27 +34,25 @@ export const replacementSchema = z
     callout: calloutSchema,
     circumstances: circumstancesSchema,
     /** When the caution of a joint on which safety hangs was acknowledged. */
-    acknowledgedAt: z.iso.datetime().nullable(),
+    acknowledgedAt: z.nullable(z.iso.datetime()),
   })
-  .refine(
-    ({ circumstances, acknowledgedAt }) =>
-      acknowledgedAt !== null || !GRAVE.has(circumstances.duty),
-    {
+  .check(
+    z.refine(({ circumstances, acknowledgedAt }) => isAcknowledged(circumstances, acknowledgedAt), {
       path: ["acknowledgedAt"],
       error: "the caution of a joint on which safety hangs must be acknowledged first",
-    },
+    }),
   );
 
 /** What a sheet on paper is asked for with, as the query of its address. */
 export const sheetQuerySchema = z.object({
   callout: calloutSchema,
-  duty: dutySchema.default("ordinary"),
-  environment: environmentSchema.default("indoor"),
-  metal: metalSchema.default("steel"),
-  surface: surfaceSchema.optional(),
-  units: z.enum(["mm", "in"]).default("mm"),
+  duty: z._default(duty, USUAL_CIRCUMSTANCES.duty),
+  environment: z._default(environment, USUAL_CIRCUMSTANCES.environment),
+  metal: z._default(metal, USUAL_CIRCUMSTANCES.metal),
+  surface,
+  units: z._default(z.enum(UNITS), "mm"),
   /** The machine and the place on it. */
-  title: z.string().trim().max(260).default(""),
+  title: z._default(z.string().check(z.trim(), z.maxLength(260)), ""),
 });
 
 export type Replacement = z.infer<typeof replacementSchema>;

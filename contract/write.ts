@@ -1,21 +1,19 @@
-import { z } from "zod";
+import { z } from "zod/mini";
 
 /**
  * Who writes, and which version of the record it had seen: 0 where it knew of none. A write that has not seen the newest
  * version of another device is refused, so that no copy silently takes the place of another.
  */
 export const writeSchema = z.object({
-  device: z.uuid().optional(),
-  saw: z.coerce.number().int().min(0).default(0),
+  device: z.optional(z.uuid()),
+  saw: z._default(z.coerce.number().check(z.int(), z.minimum(0)), 0),
 });
 
 export type Write = z.infer<typeof writeSchema>;
 
 /** Where a list goes on: what the page before gave as `next`. */
 export const pageQuerySchema = z.object({
-  after: z
-    .string()
-    .max(120)
-    .regex(/^[^|]+\|[^|]+$/, "is no place in this list")
-    .optional(),
+  after: z.optional(
+    z.string().check(z.maxLength(120), z.regex(/^[^|]+\|[^|]+$/, "is no place in this list")),
+  ),
 });

@@ -4,6 +4,7 @@ import { CHROMIUM, CHROMIUM_FLAGS } from "./support/browser";
 export default defineConfig({
   testDir: "tests",
   outputDir: "test-results",
+  globalSetup: "./support/bundle-server.ts",
   fullyParallel: true,
   workers: 2,
   forbidOnly: process.env.CI !== undefined,

@@ -3,6 +3,7 @@ import path from "node:path";
 import { fileURLToPath } from "node:url";
 import type { Browser, Page } from "@playwright/test";
 import { launchBrowser } from "./support/browser";
+import { bundleServer } from "./support/bundle-server";
 import { startTestServer } from "./support/server";
 
 const FOLDER = path.resolve(
@@ -154,6 +155,7 @@ const SHOTS: readonly Shot[] = [
     show: async (page) => {
       await openJob(page, /Kestrel/);
       await button(page, /Impression adjuster/).click();
+      await page.getByText("Spanner, drill and hole").waitFor();
     },
   },
   {
@@ -264,6 +266,7 @@ async function take(browser: Browser, address: string, shot: Shot): Promise<void
 }
 
 await mkdir(FOLDER, { recursive: true });
+await bundleServer();
 const server = await startTestServer("demo");
 const browser = await launchBrowser();
 for (const shot of SHOTS) await take(browser, server.address, shot);

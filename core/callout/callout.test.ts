@@ -1,14 +1,6 @@
-import {
-  DRIVES,
-  FINISHES,
-  HEAD_STYLES,
-  NUT_STYLES,
-  POINTS,
-  WASHER_STYLES,
-  drivesOf,
-  stockLengths,
-} from "../fasteners";
+import { NUT_STYLES, WASHER_STYLES, stockLengths } from "../fasteners";
 import { NUT_CLASSES, gradesFor } from "../grades";
+import { DRIVES, FINISHES, HEAD_STYLES, POINTS, drivesOf } from "../looks";
 import { seededRandom, type SeededRandom } from "../simulate";
 import { named } from "../testing/named-thread";
 import { formatCallout, isCalloutProblem, parseCallout, type FastenerSpec } from "./index";

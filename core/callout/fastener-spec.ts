@@ -1,4 +1,5 @@
-import type { Drive, Finish, HeadStyle, NutStyle, Point, WasherStyle } from "../fasteners";
+import type { NutStyle, WasherStyle } from "../fasteners";
+import type { Drive, Finish, HeadStyle, Point } from "../looks";
 import type { DesignationProblem, Thread } from "../threads";
 import type { Mm } from "../units";
 

@@ -1,6 +1,7 @@
-import { drivesOf, goesByInches, type HeadStyle } from "../fasteners";
+import { drivesOf, goesByInches, type HeadStyle } from "../looks";
 import type { Thread } from "../threads";
 import { inchesFromMm, nearestFraction, printFraction, printPlain, type Mm } from "../units";
+import type { FastenerSpec, NutSpec, ScrewSpec, WasherSpec } from "./fastener-spec";
 import {
   DRIVE_PHRASES,
   FINISH_PHRASES,
@@ -11,7 +12,6 @@ import {
   writtenFor,
 } from "./phrases";
 import { gradeWritten, nutClassWritten } from "./read-grade";
-import type { FastenerSpec, NutSpec, ScrewSpec, WasherSpec } from "./fastener-spec";
 
 /** A coarse metric thread is written without its pitch (ISO 965-1). */
 function sizeWritten({ thread, toleranceClass }: FastenerSpec): string {

@@ -1,7 +1,14 @@
-import type { Finish } from "../fasteners";
 import { gradeById, gradeSystemOf, nutClassById } from "../grades";
+import type { Finish } from "../looks";
 import type { Thread } from "../threads";
 import { MOST_LETTERS, oneSpelling } from "../units";
+import {
+  isCalloutProblem,
+  type CalloutProblem,
+  type FastenerSpec,
+  type NutSpec,
+  type ScrewSpec,
+} from "./fastener-spec";
 import {
   DRIVE_PHRASES,
   FINISH_PHRASES,
@@ -13,13 +20,6 @@ import {
 import { bareNutClass, takeGrade, takeNutClass, type WrittenGrade } from "./read-grade";
 import { readThreadAndLength } from "./read-thread";
 import { Remaining } from "./read-words";
-import {
-  isCalloutProblem,
-  type CalloutProblem,
-  type FastenerSpec,
-  type NutSpec,
-  type ScrewSpec,
-} from "./fastener-spec";
 
 /** "10 off", "10 pcs", "qty 10", "10 no." at the start. */
 const QUANTITY =

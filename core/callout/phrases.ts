@@ -1,4 +1,5 @@
-import type { Drive, Finish, HeadStyle, NutStyle, Point, WasherStyle } from "../fasteners";
+import type { NutStyle, WasherStyle } from "../fasteners";
+import type { Drive, Finish, HeadStyle, Point } from "../looks";
 
 /** What is written for one thing, and how it is read. */
 export interface Phrase<Meaning> {

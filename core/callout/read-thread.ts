@@ -1,4 +1,4 @@
-import { goesByInches } from "../fasteners";
+import { goesByInches } from "../looks";
 import { lookUpThread, type DesignationReading, type Thread } from "../threads";
 import { readLength, roundTo, type Mm } from "../units";
 

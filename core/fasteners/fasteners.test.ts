@@ -1,25 +1,26 @@
-import { inInches, named } from "../testing/named-thread";
+import { ENVIRONMENTS, PART_METALS } from "../circumstances";
 import {
   DRIVES,
-  ENVIRONMENTS,
   FINISHES,
   HEAD_STYLES,
-  NUT_STYLES,
-  PART_METALS,
   drivesOf,
+  headSize,
+  lengthDatum,
+  usualDrive,
+  type HeadStyle,
+} from "../looks";
+import { inInches, named } from "../testing/named-thread";
+import {
+  NUT_STYLES,
   galvanicPair,
   finishSuits,
   headRecess,
-  headSize,
-  lengthDatum,
   nutSize,
   stockLengths,
   stockMatch,
   threadLength,
   turningTool,
-  usualDrive,
   washerSize,
-  type HeadStyle,
 } from "./index";
 
 describe("where a screw's length is measured (ISO 225)", () => {

@@ -1,35 +1,5 @@
-/** What a part is coated with, or made of instead. */
-export const FINISHES = [
-  "plain",
-  "zinc",
-  "zinc-yellow",
-  "zinc-flake",
-  "nickel",
-  "galvanised",
-  "stainless",
-  "brass",
-  "cadmium",
-] as const;
-
-export type Finish = (typeof FINISHES)[number];
-
-/** Where a joint lives. */
-export const ENVIRONMENTS = ["indoor", "outdoor", "wet", "marine", "hot", "food"] as const;
-
-export type Environment = (typeof ENVIRONMENTS)[number];
-
-/** Metals a fastener may stand in or on. */
-export const PART_METALS = [
-  "steel",
-  "cast-iron",
-  "aluminium",
-  "magnesium",
-  "brass",
-  "stainless",
-  "plastic",
-] as const;
-
-export type PartMetal = (typeof PART_METALS)[number];
+import type { Environment, PartMetal } from "../circumstances";
+import type { Finish } from "../looks";
 
 /** How well a finish keeps in a place: three words, not a promise of years. */
 export type FinishSuits = "good" | "poor" | "never";

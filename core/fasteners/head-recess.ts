@@ -1,10 +1,14 @@
+import {
+  headSize,
+  B18_3_BORES,
+  DIN_974_BORES,
+  goesByInches,
+  pairAt,
+  type Drive,
+  type HeadStyle,
+} from "../looks";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
-import { headSize } from "./head-size";
-import type { Drive, HeadStyle } from "./head-style";
-import { B18_3_BORES } from "./inch-heads";
-import { DIN_974_BORES } from "./metric-heads";
-import { goesByInches, pairAt } from "./table-rows";
 
 /** The recess that takes a head below the surface. */
 export type HeadRecess =

@@ -1,7 +1,6 @@
+import { hexSpanner, goesByInches, pairAt } from "../looks";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
-import { hexSpanner } from "./hex-spanner";
-import { goesByInches, pairAt } from "./table-rows";
 
 export const NUT_STYLES = [
   "hex",

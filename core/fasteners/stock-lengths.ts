@@ -1,7 +1,6 @@
+import { goesByInches, type HeadStyle } from "../looks";
 import type { Thread } from "../threads";
 import { MM_PER_INCH, roundTo, type Mm } from "../units";
-import type { HeadStyle } from "./head-style";
-import { goesByInches } from "./table-rows";
 
 /** ISO 888 nominal lengths, mm. */
 const ISO_888: readonly Mm[] = [

@@ -1,9 +1,12 @@
+import {
+  B18_3_SHOULDER_THREAD,
+  ISO_7379_THREAD,
+  goesByInches,
+  pairAt,
+  type HeadStyle,
+} from "../looks";
 import type { Thread } from "../threads";
 import { MM_PER_INCH, inchesFromMm, type Mm } from "../units";
-import type { HeadStyle } from "./head-style";
-import { B18_3_SHOULDER_THREAD } from "./inch-heads";
-import { ISO_7379_THREAD } from "./metric-heads";
-import { goesByInches, pairAt } from "./table-rows";
 
 /** How a screw's length divides, mm. */
 export interface ThreadLength {

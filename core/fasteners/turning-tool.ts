@@ -1,11 +1,16 @@
+import {
+  headSize,
+  hexSpanner,
+  B18_3_SET_KEYS,
+  ISO_4026_KEYS,
+  goesByInches,
+  pairAt,
+  sizeIn,
+  type Drive,
+  type HeadStyle,
+} from "../looks";
 import type { Thread } from "../threads";
 import { inchesFromMm, nearestFraction, printFraction, printPlain, type Mm } from "../units";
-import { headSize } from "./head-size";
-import type { Drive, HeadStyle } from "./head-style";
-import { hexSpanner } from "./hex-spanner";
-import { B18_3_SET_KEYS } from "./inch-heads";
-import { ISO_4026_KEYS } from "./metric-heads";
-import { goesByInches, pairAt, sizeIn } from "./table-rows";
 
 export type ToolKind =
   "spanner" | "key" | "cross-driver" | "star-driver" | "slot-driver" | "hand" | "none";

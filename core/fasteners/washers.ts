@@ -1,6 +1,6 @@
+import { goesByInches } from "../looks";
 import type { Thread } from "../threads";
 import { mmFromInches, type Mm } from "../units";
-import { goesByInches } from "./table-rows";
 
 export const WASHER_STYLES = [
   "flat",

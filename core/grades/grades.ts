@@ -48,3 +48,13 @@ export function weakestGrade(thread: Thread): Grade | undefined {
   const system = gradeSystemOf(thread);
   return GRADES.find((grade) => grade.system === system);
 }
+
+/** Stainless steels that counters stock; the others are to order. */
+const STOCKED_STAINLESS: ReadonlySet<string> = new Set(["A2-70", "A4-70", "A4-80"]);
+
+/** The classes of a thread that counters stock. */
+export function stockedGrades(thread: Thread): readonly Grade[] {
+  return gradesFor(thread).filter(
+    ({ id, system }) => system !== "stainless" || STOCKED_STAINLESS.has(id),
+  );
+}

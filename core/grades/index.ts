@@ -1,9 +1,9 @@
 export { bandAt, servingStressMpa } from "./grade";
-export type { Grade, GradeBand, GradeSystem, Hardness } from "./grade";
-export { GRADES, gradeById, gradeSystemOf, gradesFor, weakestGrade } from "./grades";
+export type { Grade, Hardness } from "./grade";
+export { GRADES, gradeById, gradeSystemOf, gradesFor, stockedGrades, weakestGrade } from "./grades";
 export { NUT_CLASSES, matchingNut, nutClassById, nutHolds } from "./nut-classes";
 export type { NutClass } from "./nut-classes";
 export { readBoltMark, readNutMark } from "./read-mark";
-export type { BoltMark, MarkSense, NutMark } from "./read-mark";
+export type { BoltMark, NutMark } from "./read-mark";
 export { compareGrades, gradesAtLeast, nearestGrades } from "./compare-grades";
 export type { GradeComparison } from "./compare-grades";

@@ -1,7 +1,15 @@
 import { mmFromInches, printFraction, printPlain, type Mm } from "../units";
 
 /** The sets that drills are sold in. */
-export type DrillSet = "metric-tenths" | "metric-halves" | "fractional" | "number" | "letter";
+export const DRILL_SETS = [
+  "metric-tenths",
+  "metric-halves",
+  "fractional",
+  "number",
+  "letter",
+] as const;
+
+export type DrillSet = (typeof DRILL_SETS)[number];
 
 /** One drill of a set. */
 export interface Drill {
@@ -65,8 +73,6 @@ const DRILLS: Readonly<Record<DrillSet, readonly Drill[]>> = {
 };
 
 /** Every set, in the order they are offered. */
-export const DRILL_SETS = Object.keys(DRILLS) as readonly DrillSet[];
-
 /** All drills of the given sets by size, smallest first; where two metric sets have the same drill, once. */
 export function drillsOf(sets: readonly DrillSet[]): readonly Drill[] {
   const wanted = DRILL_SETS.filter((set) => sets.includes(set));

@@ -1,9 +1,11 @@
 export { chartDrill } from "./chart-drill";
 export type { ChartDrill, ChartDrillBasis } from "./chart-drill";
 export { clearanceHoles } from "./clearance";
-export type { ClearanceHole, ClearanceHoles } from "./clearance";
+export type { ClearanceHoles } from "./clearance";
 export { DRILL_SETS, drillsOf, nearestDrills } from "./drill-sets";
-export type { Drill, DrillSet, NearDrill } from "./drill-sets";
+export type { Drill, DrillSet } from "./drill-sets";
+export { drillsToShow } from "./drills-to-show";
+export type { DrillsWanted } from "./drills-to-show";
 export { asTapDrill, tapDrills } from "./tapping-drills";
-export type { DrillSuits, TapDrill, TapDrillOptions } from "./tapping-drills";
+export type { DrillSuits, TapDrillOptions } from "./tapping-drills";
 export { drillForPercent, percentThread } from "./thread-percent";

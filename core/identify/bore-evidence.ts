@@ -1,6 +1,7 @@
 import { limits, taperLengths, toleranceClasses, type Thread } from "../threads";
-import { BLUNDER, backgroundDensity, outsideAgreement } from "./diameter-evidence";
+import { outsideAgreement } from "./agreement";
 import type { Evidence } from "./evidence";
+import { BLUNDER, backgroundDensity } from "./misread";
 import type { BoreInstrument, ReadingOf } from "./reading";
 import type { ReasonFigures } from "./reason";
 import { accountedFor, sizeDensity, type ReadingSpread, type SizeBand } from "./size-model";

@@ -1,4 +1,6 @@
-import { GAUGE_SD, OVER_CRESTS, backgroundBetween, backgroundDensity } from "./diameter-evidence";
+import { OVER_CRESTS } from "./diameter-evidence";
+import { GAUGE_SD } from "./gauge-evidence";
+import { backgroundBetween, backgroundDensity } from "./misread";
 import { IN_BORE } from "./bore-evidence";
 import { lossDensity, normalCumulative } from "./distributions";
 import type { Reading } from "./reading";

@@ -1,6 +1,6 @@
 import { catalogue, findThread, type Thread } from "../threads";
 import { commonnessOf, commonnessWeight } from "./commonness";
-import { evidenceFor } from "./evidence";
+import { evidenceFor } from "./evidence-table";
 import { measuredSizes, type Reading, type ReadingOf } from "./index";
 import { leafOutcomes } from "./leaf-evidence";
 

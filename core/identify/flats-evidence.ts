@@ -1,4 +1,4 @@
-import { hexFlats } from "../fasteners";
+import { hexFlats } from "../looks";
 import type { Thread } from "../threads";
 import { normalDensity } from "./distributions";
 import type { Evidence } from "./evidence";

@@ -1,6 +1,6 @@
 import { named } from "../testing/named-thread";
 import { catalogue } from "../threads";
-import { angleOutcomes } from "./form-evidence";
+import { angleOutcomes } from "./flank-angle-evidence";
 import { identify, type Identification, type Reading } from "./index";
 
 const diameter = (mm: number): Reading => ({ kind: "external-diameter", mm });

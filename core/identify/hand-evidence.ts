@@ -18,27 +18,3 @@ export const handEvidence: Evidence<"hand"> = {
   unknownLikelihood: ({ hand }) => (hand === "left" ? LEFT_FASTENER : 1 - LEFT_FASTENER),
   reason: ({ hand }) => ({ code: "hand", agreement: "agrees", hand }),
 };
-
-const NO_WEIGHT = { likelihood: () => 1, alike: () => 0, unknownLikelihood: () => 1 } as const;
-
-/** How long it is: kept with the readings for the call-out, of no weight for the thread. */
-export const lengthEvidence: Evidence<"length"> = {
-  ...NO_WEIGHT,
-  reason: ({ mm }) => ({ code: "length", agreement: "agrees", mm }),
-};
-
-/** Head, finish and magnet: for the call-out and the class, of no weight for the thread. */
-export function lookEvidence<K extends "head-style" | "finish" | "magnet">(): Evidence<K> {
-  return { ...NO_WEIGHT, reason: () => ({ code: "look", agreement: "agrees" }) };
-}
-
-const leftHanded = new WeakMap<Thread, Thread>();
-
-/** The same thread cut left-hand, the same object each time. */
-export function leftHand(thread: Thread): Thread {
-  const known = leftHanded.get(thread);
-  if (known !== undefined) return known;
-  const left = { ...thread, hand: "left" } as const;
-  leftHanded.set(thread, left);
-  return left;
-}

@@ -1,8 +1,9 @@
-import { catalogue, type Thread, type ThreadSide } from "../threads";
+import { catalogue, type Thread } from "../threads";
 import { widerThan } from "./combine";
 import { commonnessOf } from "./commonness";
-import { leftHand } from "./hand-evidence";
-import { nextTests, sideRead, type NextTest, type TestOptions } from "./next-tests";
+import type { Candidate, Identification } from "./identification";
+import { leftHand } from "./left-hand";
+import { nextTests, sideRead, type TestOptions } from "./next-tests";
 import {
   conflictOf,
   likeliestFirst,
@@ -10,46 +11,16 @@ import {
   type Posterior,
   type PriorOptions,
 } from "./posterior";
-import type { Hand, Reading } from "./reading";
+import type { Reading } from "./reading";
 import type { Reason } from "./reason";
+import { lastReading } from "./readings-of-kind";
 import { withStatedFinish } from "./stated-condition";
-import { suspectsOf, type Suspect } from "./suspects";
-import { verdictOf, type Verdict } from "./verdict";
+import { isRuledOut } from "./standing";
+import { suspectsOf } from "./suspects";
+import { verdictOf } from "./verdict";
 import { reasonOf, weighReading, type WeighedReading } from "./weigh";
 
 export type IdentifyOptions = PriorOptions & TestOptions;
-
-/** A thread, how likely it is, and how the readings stand to it. */
-export interface Candidate {
-  readonly thread: Thread;
-  readonly probability: number;
-  /**
-   * Of a thread still possible, one for each reading in the order given; of one that is ruled out, only the reading
-   * that speaks most against it. Then how common the thread is, when that was weighed.
-   */
-  readonly reasons: readonly Reason[];
-}
-
-export interface Identification {
-  /** Every thread of the catalogue, most likely first; with `unknown` the probabilities make 1. */
-  readonly candidates: readonly Candidate[];
-  /** The probability of a thread that the catalogue does not hold. */
-  readonly unknown: number;
-  readonly verdict: Verdict;
-  /** The side of the thread that the readings, or the kind of part, are of. */
-  readonly side: ThreadSide;
-  /** How much less likely the readings are together than each alone, as a natural logarithm. */
-  readonly conflict: number;
-  readonly nextTests: readonly NextTest[];
-  /** Filled when the verdict is contradictory. */
-  readonly suspects: readonly Suspect[];
-}
-
-/** Threads under this share are not worth planning a test for. */
-const LEAST_STANDING = 0.005;
-
-/** Under this share a thread is ruled out, and one reason says why. */
-const RULED_OUT = 0.0005;
 
 /**
  * Identifies a thread from readings, by Bayes' rule over the whole catalogue and an unknown remainder: prior by
@@ -64,7 +35,7 @@ export function identify(given: readonly Reading[], options: IdentifyOptions = {
   const candidates = rankedCandidates(weighed, posterior, options);
   const conflict = conflictOf(posterior, options);
   const verdict = verdictOf(readings, candidates, posterior.unknown, conflict);
-  const standing = candidates.filter(({ probability }) => probability >= LEAST_STANDING);
+  const standing = candidates.filter(({ probability }) => !isRuledOut(probability));
   return {
     candidates,
     unknown: posterior.unknown,
@@ -82,20 +53,19 @@ function rankedCandidates(
   options: IdentifyOptions,
 ): Candidate[] {
   const readings = weighed.map(({ reading }) => reading);
-  const hand = handOf(readings);
+  const hand = lastReading(readings, "hand")?.hand ?? "right";
   const common = options.useCommonness === false ? undefined : commonnessReasons();
   const threads = catalogue();
   return likeliestFirst(posterior).map((at): Candidate => {
     const thread = threads[at];
     if (thread === undefined) throw new RangeError(`no thread at place ${at}`);
     const probability = posterior.probabilities[at] ?? 0;
-    const reasons =
-      probability < RULED_OUT
-        ? whyRuledOut(weighed, readings, thread, at, common?.[at])
-        : [
-            ...weighed.map((one, i) => unlessAskew(reasonOf(one, i, thread, at), readings)),
-            ...(common?.slice(at, at + 1) ?? []),
-          ];
+    const reasons = isRuledOut(probability)
+      ? whyRuledOut(weighed, readings, thread, at, common?.[at])
+      : [
+          ...weighed.map((one, i) => unlessAskew(reasonOf(one, i, thread, at), readings)),
+          ...(common?.slice(at, at + 1) ?? []),
+        ];
     return { thread: hand === "left" ? leftHand(thread) : thread, probability, reasons };
   });
 }
@@ -140,11 +110,6 @@ function unlessAskew(reason: Reason, readings: readonly Reading[]): Reason {
   if (widestMm === undefined) return reason;
   const { mm, reading: place, support } = reason;
   return { code: "held-askew", agreement: "agrees", mm, widestMm, reading: place, support };
-}
-
-/** The hand as last read. */
-function handOf(readings: readonly Reading[]): Hand {
-  return readings.findLast((reading) => reading.kind === "hand")?.hand ?? "right";
 }
 
 const COMMONNESS_REASONS = {

@@ -1,28 +1,38 @@
 export { commonnessWeight } from "./commonness";
 export { decisiveReason, identify } from "./identify";
-export type { Candidate, Identification, IdentifyOptions } from "./identify";
-export { FLANK_ANGLES } from "./form-evidence";
-export type { FlankAngle } from "./form-evidence";
+export type { IdentifyOptions } from "./identify";
+export type { Candidate, Identification } from "./identification";
 export { LEAVES, rankLeaves, sameLeaf } from "./leaves";
 export type { RankedLeaf } from "./leaves";
 export { leafMark, leafPitchMm } from "./leaf-evidence";
 export { measuredSizes } from "./measured";
 export type { MeasuredSizes } from "./measured";
 export { sideRead, sizeWasRead, testKey } from "./next-tests";
-export type { InformativeTest, NextTest, OpeningTest, TestAnswer, TestOptions } from "./next-tests";
-export { markKind } from "./mark-evidence";
-export type { MarkKind } from "./mark-evidence";
+export type { InformativeTest, NextTest, OpeningTest, TestAnswer } from "./next-test";
+export { MARK_KINDS, markKind } from "./mark-kind";
+export type { MarkKind } from "./mark-kind";
+export { partRead, readingsForNext, readingsOfPart } from "./part-read";
 export { PART_KINDS, sideOf } from "./part";
 export type { PartKind } from "./part";
-export type { Standing, TestOutcome } from "./test-worth";
 export { A_FEW_TURNS, TEST_TURNS } from "./trial-evidence";
 export { TOOLS } from "./tools";
 export type { Tool } from "./tools";
-export { PART_CONDITIONS } from "./reading";
+export { ACCEPTED } from "./accepted";
+export {
+  BORE_INSTRUMENTS,
+  DIAMETER_INSTRUMENTS,
+  FLANK_ANGLES,
+  LEAF_OUTCOMES,
+  ORIGIN_PLACES,
+  PART_CONDITIONS,
+  PART_FUNCTIONS,
+  READING_KINDS,
+  TRIAL_OUTCOMES,
+} from "./reading";
 export type {
   BoreInstrument,
   DiameterInstrument,
-  Hand,
+  FlankAngle,
   LeafOutcome,
   OriginPlace,
   PartCondition,
@@ -32,13 +42,13 @@ export type {
   ReadingOf,
   TrialOutcome,
 } from "./reading";
-export type { Agreement, LeafMark, Reason, ReasonFigures } from "./reason";
+export type { LeafMark, Reason, ReasonFigures } from "./reason";
+export { lastReading } from "./readings-of-kind";
 export { summaryOf } from "./summary";
 export type { IdentificationSummary } from "./summary";
 export type { Suspect } from "./suspects";
-export { candidatesInTheRunning } from "./verdict";
-export type { Verdict } from "./verdict";
+export { VERDICTS, isRuledOut, leads, nearestFirst, standingOf, unknownStanding } from "./standing";
+export type { Verdict } from "./standing";
 export { leafSeat } from "./leaf-seat";
-export type { LeafSeat } from "./leaf-seat";
 export { likelySlips } from "./slips";
 export type { Slip } from "./slips";

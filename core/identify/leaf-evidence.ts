@@ -1,8 +1,9 @@
 import type { Thread } from "../threads";
 import { pitchMmFromTpi, type Mm } from "../units";
+import type { Agreement } from "./agreement";
 import type { Evidence } from "./evidence";
 import type { LeafOutcome, ReadingOf } from "./reading";
-import type { Agreement, LeafMark, ReasonFigures } from "./reason";
+import type { LeafMark, ReasonFigures } from "./reason";
 
 type LeafReading = ReadingOf<"leaf">;
 

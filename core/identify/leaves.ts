@@ -1,7 +1,7 @@
 import { leafMark, leafOutcomes } from "./leaf-evidence";
 import type { Reading } from "./reading";
 import type { LeafMark } from "./reason";
-import type { Standing } from "./test-worth";
+import type { Contender } from "./test-worth";
 
 /** The leaves of an ordinary 60-degree metric gauge, mm. */
 const METRIC_LEAVES = [
@@ -32,7 +32,7 @@ function wasTried(leaf: LeafMark, readings: readonly Reading[]): boolean {
 
 /** Leaves that are the exact pitch of something still standing and have not been tried. */
 export function leavesWorthTrying(
-  standing: readonly Standing[],
+  standing: readonly Contender[],
   readings: readonly Reading[],
 ): LeafMark[] {
   const ofStanding = standing.map(({ thread }): LeafMark =>
@@ -54,7 +54,7 @@ export interface RankedLeaf {
  * Leaves of equal chance keep the gauge's own order.
  * @param standing threads still in the running with their probabilities
  */
-export function rankLeaves(standing: readonly Standing[]): RankedLeaf[] {
+export function rankLeaves(standing: readonly Contender[]): RankedLeaf[] {
   return LEAVES.map((leaf) => ({
     leaf,
     dropsIn: standing.reduce(

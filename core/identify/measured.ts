@@ -1,6 +1,7 @@
 import type { Mm } from "../units";
 import { leafMark, leafPitchMm } from "./leaf-evidence";
-import type { Reading, ReadingOf } from "./reading";
+import type { Reading } from "./reading";
+import { lastReading, readingsOfKind } from "./readings-of-kind";
 import type { LeafMark } from "./reason";
 import { measuredTaper } from "./taper-evidence";
 
@@ -25,19 +26,17 @@ export interface MeasuredSizes {
   };
 }
 
-function ofKind<K extends Reading["kind"]>(readings: readonly Reading[], kind: K): ReadingOf<K>[] {
-  return readings.filter((reading): reading is ReadingOf<K> => reading.kind === kind);
-}
-
 function measuredPitch(readings: readonly Reading[]): Pick<MeasuredSizes, "pitchMm" | "leaf"> {
-  const fitting = ofKind(readings, "leaf").findLast(({ outcome }) => outcome === "drops-in");
+  const fitting = readingsOfKind(readings, "leaf").findLast(
+    ({ outcome }) => outcome === "drops-in",
+  );
   if (fitting !== undefined) {
     const leaf = leafMark(fitting);
     return { leaf, pitchMm: leafPitchMm(leaf) };
   }
-  const crests = ofKind(readings, "crest-to-crest").at(-1);
+  const crests = lastReading(readings, "crest-to-crest");
   if (crests !== undefined) return { pitchMm: crests.mm / crests.pitches };
-  const count = ofKind(readings, "count").at(-1);
+  const count = lastReading(readings, "count");
   return count === undefined ? {} : { pitchMm: count.spanMm / count.threads };
 }
 
@@ -45,21 +44,21 @@ const widest = (sizes: readonly Mm[]) => (sizes.length === 0 ? undefined : Math.
 
 /** The size over the crests: the widest reading, else the larger end of a taper, else the middle of a gauge's interval. */
 function measuredMajor(readings: readonly Reading[]): Mm | undefined {
-  const read = widest(ofKind(readings, "external-diameter").map(({ mm }) => mm));
+  const read = widest(readingsOfKind(readings, "external-diameter").map(({ mm }) => mm));
   if (read !== undefined) return read;
-  const taper = ofKind(readings, "taper-measured").at(-1);
+  const taper = lastReading(readings, "taper-measured");
   if (taper !== undefined) return taper.largeMm;
-  const gauged = ofKind(readings, "diameter-between").at(-1);
+  const gauged = lastReading(readings, "diameter-between");
   return gauged === undefined ? undefined : (gauged.overMm + gauged.notOverMm) / 2;
 }
 
 /** Sizes as read: the widest diameter and bore; the last leaf that dropped in, else crest to crest, else the count. */
 export function measuredSizes(readings: readonly Reading[]): MeasuredSizes {
   const majorMm = measuredMajor(readings);
-  const boreMm = widest(ofKind(readings, "internal-diameter").map(({ mm }) => mm));
-  const lengthMm = ofKind(readings, "length").at(-1)?.mm;
-  const flatsMm = widest(ofKind(readings, "across-flats").map(({ mm }) => mm));
-  const taper = ofKind(readings, "taper-measured").at(-1);
+  const boreMm = widest(readingsOfKind(readings, "internal-diameter").map(({ mm }) => mm));
+  const lengthMm = lastReading(readings, "length")?.mm;
+  const flatsMm = widest(readingsOfKind(readings, "across-flats").map(({ mm }) => mm));
+  const taper = lastReading(readings, "taper-measured");
   return {
     ...(majorMm === undefined ? {} : { majorMm }),
     ...measuredPitch(readings),

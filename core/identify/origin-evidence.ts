@@ -1,7 +1,8 @@
 import type { Thread, ThreadFamily } from "../threads";
+import type { Agreement } from "./agreement";
 import type { Evidence } from "./evidence";
 import type { OriginPlace, PartFunction, ReadingOf } from "./reading";
-import type { Agreement } from "./reason";
+import type {} from "./reason";
 
 type Known = Exclude<OriginPlace, "unknown">;
 

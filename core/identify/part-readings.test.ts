@@ -1,7 +1,7 @@
-import { hexFlats } from "../fasteners";
+import { hexFlats } from "../looks";
 import { named } from "../testing/named-thread";
 import { catalogue, limits } from "../threads";
-import { evidenceFor } from "./evidence";
+import { evidenceFor } from "./evidence-table";
 import { identify, markKind, type Identification, type Reading } from "./index";
 import { trialOutcomes } from "./trial-evidence";
 

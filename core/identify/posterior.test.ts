@@ -1,6 +1,6 @@
 import { catalogue } from "../threads";
 import { commonnessWeight } from "./commonness";
-import { evidenceFor } from "./evidence";
+import { evidenceFor } from "./evidence-table";
 import { identify, type Reading } from "./index";
 
 /** Bayes' rule written out plainly, in products, for one thread after the other: the slow, sure way. */

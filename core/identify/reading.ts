@@ -1,11 +1,15 @@
-import type { Drive, Finish, HeadStyle } from "../fasteners";
-import type { ThreadSide } from "../threads";
+import type { Drive, Finish, HeadStyle } from "../looks";
+import type { Hand, ThreadSide } from "../threads";
 import type { Mm } from "../units";
 
 /** Whether a leaf lay in the thread without light, rocked on it, or the fitter could not tell. */
-export type LeafOutcome = "drops-in" | "rocks" | "unsure";
+export const LEAF_OUTCOMES = ["drops-in", "rocks", "unsure"] as const;
 
-export type DiameterInstrument = "caliper" | "micrometer" | "rule";
+export type LeafOutcome = (typeof LEAF_OUTCOMES)[number];
+
+export const DIAMETER_INSTRUMENTS = ["caliper", "micrometer", "rule"] as const;
+
+export type DiameterInstrument = (typeof DIAMETER_INSTRUMENTS)[number];
 
 /** How the part is said to have come to its size. */
 export const PART_CONDITIONS = [
@@ -19,94 +23,132 @@ export const PART_CONDITIONS = [
 
 export type PartCondition = (typeof PART_CONDITIONS)[number];
 
-export type OriginPlace = "britain" | "north-america" | "europe" | "japan" | "unknown";
+export const ORIGIN_PLACES = ["britain", "north-america", "europe", "japan", "unknown"] as const;
+
+export type OriginPlace = (typeof ORIGIN_PLACES)[number];
 
 /** What a bore was measured with: the inside jaws, or the largest pin or drill that enters. */
-export type BoreInstrument = "caliper" | "pin";
+export const BORE_INSTRUMENTS = ["caliper", "pin"] as const;
 
-export type Hand = "right" | "left";
+export type BoreInstrument = (typeof BORE_INSTRUMENTS)[number];
+
+/** The flank angles that are told apart on a bench, degrees; 0 is square. */
+export const FLANK_ANGLES = [60, 55, 47.5, 30, 29, 80, 0] as const;
+
+export type FlankAngle = (typeof FLANK_ANGLES)[number];
 
 /** How a known part took the one on the bench. */
-export type TrialOutcome = "runs-freely" | "binds" | "will-not-start" | "loose";
+export const TRIAL_OUTCOMES = ["runs-freely", "binds", "will-not-start", "loose"] as const;
 
-export type PartFunction = "bolt" | "nut" | "pipe-fitting" | "plug" | "power-screw" | "electrical";
+export type TrialOutcome = (typeof TRIAL_OUTCOMES)[number];
+
+export const PART_FUNCTIONS = [
+  "bolt",
+  "nut",
+  "pipe-fitting",
+  "plug",
+  "power-screw",
+  "electrical",
+] as const;
+
+export type PartFunction = (typeof PART_FUNCTIONS)[number];
+
+/** What is told of each kind of reading. */
+interface ReadingFigures {
+  readonly "external-diameter": {
+    readonly mm: Mm;
+    readonly instrument?: DiameterInstrument;
+    readonly condition?: PartCondition;
+  };
+  /** By hole gauge or drill gauge: it enters the one and not the other. */
+  readonly "diameter-between": {
+    readonly overMm: Mm;
+    readonly notOverMm: Mm;
+    readonly condition?: PartCondition;
+  };
+  /** The bore of a nut or a tapped hole, over the crests: its minor diameter. */
+  readonly "internal-diameter": {
+    readonly mm: Mm;
+    readonly instrument?: BoreInstrument;
+    readonly condition?: PartCondition;
+  };
+  readonly leaf: {
+    /** The leaf's own marking: exactly one of pitchMm and tpi. */
+    readonly pitchMm?: Mm;
+    readonly tpi?: number;
+    readonly outcome: LeafOutcome;
+    readonly threadsEngaged?: number;
+  };
+  readonly count: { readonly threads: number; readonly spanMm: Mm };
+  readonly "crest-to-crest": { readonly pitches: number; readonly mm: Mm };
+  readonly "flank-angle": {
+    /** The angle it was taken for. */
+    readonly degrees: FlankAngle;
+    /** By gauge or against the light (default), or by a mere look. */
+    readonly sure?: boolean;
+  };
+  readonly taper: { readonly tapered: boolean };
+  /** Two diameters over the crests at a distance along the axis. */
+  readonly "taper-measured": {
+    readonly smallMm: Mm;
+    readonly largeMm: Mm;
+    readonly apartMm: Mm;
+  };
+  readonly hand: { readonly hand: Hand };
+  /** "8.8", "A2-70", "lines:3", "letter:R", "none"; any other text is taken for a maker's mark, which says nothing. */
+  readonly "head-mark": { readonly mark: string };
+  readonly "trial-fit": {
+    /** The thread of the known part, as one would write it. */
+    readonly with: string;
+    /** The side of the part on the bench. */
+    readonly partIs: ThreadSide;
+    readonly outcome: TrialOutcome;
+    /** Turns for which it was run, or after which it bound; "a few" when not said. */
+    readonly turns?: number;
+  };
+  readonly "across-flats": { readonly mm: Mm };
+  /** Under the head, or as its head is measured: for the call-out; it says nothing of the thread. */
+  readonly length: { readonly mm: Mm };
+  /** The head and what turns it; like the length, for the call-out. */
+  readonly "head-style": { readonly head: HeadStyle; readonly drive?: Drive };
+  readonly finish: { readonly finish: Finish };
+  /** Whether a magnet holds it. */
+  readonly magnet: { readonly sticks: boolean };
+  readonly origin: {
+    readonly place?: OriginPlace;
+    /** The year that the machine is older than. */
+    readonly before?: number;
+  };
+  readonly function: { readonly what: PartFunction };
+}
+
+export const READING_KINDS = [
+  "external-diameter",
+  "diameter-between",
+  "internal-diameter",
+  "leaf",
+  "count",
+  "crest-to-crest",
+  "flank-angle",
+  "taper",
+  "taper-measured",
+  "hand",
+  "head-mark",
+  "trial-fit",
+  "across-flats",
+  "length",
+  "head-style",
+  "finish",
+  "magnet",
+  "origin",
+  "function",
+] as const satisfies readonly (keyof ReadingFigures)[];
+
+export type ReadingKind = (typeof READING_KINDS)[number];
 
 /** One thing measured or seen on the part. A new kind does not compile until `EVIDENCE` weighs it. */
-export type Reading =
-  | {
-      readonly kind: "external-diameter";
-      readonly mm: Mm;
-      readonly instrument?: DiameterInstrument;
-      readonly condition?: PartCondition;
-    }
-  /** By hole gauge or drill gauge: it enters the one and not the other. */
-  | {
-      readonly kind: "diameter-between";
-      readonly overMm: Mm;
-      readonly notOverMm: Mm;
-      readonly condition?: PartCondition;
-    }
-  /** The bore of a nut or a tapped hole, over the crests: its minor diameter. */
-  | {
-      readonly kind: "internal-diameter";
-      readonly mm: Mm;
-      readonly instrument?: BoreInstrument;
-      readonly condition?: PartCondition;
-    }
-  | {
-      readonly kind: "leaf";
-      /** The leaf's own marking: exactly one of pitchMm and tpi. */
-      readonly pitchMm?: Mm;
-      readonly tpi?: number;
-      readonly outcome: LeafOutcome;
-      readonly threadsEngaged?: number;
-    }
-  | { readonly kind: "count"; readonly threads: number; readonly spanMm: Mm }
-  | { readonly kind: "crest-to-crest"; readonly pitches: number; readonly mm: Mm }
-  | {
-      readonly kind: "flank-angle";
-      /** The angle it was taken for; 0 is square. */
-      readonly degrees: 60 | 55 | 47.5 | 30 | 29 | 80 | 0;
-      /** By gauge or against the light (default), or by a mere look. */
-      readonly sure?: boolean;
-    }
-  | { readonly kind: "taper"; readonly tapered: boolean }
-  /** Two diameters over the crests at a distance along the axis. */
-  | {
-      readonly kind: "taper-measured";
-      readonly smallMm: Mm;
-      readonly largeMm: Mm;
-      readonly apartMm: Mm;
-    }
-  | { readonly kind: "hand"; readonly hand: Hand }
-  /** "8.8", "A2-70", "lines:3", "letter:R", "none"; any other text is taken for a maker's mark, which says nothing. */
-  | { readonly kind: "head-mark"; readonly mark: string }
-  | {
-      readonly kind: "trial-fit";
-      /** The thread of the known part, as one would write it. */
-      readonly with: string;
-      /** The side of the part on the bench. */
-      readonly partIs: ThreadSide;
-      readonly outcome: TrialOutcome;
-      /** Turns for which it was run, or after which it bound; "a few" when not said. */
-      readonly turns?: number;
-    }
-  | { readonly kind: "across-flats"; readonly mm: Mm }
-  /** Under the head, or as its head is measured: for the call-out; it says nothing of the thread. */
-  | { readonly kind: "length"; readonly mm: Mm }
-  /** The head and what turns it; like the length, for the call-out. */
-  | { readonly kind: "head-style"; readonly head: HeadStyle; readonly drive?: Drive }
-  | { readonly kind: "finish"; readonly finish: Finish }
-  /** Whether a magnet holds it. */
-  | { readonly kind: "magnet"; readonly sticks: boolean }
-  | {
-      readonly kind: "origin";
-      readonly place?: OriginPlace;
-      /** The year that the machine is older than. */
-      readonly before?: number;
-    }
-  | { readonly kind: "function"; readonly what: PartFunction };
-
-export type ReadingKind = Reading["kind"];
+export type Reading = {
+  [Kind in ReadingKind]: { readonly kind: Kind } & ReadingFigures[Kind];
+}[ReadingKind];
 
 export type ReadingOf<K extends ReadingKind> = Extract<Reading, { kind: K }>;

@@ -1,11 +1,9 @@
 import type { Mm } from "../units";
 import type { MatingCause, MatingOutcome } from "../mating";
-import type { Thread, ThreadFamily, ThreadSide } from "../threads";
-import type { MarkKind } from "./mark-evidence";
-import type { Hand, LeafOutcome, OriginPlace, PartFunction, TrialOutcome } from "./reading";
-
-/** How one reading stands to one thread: in agreement, possible but stretched, or against it. */
-export type Agreement = "agrees" | "strained" | "at-odds";
+import type { Hand, Thread, ThreadFamily, ThreadSide } from "../threads";
+import type { Agreement } from "./agreement";
+import type { MarkKind } from "./mark-kind";
+import type { LeafOutcome, OriginPlace, PartFunction, TrialOutcome } from "./reading";
 
 /** What a leaf is stamped with. */
 export type LeafMark = { readonly pitchMm: Mm } | { readonly tpi: number };

@@ -1,4 +1,4 @@
-import { hexFlats } from "../fasteners";
+import { hexFlats } from "../looks";
 import { catalogue, sizesOverCrests, type Thread } from "../threads";
 import { MM_PER_INCH, type Mm } from "../units";
 import { commonnessWeight } from "./commonness";

@@ -1,5 +1,6 @@
-import type { Finish } from "../fasteners";
+import type { Finish } from "../looks";
 import type { PartCondition, Reading } from "./reading";
+import { lastReading } from "./readings-of-kind";
 
 /** Finishes that change the size of a part. */
 const COATS: Partial<Record<Finish, PartCondition>> = {
@@ -24,7 +25,7 @@ function withCondition(reading: Reading, condition: PartCondition): Reading {
 
 /** The readings, each size of which nobody judged the condition taken for coated where a finish was seen. */
 export function withStatedFinish(readings: readonly Reading[]): readonly Reading[] {
-  const finish = readings.findLast((reading) => reading.kind === "finish")?.finish;
+  const finish = lastReading(readings, "finish")?.finish;
   const condition = finish === undefined ? undefined : COATS[finish];
   if (condition === undefined) return readings;
   return readings.map((reading) => {

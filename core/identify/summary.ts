@@ -1,7 +1,6 @@
-import type { Identification } from "./identify";
-import type { ThreadSide } from "../threads";
-import type { Hand } from "./reading";
-import type { Verdict } from "./verdict";
+import type { Hand, ThreadSide } from "../threads";
+import type { Identification } from "./identification";
+import type { Verdict } from "./standing";
 
 /** An identification in few words: what is stored and listed. */
 export interface IdentificationSummary {

@@ -1,5 +1,5 @@
 import { catalogue, type Thread } from "../threads";
-import { evidenceFor } from "./evidence";
+import { evidenceFor } from "./evidence-table";
 import { likeliestFirst, posteriorOf, type PriorOptions } from "./posterior";
 import type { Reading } from "./reading";
 import type { ReasonFigures } from "./reason";

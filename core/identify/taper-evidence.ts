@@ -1,8 +1,9 @@
 import type { Thread } from "../threads";
 import { normalDensity } from "./distributions";
-import { BLUNDER, backgroundDensity, crestsLikelihood } from "./diameter-evidence";
+import { crestsLikelihood } from "./crests-band";
 import type { Evidence } from "./evidence";
-import { agreementOf } from "./form-evidence";
+import { agreementOf } from "./agreement";
+import { BLUNDER, backgroundDensity } from "./misread";
 import type { ReadingOf } from "./reading";
 
 /** A taper of 1 in 16 is seen by laying a straight edge on; a worn parallel thread is seldom taken for one. */

@@ -1,7 +1,7 @@
 import type { Thread } from "../threads";
 
 /** A candidate as far as choosing a test is concerned. */
-export interface Standing {
+export interface Contender {
   readonly thread: Thread;
   readonly probability: number;
 }
@@ -31,7 +31,7 @@ function entropy(probabilities: readonly number[]): number {
 function outcomeOf<Answer>(
   answer: Answer,
   chances: readonly number[],
-  standing: readonly Standing[],
+  standing: readonly Contender[],
 ): TestOutcome<Answer> {
   const joint = standing.map(({ thread, probability }, i) => ({
     thread,
@@ -52,7 +52,7 @@ function outcomeOf<Answer>(
  */
 export function worthOf<Answer>(
   answers: readonly Answer[],
-  standing: readonly Standing[],
+  standing: readonly Contender[],
   weightOf: (answer: Answer, thread: Thread) => number,
 ): TestWorth<Answer> {
   const chances = standing.map(({ thread }) => {

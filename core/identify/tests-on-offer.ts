@@ -1,27 +1,28 @@
-import { hexFlats } from "../fasteners";
+import { hexFlats } from "../looks";
 import type { ThreadSide } from "../threads";
 import { commonnessOf } from "./commonness";
 import { normalDensity } from "./distributions";
+import { angleOutcomes } from "./flank-angle-evidence";
 import { flatsDensity } from "./flats-evidence";
-import { angleOutcomes, FLANK_ANGLES } from "./form-evidence";
 import { leafOutcomes } from "./leaf-evidence";
 import { leavesWorthTrying } from "./leaves";
-import { markChance, type MarkKind } from "./mark-evidence";
-import type { InformativeTest, TestAnswer } from "./next-tests";
+import { markChance } from "./mark-evidence";
+import type { MarkKind } from "./mark-kind";
+import type { InformativeTest, TestAnswer } from "./next-test";
 import { KNOWN_PLACES, placeChances } from "./origin-evidence";
 import type { PartKind } from "./part";
 import { CREST_SD, countChance } from "./pitch-evidence";
-import type { Reading } from "./reading";
+import { FLANK_ANGLES, TRIAL_OUTCOMES, type Reading } from "./reading";
 import { calledTapered } from "./taper-evidence";
-import { worthOf, type Standing, type TestOutcome, type TestWorth } from "./test-worth";
+import { worthOf, type Contender, type TestOutcome, type TestWorth } from "./test-worth";
 import type { Tool } from "./tools";
-import { TEST_TURNS, TRIAL_OUTCOMES, knownPart, trialOutcomes } from "./trial-evidence";
+import { TEST_TURNS, knownPart, trialOutcomes } from "./trial-evidence";
 
 /** What is known when a test is to be chosen. */
 export interface TestSetting {
   readonly readings: readonly Reading[];
   /** Threads still in the running; their probabilities make 1. */
-  readonly standing: readonly Standing[];
+  readonly standing: readonly Contender[];
   readonly owns: ReadonlySet<Tool>;
   readonly side: ThreadSide;
   readonly part: PartKind | undefined;
@@ -108,7 +109,7 @@ function trialTests({ readings, standing, owns, side }: TestSetting): Informativ
       reading.kind === "trial-fit" ? [knownPart(reading.with)?.id] : [],
     ),
   );
-  const kept = ({ thread }: Standing) =>
+  const kept = ({ thread }: Contender) =>
     commonnessOf(thread) !== "rare" && thread.only === undefined && !tried.has(thread.id);
   return standing
     .filter(kept)

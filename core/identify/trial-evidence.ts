@@ -1,16 +1,9 @@
 import { judgePair, matingVerdict, type Mating, type MatingFit } from "../mating";
 import { lookUpThreadAlone, type Thread, type ThreadSide } from "../threads";
 import type { Evidence } from "./evidence";
-import { agreementOf } from "./form-evidence";
+import { agreementOf } from "./agreement";
 import { normalCumulative } from "./distributions";
-import type { ReadingOf, TrialOutcome } from "./reading";
-
-export const TRIAL_OUTCOMES: readonly TrialOutcome[] = [
-  "runs-freely",
-  "binds",
-  "loose",
-  "will-not-start",
-];
+import { TRIAL_OUTCOMES, type ReadingOf, type TrialOutcome } from "./reading";
 
 type Chances = Readonly<Record<TrialOutcome, number>>;
 

@@ -1,26 +1,7 @@
-import type { Candidate } from "./identify";
+import type { Candidate } from "./identification";
 import { vouchesForPitch } from "./pitch-vouched";
 import type { Reading } from "./reading";
-
-/** Where an identification stands. */
-export type Verdict = "settled" | "narrowed" | "open" | "contradictory";
-
-/** The share at which one thread, or a few together, are taken as the answer. */
-const SETTLED_SHARE = 0.95;
-const MOST_NARROWED = 4;
-
-/** Where nothing vouches for the pitch, the diameter and what was ruled out have to say this much. */
-const SETTLED_UNPITCHED = 0.99;
-
-/** How many of the likeliest candidates it takes to hold the settled share of all that is possible; 0 when they cannot. */
-export function candidatesInTheRunning(candidates: readonly { probability: number }[]): number {
-  let sum = 0;
-  for (const [i, { probability }] of candidates.entries()) {
-    sum += probability;
-    if (sum >= SETTLED_SHARE) return i + 1;
-  }
-  return 0;
-}
+import { heldBy, unknownStanding, type Verdict } from "./standing";
 
 function isAtOdds(candidate: Candidate | undefined): boolean {
   return candidate?.reasons.some(({ agreement }) => agreement === "at-odds") ?? false;
@@ -40,14 +21,9 @@ export function verdictOf(
   unknown: number,
   conflict: number,
 ): Verdict {
-  const [best] = candidates;
-  const atOdds = isAtOdds(best);
-  if (readings.length > 1 && (atOdds || unknown > 0.5 || conflict > MOST_CONFLICT)) {
-    return "contradictory";
-  }
-  const running = candidatesInTheRunning(candidates);
-  const pitched = readings.some(vouchesForPitch);
-  const enough = pitched || (best?.probability ?? 0) >= SETTLED_UNPITCHED;
-  if (running === 1 && !atOdds && enough) return "settled";
-  return running >= 1 && running <= MOST_NARROWED ? "narrowed" : "open";
+  const atOdds = isAtOdds(candidates[0]);
+  const unheld = unknownStanding(unknown) === "leads";
+  if (readings.length > 1 && (atOdds || unheld || conflict > MOST_CONFLICT)) return "contradictory";
+  const held = heldBy(candidates, readings.some(vouchesForPitch));
+  return held === "settled" && atOdds ? "narrowed" : held;
 }

@@ -1,5 +1,6 @@
 import { catalogue, type Thread } from "../threads";
-import { evidenceFor, type Evidence } from "./evidence";
+import type { Evidence } from "./evidence";
+import { evidenceFor } from "./evidence-table";
 import type { Reading, ReadingKind } from "./reading";
 import type { Reason } from "./reason";
 

@@ -1,12 +1,15 @@
 /** What a tapped hole is cut in. */
-export type HoleMaterial =
-  | "steel"
-  | "cast-iron"
-  | "aluminium-cast"
-  | "aluminium-wrought"
-  | "magnesium"
-  | "brass"
-  | "plastic";
+export const HOLE_MATERIAL_KINDS = [
+  "steel",
+  "cast-iron",
+  "aluminium-cast",
+  "aluminium-wrought",
+  "magnesium",
+  "brass",
+  "plastic",
+] as const;
+
+export type HoleMaterial = (typeof HOLE_MATERIAL_KINDS)[number];
 
 /** Ordinary metal of its kind. Figures are of common low grades, so estimates on the safe side. */
 export interface HoleMaterialFacts {
@@ -36,5 +39,3 @@ export const HOLE_MATERIALS: Readonly<Record<HoleMaterial, HoleMaterialFacts>> =
   brass: of(360, 0.6, 1.5),
   plastic: of(60, 0.6, 2),
 };
-
-export const HOLE_MATERIAL_KINDS = Object.keys(HOLE_MATERIALS) as readonly HoleMaterial[];

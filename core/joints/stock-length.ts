@@ -1,5 +1,6 @@
-import { stockLengths, threadLength, type HeadStyle } from "../fasteners";
+import { stockLengths, threadLength } from "../fasteners";
 import type { Grade } from "../grades";
+import type { HeadStyle } from "../looks";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
 import type { Joint } from "./joint";

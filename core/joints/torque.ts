@@ -1,8 +1,6 @@
 import { bandAt, servingStressMpa, type Grade } from "../grades";
 import { stressArea, type Thread } from "../threads";
-
-/** State of thread and bearing face when the bolt is tightened. */
-export type TighteningSurface = "dry-plain" | "dry-zinc" | "oiled" | "anti-seize" | "stainless";
+import type { TighteningSurface } from "../circumstances";
 
 /** Nut factor K of T = K D F, as a range: what friction leaves open. Stainless is not tightened dry: waxed or pasted. */
 const NUT_FACTORS: Readonly<Record<TighteningSurface, readonly [least: number, most: number]>> = {
@@ -12,8 +10,6 @@ const NUT_FACTORS: Readonly<Record<TighteningSurface, readonly [least: number, m
   "anti-seize": [0.12, 0.14],
   stainless: [0.16, 0.24],
 };
-
-export const TIGHTENING_SURFACES = Object.keys(NUT_FACTORS) as readonly TighteningSurface[];
 
 /** Share of proof load that a reusable joint is tightened to. */
 const PRELOAD_SHARE = 0.75;

@@ -1,4 +1,4 @@
-import type { HeadSize, HeadStyle } from "../fasteners";
+import type { HeadSize, HeadStyle } from "../looks";
 import type { Mm } from "../units";
 import { arc, box, mirrored, type OutlineStroke } from "./outline";
 

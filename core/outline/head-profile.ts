@@ -1,4 +1,4 @@
-import { headProportions, type HeadStyle } from "../fasteners";
+import { headProportions, type HeadStyle } from "../looks";
 import type { Mm } from "../units";
 import { headOutline, type HeadOutline } from "./head-outline";
 

@@ -1,11 +1,17 @@
-export type {
-  DimensionKind,
-  LineKind,
-  Outline,
-  OutlineDimension,
-  OutlinePoint,
-  OutlineStroke,
-} from "./outline";
-export { headProfile } from "./head-profile";
+export type { LineKind, Outline, OutlineDimension, OutlinePoint, OutlineStroke } from "./outline";
+export { mirrored } from "./outline";
+export { headOutline } from "./head-outline";
 export type { HeadOutline } from "./head-outline";
-export { screwOutline } from "./screw-outline";
+export { headProfile } from "./head-profile";
+export { AXIS, boltMarks } from "./bolt-drawing";
+export { ACROSS_CORNERS, boltLines } from "./bolt-lines";
+export type { BoltShape } from "./bolt-lines";
+export { edgePath, metalPath } from "./edge-path";
+export { endViewMarks } from "./end-view";
+export { WEIGHTS, chain, dimensionMarks, segments } from "./marks";
+export type { Drawing, EdgeStep, Mark, Place, Segment, Stroke } from "./marks";
+export { nutMarks } from "./nut-drawing";
+export { NUT_HEIGHT, nutLines } from "./nut-lines";
+export type { NutShape } from "./nut-lines";
+export { UNITS_PER_MM, drawsTeeth, fittingScale } from "./scale";
+export { edgeForm } from "./thread-edge";

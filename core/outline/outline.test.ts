@@ -1,7 +1,8 @@
 import { isCalloutProblem, parseCallout, type ScrewSpec } from "../callout";
-import { HEAD_STYLES, lengthDatum, type HeadStyle } from "../fasteners";
+import { screwOutline } from "../joint-outline";
+import { HEAD_STYLES, lengthDatum, type HeadStyle } from "../looks";
 import { named } from "../testing/named-thread";
-import { screwOutline, type Outline } from "./index";
+import type { Outline } from "./index";
 
 function screw(text: string): ScrewSpec {
   const spec = parseCallout(text);

@@ -1,14 +1,8 @@
 import type { ScrewSpec } from "../callout";
-import {
-  finishSuits,
-  galvanicPair,
-  type Environment,
-  type Finish,
-  type GalvanicPair,
-  type PartMetal,
-} from "../fasteners";
+import type { Environment, PartMetal, Circumstances, Duty } from "../circumstances";
+import { finishSuits, galvanicPair, type GalvanicPair } from "../fasteners";
 import { bandAt, gradeById, type Grade } from "../grades";
-import type { Circumstances, Duty } from "./circumstances";
+import type { Finish } from "../looks";
 
 /** What a fitter must know about a part before it goes in. `words` makes the sentence. */
 export type Caution =

@@ -1,7 +1,7 @@
 import type { ScrewSpec } from "../callout";
+import type { Circumstances, Duty } from "../circumstances";
 import { nutSize, washerSize, type NutSize, type NutStyle, type WasherSize } from "../fasteners";
 import { bandAt, gradeById, matchingNut, weakestGrade, type NutClass } from "../grades";
-import type { Circumstances, Duty } from "./circumstances";
 
 /** The nut that goes with a screw. */
 export interface NutAdvice {

@@ -1,12 +1,10 @@
 export { cautionsFor } from "./cautions";
 export type { Caution } from "./cautions";
-export { DUTIES, USUAL_CIRCUMSTANCES, needsAcknowledgement } from "./circumstances";
-export type { Circumstances, Duty } from "./circumstances";
 export { companionsOf } from "./companions";
 export type { Companions, Locking, NutAdvice, WasherAdvice } from "./companions";
 export { neverUse } from "./never-use";
 export type { NeverUse } from "./never-use";
-export { pairProblems, replacementProblems, spannerFit, specProblems } from "./spec-problem";
+export { replacementProblems, spannerFit, specProblems } from "./spec-problem";
 export type { SpannerFit, SpecProblem } from "./spec-problem";
 export { substitutesFor } from "./substitutes";
 export type { Change, Substitute } from "./substitutes";

@@ -1,9 +1,10 @@
 import type { ScrewSpec } from "../callout";
-import { finishSuits, galvanicPair, FINISHES, type Finish } from "../fasteners";
+import type { Circumstances } from "../circumstances";
+import { finishSuits, galvanicPair } from "../fasteners";
 import { bandAt, compareGrades, gradeById, gradeSystemOf, gradesFor, type Grade } from "../grades";
+import { FINISHES, type Finish } from "../looks";
 import { confusedWith, type LookAlike } from "../mating";
 import { embrittles } from "./cautions";
-import type { Circumstances } from "./circumstances";
 
 /** What must not go in, and why. `words` makes the sentence. */
 export type NeverUse =

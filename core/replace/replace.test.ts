@@ -1,24 +1,22 @@
 import { isCalloutProblem, parseCallout, type ScrewSpec } from "../callout";
+import { USUAL_CIRCUMSTANCES, needsAcknowledgement, type Circumstances } from "../circumstances";
 import { bandAt, gradeById } from "../grades";
-import { mmFromInches } from "../units";
 import {
   cautionWords,
   changeWords,
   neverUseWords,
   spannerFitWords,
   specProblemWords,
-} from "../words";
+} from "../sheet-words";
+import { mmFromInches } from "../units";
 import {
-  USUAL_CIRCUMSTANCES,
   cautionsFor,
   companionsOf,
-  needsAcknowledgement,
   neverUse,
   replacementProblems,
   spannerFit,
   specProblems,
   substitutesFor,
-  type Circumstances,
 } from "./index";
 
 function screw(text: string): ScrewSpec {

@@ -1,5 +1,5 @@
 import { headOf, type NutSpec, type ScrewSpec } from "../callout";
-import { stockLengths, stockMatch, turningTool, usualDrive, type TurningTool } from "../fasteners";
+import { stockLengths, stockMatch, turningTool, type TurningTool } from "../fasteners";
 import {
   bandAt,
   compareGrades,
@@ -13,6 +13,7 @@ import {
   type Grade,
   type NutClass,
 } from "../grades";
+import { usualDrive } from "../looks";
 import { judgePair, type JudgedPair } from "../mating";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";

@@ -1,16 +1,10 @@
 import { headOf, type ScrewSpec } from "../callout";
-import {
-  FINISHES,
-  finishSuits,
-  galvanicPair,
-  stockLengths,
-  type Finish,
-  type HeadStyle,
-} from "../fasteners";
+import type { Circumstances } from "../circumstances";
+import { finishSuits, galvanicPair, stockLengths } from "../fasteners";
 import { compareGrades, gradeById, gradesAtLeast, type Grade } from "../grades";
+import { FINISHES, type Finish, type HeadStyle } from "../looks";
 import type { Mm } from "../units";
 import { embrittles, isPlated } from "./cautions";
-import type { Circumstances } from "./circumstances";
 
 /** What is other in a substitute. `words` makes the sentence. */
 export type Change =

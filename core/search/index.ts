@@ -1,10 +1,9 @@
-export { classOfQuality } from "./quality";
+export { QUALITIES, classOfQuality } from "./quality";
 export type { Quality } from "./quality";
 export { prepareSearch, searchThreads } from "./search-threads";
 export type {
   HitReason,
   SearchOptions,
-  ThreadFilter,
   ThreadHit,
   ThreadSearch,
   Understanding,

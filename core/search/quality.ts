@@ -1,7 +1,9 @@
 import { toleranceClasses, type Thread, type ThreadSide } from "../threads";
 
 /** How closely a thread is made, in the words of ISO 965-1. */
-export type Quality = "fine" | "medium" | "coarse";
+export const QUALITIES = ["fine", "medium", "coarse"] as const;
+
+export type Quality = (typeof QUALITIES)[number];
 
 const CLOSER: ReadonlySet<string> = new Set(["4h", "5H", "3A", "3B", "close", "4G"]);
 const WIDER: ReadonlySet<string> = new Set(["8g", "7H", "1A", "1B", "free", "B", "8e", "8H"]);

@@ -1,6 +1,6 @@
 import { isCalloutProblem, parseCallout, type ScrewSpec } from "../callout";
-import { USUAL_CIRCUMSTANCES } from "../replace";
-import { sheetWords, type SheetWords } from "../words";
+import { USUAL_CIRCUMSTANCES } from "../circumstances";
+import { sheetWords, type SheetWords } from "../sheet-words";
 import { fastenerSheet } from "./index";
 
 function screw(text: string): ScrewSpec {

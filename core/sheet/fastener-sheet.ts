@@ -1,14 +1,10 @@
 import { headOf, type ScrewSpec } from "../callout";
+import { USUAL_CIRCUMSTANCES, type TighteningSurface, type Circumstances } from "../circumstances";
 import {
   headRecess,
-  headSize,
   threadLength,
   turningTool,
-  usualDrive,
-  type Drive,
   type HeadRecess,
-  type HeadSize,
-  type HeadStyle,
   type ThreadLength,
   type TurningTool,
 } from "../fasteners";
@@ -27,18 +23,16 @@ import {
   torqueRange,
   type BoltLoads,
   type ShearLoads,
-  type TighteningSurface,
   type TorqueRange,
 } from "../joints";
+import { headSize, usualDrive, type Drive, type HeadSize, type HeadStyle } from "../looks";
 import {
-  USUAL_CIRCUMSTANCES,
   cautionsFor,
   companionsOf,
   neverUse,
   specProblems,
   substitutesFor,
   type Caution,
-  type Circumstances,
   type Companions,
   type NeverUse,
   type SpecProblem,

@@ -1,3 +1,4 @@
 export { magnetContradicts, specFromReadings } from "./spec-from-readings";
-export { fastenerSheet, usualSurface } from "./fastener-sheet";
-export type { FastenerSheet, SheetOptions, SheetStrength } from "./fastener-sheet";
+export { fastenerSheet } from "./fastener-sheet";
+export type { FastenerSheet, SheetStrength } from "./fastener-sheet";
+export { favouredThread, screwThatCameOut, screwThatGoesIn, shortcomings } from "./screw-of-record";

@@ -1,16 +1,10 @@
 import type { ScrewSpec } from "../callout";
-import { stockMatch, type Finish } from "../fasteners";
+import { stockMatch } from "../fasteners";
 import { readBoltMark, type Grade } from "../grades";
-import type { Reading, ReadingOf } from "../identify";
+import { lastReading, type Reading } from "../identify";
+import type { Finish } from "../looks";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
-
-function last<K extends Reading["kind"]>(
-  readings: readonly Reading[],
-  kind: K,
-): ReadingOf<K> | undefined {
-  return readings.findLast((reading): reading is ReadingOf<K> => reading.kind === kind);
-}
 
 /** The stocked length that was measured; between two of them, the measured one stands. */
 function lengthFor(spec: ScrewSpec, measuredMm: Mm | undefined): { lengthMm?: Mm } {
@@ -29,8 +23,8 @@ function finishFor(said: Finish | undefined, grade: Grade | undefined): { finish
  * datum brought to a stocked one, head, class by its mark and finish as far as they were read.
  */
 export function specFromReadings(thread: Thread, readings: readonly Reading[]): ScrewSpec {
-  const style = last(readings, "head-style");
-  const mark = last(readings, "head-mark")?.mark;
+  const style = lastReading(readings, "head-style");
+  const mark = lastReading(readings, "head-mark")?.mark;
   const read = mark === undefined ? undefined : readBoltMark(mark, thread);
   const graded = read !== undefined && read.sense !== "unmarked" ? read.grade : undefined;
   const headed: ScrewSpec = {
@@ -41,17 +35,17 @@ export function specFromReadings(thread: Thread, readings: readonly Reading[]): 
   };
   return {
     ...headed,
-    ...lengthFor(headed, last(readings, "length")?.mm),
+    ...lengthFor(headed, lastReading(readings, "length")?.mm),
     ...(graded === undefined ? {} : { gradeId: graded.id }),
-    ...finishFor(last(readings, "finish")?.finish, graded),
+    ...finishFor(lastReading(readings, "finish")?.finish, graded),
   };
 }
 
 /** Whether a magnet sticks to what its mark or finish says is austenitic stainless or brass, which hardly hold one. */
 export function magnetContradicts(readings: readonly Reading[]): boolean {
-  if (last(readings, "magnet")?.sticks !== true) return false;
-  const finish = last(readings, "finish")?.finish;
-  const mark = last(readings, "head-mark")?.mark ?? "";
+  if (lastReading(readings, "magnet")?.sticks !== true) return false;
+  const finish = lastReading(readings, "finish")?.finish;
+  const mark = lastReading(readings, "head-mark")?.mark ?? "";
   return (
     finish === "brass" || finish === "stainless" || /^A[1-5](?:[-\s]?\d{2})?$/i.test(mark.trim())
   );

@@ -1,12 +1,12 @@
 import {
   identify,
   leafPitchMm,
+  testKey,
   type Identification,
   type IdentifyOptions,
   type LeafMark,
   type Reading,
 } from "../identify";
-import { testKey } from "../identify";
 import { catalogue, sizesOverCrests, type Thread } from "../threads";
 import type { Mm } from "../units";
 import type { SeededRandom } from "./random";

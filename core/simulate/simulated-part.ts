@@ -1,4 +1,4 @@
-import { hexFlats } from "../fasteners";
+import { hexFlats } from "../looks";
 import type { MatingFit } from "../mating";
 import { sizesOverCrests, type Thread } from "../threads";
 import type { Mm } from "../units";

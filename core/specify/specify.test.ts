@@ -1,7 +1,7 @@
 import { formatCallout } from "../callout";
-import { named } from "../testing/named-thread";
 import { specProblems } from "../replace";
-import { lengthAdviceWords } from "../words";
+import { lengthAdviceWords } from "../sheet-words";
+import { named } from "../testing/named-thread";
 import {
   lookedAt,
   nearestThatWorks,

@@ -1,5 +1,5 @@
 import type { ScrewSpec } from "../callout";
-import { nutSize, stockLengths, washerSize, type HeadStyle } from "../fasteners";
+import { nutSize, stockLengths, washerSize } from "../fasteners";
 import { gradesFor, type Grade } from "../grades";
 import {
   lengthWindow,
@@ -12,6 +12,7 @@ import {
   type Seating,
   type Tap,
 } from "../joints";
+import type { HeadStyle } from "../looks";
 import { specProblems, type SpecProblem } from "../replace";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";

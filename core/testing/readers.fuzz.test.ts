@@ -1,17 +1,14 @@
 import { formatCallout, isCalloutProblem, parseCallout } from "../callout";
+import { designationProblemWords, understandingWords } from "../chart-words";
 import { readBoltMark, readNutMark } from "../grades";
 import { identify } from "../identify";
 import { searchThreads } from "../search";
+import { calloutProblemWords } from "../sheet-words";
 import { seededRandom, type SeededRandom } from "../simulate";
 import { readHoleSize } from "../specify";
 import { findThread, lookUpThread } from "../threads";
 import { inOtherUnit, readLength } from "../units";
-import {
-  calloutProblemWords,
-  designationProblemWords,
-  lengthProblemWords,
-  understandingWords,
-} from "../words";
+import { lengthProblemWords } from "../words";
 import { named } from "./named-thread";
 
 const INPUTS = 100_000;

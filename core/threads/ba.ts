@@ -1,5 +1,4 @@
-import type { Mm } from "../units";
-import { roundTo } from "../units";
+import { roundTo, type Mm } from "../units";
 import type { BasicSizes, FamilyStandard, Thread, ThreadLimits, ThreadSide } from "./thread";
 
 /** BS 93:2008, table 1: full diameter and pitch in mm by number; P = 0.9^N and D = 6 P^1.2, rounded as the standard rounds. */

@@ -1,6 +1,5 @@
-import type { Mm } from "../units";
+import { roundTo, type Mm } from "../units";
 import { isoBasicSizes, isoMetricLimits } from "./iso-metric-limits";
-import { roundTo } from "../units";
 import type { BasicSizes, FamilyStandard, Thread, ThreadLimits, ThreadSide } from "./thread";
 
 /** DIN 40430, table 1: name, threads per inch, outside and core diameter in mm. */

@@ -9,22 +9,23 @@ export {
   taperLengths,
   toleranceClasses,
 } from "./limits";
-export { formSizes, halfFlat, tangentRadius, threadForm } from "./form";
-export type { ThreadEnd, ThreadForm } from "./form";
+export { formSizes, tangentRadius, threadForm } from "./form";
 export { threadProfile } from "./profile";
 export type { ProfilePiece, ProfilePoint } from "./profile";
-export { nearestPitches, standardPitches } from "./standard-pitches";
-export type { PitchNeighbour, StandardPitch } from "./standard-pitches";
+export { nearestPitches } from "./standard-pitches";
+export type { PitchNeighbour } from "./standard-pitches";
 export { threadUses } from "./uses";
 export type { ThreadUse } from "./uses";
 export { threadCallout } from "./thread-callout";
 export { sizeNotes } from "./size-notes";
 export type { SizeNote } from "./size-notes";
+export { PITCHES_READ, readPitch } from "./read-pitch";
 export { stressArea } from "./stress-area";
+export { HANDS, THREAD_FAMILIES, THREAD_SIDES } from "./thread";
 export type {
   BasicSizes,
+  Hand,
   SizeRange,
-  TaperLengths,
   Thread,
   ThreadFamily,
   ThreadLimits,

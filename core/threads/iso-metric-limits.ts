@@ -1,4 +1,4 @@
-import type { Mm } from "../units";
+import { roundTo, type Mm } from "../units";
 import {
   externalMajorTolerance,
   externalPitchTolerance,
@@ -7,7 +7,6 @@ import {
   internalPitchTolerance,
   type DeviationPosition,
 } from "./iso-tolerances";
-import { roundTo } from "../units";
 import type { BasicSizes, Thread, ThreadLimits, ThreadSide } from "./thread";
 
 /** The classes that ISO 965-1 tables for bolts and for nuts; the medium quality first. Left out: none of its tables. */

@@ -1,7 +1,6 @@
-import type { Mm } from "../units";
+import { roundTo, type Mm } from "../units";
 import { pipeBasicSizes } from "./pipe-parallel";
 import { pipeSizeOf, pipeThread, PIPE_SIZES, type PipeSize } from "./pipe-sizes";
-import { roundTo } from "../units";
 import type { FamilyStandard, TaperLengths, Thread, ThreadLimits, ThreadSide } from "./thread";
 
 /** ISO 7-1:1994, table 1: sixteenths, basic gauge length, useful thread at the basic gauge length, both in mm. */

@@ -1,20 +1,28 @@
 import type { Mm } from "../units";
 
 /** The thread families the product knows by name. */
-export type ThreadFamily =
-  | "iso-metric"
-  | "unified"
-  | "whitworth"
-  | "ba"
-  | "cycle"
-  | "pipe-parallel"
-  | "pipe-taper"
-  | "npt"
-  | "trapezoidal"
-  | "acme"
-  | "square"
-  | "conduit"
-  | "hose";
+export const THREAD_FAMILIES = [
+  "iso-metric",
+  "unified",
+  "whitworth",
+  "ba",
+  "cycle",
+  "pipe-parallel",
+  "pipe-taper",
+  "npt",
+  "trapezoidal",
+  "acme",
+  "square",
+  "conduit",
+  "hose",
+] as const;
+
+export type ThreadFamily = (typeof THREAD_FAMILIES)[number];
+
+/** Which way a thread turns. */
+export const HANDS = ["right", "left"] as const;
+
+export type Hand = (typeof HANDS)[number];
 
 /** One standard thread. Basic sizes only: limits come from `limits`. */
 export interface Thread {
@@ -37,7 +45,7 @@ export interface Thread {
   /** Taper on diameter, 1/16 for taper pipe threads. */
   readonly taper?: number;
   readonly starts: number;
-  readonly hand: "right" | "left";
+  readonly hand: Hand;
   /** How far the standard itself prefers the size: 1 first choice, 2 second, 3 third. */
   readonly choice: 1 | 2 | 3;
   /** Set where the standard has the thread on one side only, as Rp inside a fitting. */
@@ -49,7 +57,9 @@ export interface Thread {
   readonly verified: boolean;
 }
 
-export type ThreadSide = "external" | "internal";
+export const THREAD_SIDES = ["external", "internal"] as const;
+
+export type ThreadSide = (typeof THREAD_SIDES)[number];
 
 /** A band of permitted sizes; an end that the standard leaves free is absent. */
 export interface SizeRange {

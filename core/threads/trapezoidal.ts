@@ -1,4 +1,4 @@
-import type { Mm } from "../units";
+import { roundTo, type Mm } from "../units";
 import {
   externalMajorTolerance,
   externalPitchTolerance,
@@ -6,7 +6,6 @@ import {
   internalPitchTolerance,
 } from "./iso-tolerances";
 import { r40 } from "./preferred-numbers";
-import { roundTo } from "../units";
 import type { BasicSizes, FamilyStandard, Thread, ThreadLimits, ThreadSide } from "./thread";
 
 /** ISO 2904:1977, table 1, 8 to 100 mm: nominal diameter, choice, preferred pitch, other pitches. Left out: over 100 mm. */

@@ -1,6 +1,13 @@
 export { MPA_PER_KSI, NEWTONS_PER_POUND } from "./force";
 export { roundHalfEven, roundTo } from "./rounding";
-export { MM_PER_INCH, inchesFromMm, mmFromInches, pitchMmFromTpi, tpiFromPitchMm } from "./length";
+export {
+  MM_PER_INCH,
+  UNITS,
+  inchesFromMm,
+  mmFromInches,
+  pitchMmFromTpi,
+  tpiFromPitchMm,
+} from "./length";
 export type { Mm, Units } from "./length";
 export {
   FRACTION_DENOMINATORS,
@@ -9,10 +16,8 @@ export {
   printFraction,
   reduceFraction,
 } from "./inch-fraction";
-export type { InchFraction } from "./inch-fraction";
 export { MOST_LETTERS, oneSpelling } from "./spelling";
 export { inOtherUnit } from "./other-unit";
-export type { OtherUnit } from "./other-unit";
 export { readLength } from "./read-length";
 export type { LengthProblem, LengthRange, LengthReading } from "./read-length";
 export {

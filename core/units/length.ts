@@ -2,7 +2,9 @@
 export type Mm = number;
 
 /** The two unit systems a figure can be asked for in. */
-export type Units = "mm" | "in";
+export const UNITS = ["mm", "in"] as const;
+
+export type Units = (typeof UNITS)[number];
 
 /** One inch in millimetres, exact by definition (ISO 31-1; the international inch of 1959). */
 export const MM_PER_INCH = 25.4;

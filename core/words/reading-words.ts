@@ -11,8 +11,8 @@ import {
   type TrialOutcome,
 } from "../identify";
 import { printLength, printPlain, printRange, type Units } from "../units";
-import { DRIVE_WORDS, FINISH_WORDS, HEAD_WORDS } from "./fastener-words";
 import { leafWords } from "./figures";
+import { DRIVE_WORDS, FINISH_WORDS, HEAD_WORDS } from "./look-words";
 import { angleWords } from "./thread-words";
 
 /** A reading as its plate shows it: what was measured, the figure, and how. */

@@ -1,20 +1,36 @@
-import { candidatesInTheRunning, type Slip, type Suspect, type Verdict } from "../identify";
+import { standingOf, type Slip, type Suspect, type Verdict } from "../identify";
 import { printLength, printPlain, printRange, type Units } from "../units";
 import { leafWords, pitchWords } from "./figures";
 import { angleWords } from "./thread-words";
 
 const COUNT_WORDS = ["none", "one", "two", "three", "four"] as const;
 
+/** What the parts of a list of threads are headed with, by how they stand. */
+export const STANDING_WORDS = {
+  running: "Still in the running",
+  lessLikely: "Less likely, not ruled out",
+  ruledOut: "Ruled out",
+} as const;
+
+/** What stands for the threads that the catalogue does not hold. */
+export const UNKNOWN_WORDS = {
+  name: "Something else",
+  reason: "A thread that is not held here: special, worn past telling, or misread.",
+} as const;
+
 /** "Settled", "Down to two", "Wide open" or "Doesn't add up". */
-export function verdictWords(identification: {
+export function verdictWords({
+  verdict,
+  candidates,
+}: {
   readonly verdict: Verdict;
   readonly candidates: readonly { readonly probability: number }[];
 }): string {
-  switch (identification.verdict) {
+  switch (verdict) {
     case "settled":
       return "Settled";
     case "narrowed":
-      return `Down to ${COUNT_WORDS[candidatesInTheRunning(identification.candidates)] ?? "a few"}`;
+      return `Down to ${COUNT_WORDS[standingOf(verdict, candidates).running.length] ?? "a few"}`;
     case "open":
       return "Wide open";
     case "contradictory":

@@ -1,4 +1,4 @@
-import { trialRun, type TrialOptions } from "@root-gauge/core";
+import { trialRun, type TrialOptions } from "@root-gauge/core/simulate";
 
 interface Order {
   readonly seed: number;

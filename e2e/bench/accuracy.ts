@@ -1,9 +1,10 @@
+import { catalogue, identify, type Reading } from "@root-gauge/core";
+import type { TrialRun } from "@root-gauge/core/simulate";
 import { execFile } from "node:child_process";
-import path from "node:path";
 import { fileURLToPath } from "node:url";
 import { promisify } from "node:util";
-import { catalogue, identify, type Reading, type TrialRun } from "@root-gauge/core";
 import { print, quantile } from "./report";
+import path from "node:path";
 
 const HERE = path.dirname(fileURLToPath(import.meta.url));
 const SEED = 20000;

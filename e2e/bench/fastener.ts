@@ -1,11 +1,8 @@
-import {
-  fastenerSheet,
-  isCalloutProblem,
-  parseCallout,
-  sheetWords,
-  type ScrewSpec,
-} from "@root-gauge/core";
+import { isCalloutProblem, parseCallout, type ScrewSpec } from "@root-gauge/core/callout";
+import { fastenerSheet } from "@root-gauge/core/sheet";
+import { sheetWords } from "@root-gauge/core/sheet-words";
 import { launchBrowser } from "../support/browser";
+import { bundleServer } from "../support/bundle-server";
 import { startTestServer } from "../support/server";
 import { print, quantile, spreadWords, timed } from "./report";
 
@@ -50,6 +47,7 @@ export function benchSheet(): void {
 
 /** From the tap on a found part to its sheet on the screen, in a page that is warm. */
 export async function benchOpening(): Promise<void> {
+  await bundleServer();
   const server = await startTestServer("demo");
   const browser = await launchBrowser();
   const page = await browser.newPage({ viewport: { width: 390, height: 844 }, hasTouch: true });

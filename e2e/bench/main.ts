@@ -1,11 +1,13 @@
 import { catalogue, confusedWith, identify, type Reading } from "@root-gauge/core";
 import { launchBrowser } from "../support/browser";
+import { bundleServer } from "../support/bundle-server";
 import { startTestServer } from "../support/server";
 import { benchAccuracy, benchUpdate } from "./accuracy";
 import { benchCatalogue } from "./catalogue";
 import { benchOpening, benchSheet } from "./fastener";
 import { print, quantile, spreadWords, timed } from "./report";
 import { benchSearch } from "./search";
+import { benchSlowPhone } from "./slow-phone";
 
 const LOADS = 5;
 const AIM_MS = 4;
@@ -88,6 +90,7 @@ async function measureLoad(address: string): Promise<Load> {
 }
 
 async function benchLoad(): Promise<void> {
+  await bundleServer();
   const server = await startTestServer("demo");
   const loads: Load[] = [];
   for (let i = 0; i < LOADS; i += 1) loads.push(await measureLoad(server.address));
@@ -112,3 +115,4 @@ benchSheet();
 await benchOpening();
 await benchLoad();
 await benchAccuracy();
+await benchSlowPhone();

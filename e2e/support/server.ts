@@ -1,9 +1,10 @@
-import { execFileSync, spawn, type ChildProcess } from "node:child_process";
-import { mkdtemp, rm } from "node:fs/promises";
+import { spawn, type ChildProcess } from "node:child_process";
+import { copyFile, mkdtemp, rm } from "node:fs/promises";
 import { createServer } from "node:net";
 import os from "node:os";
 import path from "node:path";
 import { fileURLToPath } from "node:url";
+import { BUNDLE, DEMO_DATABASE } from "./bundle-server";
 
 const ROOT = path.resolve(path.dirname(fileURLToPath(import.meta.url)), "..", "..");
 
@@ -28,7 +29,7 @@ function freePort(): Promise<number> {
 
 function launch(env: Readonly<Record<string, string>>): Promise<ChildProcess> {
   return new Promise((resolve, reject) => {
-    const child = spawn(process.execPath, ["--import", "tsx", "server/src/main.ts"], {
+    const child = spawn(process.execPath, [path.join(BUNDLE, "main.mjs")], {
       cwd: ROOT,
       env: { ...process.env, ...env },
       stdio: ["ignore", "pipe", "inherit"],
@@ -59,12 +60,7 @@ export async function startTestServer(content: "empty" | "demo" = "empty"): Prom
     LOG_LEVEL: "error",
     CALIPER: "simulated",
   };
-  if (content === "demo") {
-    execFileSync(process.execPath, ["--import", "tsx", "server/src/demo/main.ts"], {
-      cwd: ROOT,
-      env: { ...process.env, ...env },
-    });
-  }
+  if (content === "demo") await copyFile(DEMO_DATABASE, env.DATABASE_FILE);
   let child = await launch(env);
   const stop = async () => {
     child.kill("SIGTERM");

@@ -149,7 +149,7 @@ test.describe("a room that cannot be fetched", () => {
   test.use(PHONE);
 
   test("says so, keeps the work, and leads back to the Bench", async ({ page }) => {
-    await page.route("**/write-up-*.js", (route) => route.abort());
+    await page.route("**/later-*.js", (route) => route.abort());
     await openBench(page);
     await page.getByRole("button", { name: /^Ø over crests/ }).tap();
     await page.getByLabel("Ø over crests", { exact: true }).fill("9.9");

@@ -67,7 +67,7 @@ test("with the server stopped a save is kept, said so, and delivered once when i
   await page.waitForLoadState("networkidle");
   await page.waitForFunction(
     () =>
-      performance.getEntriesByType("resource").filter(({ name }) => name.includes("write-up"))
+      performance.getEntriesByType("resource").filter(({ name }) => name.includes("later-"))
         .length > 0,
   );
   await page.waitForLoadState("networkidle");
@@ -101,4 +101,37 @@ test("what cannot be read any more is put aside, not thrown away", async ({ page
   await page.reload();
   await expect(page.getByText("As known so far")).toBeVisible();
   expect(await page.evaluate(() => localStorage.getItem("rg.aside.1.rg.bench"))).toBe("{broken");
+});
+
+/** What the browser's database holds of the server's answers; runs in the page. */
+async function keptAnswers(): Promise<string> {
+  const databases = await indexedDB.databases();
+  if (!databases.some(({ name }) => name === "root-gauge")) return "";
+  const done = <Result>(request: IDBRequest<Result>) =>
+    new Promise<Result>((resolve, reject) => {
+      request.onsuccess = () => resolve(request.result);
+      request.onerror = () => reject(new Error("the database cannot be read"));
+    });
+  const database = await done(indexedDB.open("root-gauge"));
+  const kept = await done(database.transaction("answers").objectStore("answers").getAll());
+  database.close();
+  return JSON.stringify(kept);
+}
+
+test.describe("the server's answers", () => {
+  test.use({ content: "demo" });
+
+  test("are read after a reload while the server is away", async ({ page }) => {
+    await page.goto("/jobs");
+    const job = page.getByRole("button", { name: /Kestrel/ });
+    await job.tap();
+    await expect(page.getByText("Impression adjuster")).toBeVisible();
+    // What was read is written down within a second.
+    await expect.poll(() => page.evaluate(keptAnswers)).toContain("Impression adjuster");
+    await page.route("**/api/**", (route) => route.abort());
+    await page.reload();
+    await expect(page.getByText("Impression adjuster")).toBeVisible();
+    await page.goto("/jobs");
+    await expect(job).toBeVisible();
+  });
 });

@@ -51,11 +51,11 @@ test("the names of the language's own objects are text like any other", async ({
 });
 
 test("a room that could not be fetched is there when it is tried again", async ({ page }) => {
-  await page.route(/\/specify-.*\.js/, (route) => route.abort());
+  await page.route(/\/later-.*\.js/, (route) => route.abort());
   await page.goto("/specify");
   await expect(page.getByText("This could not be shown")).toBeVisible();
   await expect(page.getByText("could not be fetched", { exact: false })).toBeVisible();
-  await page.unroute(/\/specify-.*\.js/);
+  await page.unroute(/\/later-.*\.js/);
   await page.evaluate(() => document.fonts.ready);
   await button(page, "Try again").click();
   await expect(page.getByText("The hole", { exact: true })).toBeVisible();
@@ -66,10 +66,11 @@ test("a screen that fails can be begun afresh, and what was typed is put aside",
 }) => {
   await openBench(page);
   await readDiameter(page, "11.02");
-  await page.route(/\/write-up-.*\.js/, (route) => route.abort());
+  await page.route(/\/later-.*\.js/, (route) => route.abort());
   await page.goto("/write-up");
   await button(page, "Start afresh, putting aside what was typed").tap();
   await expect(page.getByText("As known so far")).toBeVisible();
+  await page.unroute(/\/later-.*\.js/);
   await page.goto("/outbox");
   await expect(page.getByText("Put aside from rg.bench")).toBeVisible();
   await expect(page.getByText("11.02", { exact: false })).toBeVisible();

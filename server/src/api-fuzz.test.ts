@@ -1,6 +1,6 @@
+import { seededRandom, type SeededRandom } from "@root-gauge/core/simulate";
 import { request } from "node:http";
 import { gzipSync } from "node:zlib";
-import { seededRandom, type SeededRandom } from "@root-gauge/core";
 import { seedDemo } from "./demo/seed-demo";
 import type { RunningServer } from "./start-server";
 import { listJobs } from "./store/jobs";

@@ -1,10 +1,10 @@
+import { seededRandom } from "@root-gauge/core/simulate";
 import type { AddressInfo } from "node:net";
-import { seededRandom } from "@root-gauge/core";
 import { pino } from "pino";
 import { StartupError, type Config } from "./config";
-import { createPrinter } from "./print/printer";
 import { createApp } from "./create-app";
 import { listen, stopListening } from "./listen";
+import { createPrinter } from "./print/printer";
 import { simulatedCaliper } from "./simulators/caliper/simulated-caliper";
 import { checkpoint, closeStore, openStore, type Store } from "./store/database";
 

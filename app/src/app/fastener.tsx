@@ -1,6 +1,8 @@
 import { useLocalSearchParams } from "expo-router";
-import { FastenerScreen } from "../sheet/fastener-screen";
-import type { SheetParams } from "../sheet/sheet-address";
+import type { SheetParams } from "../shell/sheet-address";
+import { fetchedLater } from "../shell/fetched-later";
+
+const FastenerScreen = fetchedLater((later) => later.FastenerScreen);
 
 export default function FastenerRoute() {
   const params = useLocalSearchParams<Record<keyof SheetParams, string>>();

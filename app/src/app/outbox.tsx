@@ -1,4 +1,6 @@
-import { OutboxScreen } from "../outbox/outbox-screen";
+import { fetchedLater } from "../shell/fetched-later";
+
+const OutboxScreen = fetchedLater((later) => later.OutboxScreen);
 
 export default function OutboxRoute() {
   return <OutboxScreen />;

@@ -1,4 +1,6 @@
-import { SpecifyScreen } from "../specify/specify-screen";
+import { fetchedLater } from "../shell/fetched-later";
+
+const SpecifyScreen = fetchedLater((later) => later.SpecifyScreen);
 
 export default function SpecifyRoute() {
   return <SpecifyScreen />;

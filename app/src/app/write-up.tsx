@@ -1,4 +1,6 @@
-import { WriteUpScreen } from "../sheet/write-up-screen";
+import { fetchedLater } from "../shell/fetched-later";
+
+const WriteUpScreen = fetchedLater((later) => later.WriteUpScreen);
 
 export default function WriteUpRoute() {
   return <WriteUpScreen />;

@@ -3,16 +3,16 @@ import { useRouter } from "expo-router";
 import ChevronRight from "lucide-react-native/icons/chevron-right";
 import Search from "lucide-react-native/icons/search";
 import type { BenchPart } from "../data/bench-state";
-import { useJobName } from "../data/queries";
 import { Pressable } from "../kit/pressable";
 import { Figure, Label } from "../kit/text";
 import { UnitsSwitch } from "../kit/units-switch";
+import { useFetched } from "../shell/fetched-later";
 
 /** Which job and place the part is from, and the switch that flips every figure. */
 export function BenchHeader({ part, onFind }: { part: BenchPart; onFind: () => void }) {
   const router = useRouter();
   const theme = useTheme();
-  const jobName = useJobName(part.jobId);
+  const later = useFetched();
   return (
     <View
       flexDirection="row"
@@ -25,7 +25,7 @@ export function BenchHeader({ part, onFind }: { part: BenchPart; onFind: () => v
       <Pressable flex={1} minWidth={0} onPress={() => router.push("/write-up")}>
         <View flexDirection="row" alignItems="center" gap={2}>
           <Figure fontSize={18} lineHeight={22} numberOfLines={1} flexShrink={1}>
-            {jobName ?? "No job chosen"}
+            {part.jobId === null ? "No job chosen" : later && <later.JobName id={part.jobId} />}
           </Figure>
           <ChevronRight size={16} color={theme.quiet.val} />
         </View>

@@ -1,5 +1,5 @@
 import type { Units } from "@root-gauge/core";
-import type { Bench } from "./use-bench";
+import type { Bench } from "../data/use-bench";
 import type { PanelName } from "../shell/use-panel";
 
 /** What both layouts of the bench are given. */

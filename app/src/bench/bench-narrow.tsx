@@ -1,5 +1,6 @@
 import { View } from "@tamagui/core";
 import { ScrollView } from "react-native";
+import { useCanUndo } from "../data/bench";
 import { useLayout } from "../kit/wide";
 import { BenchHeader } from "./bench-header";
 import type { BenchLayoutProps } from "./bench-layout";
@@ -13,7 +14,8 @@ import { ReadingsStrip } from "./readings-strip";
 export function BenchNarrow(props: BenchLayoutProps) {
   const { bench, units, onOpen } = props;
   const { width, height } = useLayout();
-  const { part, past } = bench.state;
+  const part = bench.onBench;
+  const canUndo = useCanUndo();
   return (
     <View flex={1}>
       <BenchHeader part={part} onFind={() => onOpen("find")} />
@@ -28,7 +30,7 @@ export function BenchNarrow(props: BenchLayoutProps) {
           onTouch={onOpen}
         />
         <View padding={12} gap={10}>
-          <ReadingsStrip readings={part.readings} units={units} canUndo={past.length > 0} />
+          <ReadingsStrip readings={part.readings} units={units} canUndo={canUndo} />
           <Findings {...props} />
         </View>
       </ScrollView>

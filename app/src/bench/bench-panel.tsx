@@ -1,18 +1,16 @@
-import { lazy, Suspense } from "react";
 import { Panel } from "../kit/panel";
+import { fetchedLater } from "../shell/fetched-later";
 import type { BenchLayoutProps } from "./bench-layout";
 import { DiameterEntry } from "./entry/diameter-entry";
 import { PitchEntry } from "./entry/pitch-entry";
 import { FindPanel } from "./find-panel";
 
-const LaterPanels = lazy(() =>
-  import("./rare-panels").then(({ RarePanels }) => ({ default: RarePanels })),
-);
+const RarePanels = fetchedLater((later) => later.RarePanels);
 
 /** The panel that is open, if any. */
 export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayoutProps) {
   const { identification, side } = bench;
-  const { readings } = bench.state.part;
+  const { readings } = bench.onBench;
   const entry = { units, onDone: onClose };
   switch (panel) {
     case "diameter":
@@ -42,25 +40,17 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
     case "ruled-out":
     case "keys":
       return (
-        <Suspense
-          fallback={
-            <Panel title="Fetching" onClose={onClose}>
-              {null}
-            </Panel>
-          }
-        >
-          <LaterPanels
-            panel={panel}
-            part={bench.part}
-            identification={identification}
-            sizes={bench.sizes}
-            readings={readings}
-            side={side}
-            units={units}
-            onOpen={onOpen}
-            onClose={onClose}
-          />
-        </Suspense>
+        <RarePanels
+          panel={panel}
+          part={bench.part}
+          identification={identification}
+          sizes={bench.sizes}
+          readings={readings}
+          side={side}
+          units={units}
+          onOpen={onOpen}
+          onClose={onClose}
+        />
       );
     // Its field takes the keys that are typed after `/`, so it is there at once.
     case "find":

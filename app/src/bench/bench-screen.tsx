@@ -1,15 +1,21 @@
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import { changeBench, startAnother, startAnotherLike } from "../data/bench";
+import { startAnother, startAnotherLike } from "../data/bench";
+import { draftOf, writeDraft } from "../data/drafts";
 import { useSettings } from "../data/settings";
-import { Unseen } from "../kit/text";
+import { ForScreenReader } from "../kit/text";
 import { useLayout } from "../kit/wide";
 import { BenchNarrow } from "./bench-narrow";
 import { BenchWide } from "./bench-wide";
+import { CaliperContext, type LiveCaliperProps } from "./entry/caliper-context";
 import { useWedge } from "./entry/use-wedge";
-import { useBench } from "./use-bench";
+import { fetchedLater } from "../shell/fetched-later";
+import { useBench } from "../data/use-bench";
 import { useBenchKeys } from "./use-bench-keys";
 import { usePanel } from "../shell/use-panel";
+
+const LiveCaliper = fetchedLater((later) => later.LiveCaliper);
+const liveCaliper = (props: LiveCaliperProps) => <LiveCaliper {...props} />;
 
 /** Identify: opens first, ready to take a reading. */
 export function BenchScreen() {
@@ -23,8 +29,8 @@ export function BenchScreen() {
   // A caliper that types needs no touch: its first digit opens the pad.
   useWedge(panels.panel === undefined, (digit, goesOn) => {
     const field = bench.side === "internal" ? "bore" : "diameter";
-    const before = goesOn ? (bench.state.drafts[field] ?? "") : "";
-    changeBench({ type: "draft", field, text: before + digit });
+    const before = goesOn ? (draftOf(field) ?? "") : "";
+    writeDraft(field, before + digit);
     panels.open("diameter");
   });
   const actions = {
@@ -36,14 +42,16 @@ export function BenchScreen() {
   const Layout = wide ? BenchWide : BenchNarrow;
   return (
     <View flex={1} render="main">
-      <Unseen render="h1">Bench</Unseen>
-      <Layout
-        bench={bench}
-        units={units}
-        panel={panels.panel}
-        onClose={panels.close}
-        {...actions}
-      />
+      <ForScreenReader render="h1">Bench</ForScreenReader>
+      <CaliperContext value={liveCaliper}>
+        <Layout
+          bench={bench}
+          units={units}
+          panel={panels.panel}
+          onClose={panels.close}
+          {...actions}
+        />
+      </CaliperContext>
     </View>
   );
 }

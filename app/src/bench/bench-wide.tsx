@@ -2,6 +2,7 @@ import { View } from "@tamagui/core";
 import { ScrollView } from "react-native";
 import { Card } from "../kit/surface";
 import { Heading, Label, Small } from "../kit/text";
+import { useCanUndo } from "../data/bench";
 import { useLayout } from "../kit/wide";
 import { BenchHeader } from "./bench-header";
 import type { BenchLayoutProps } from "./bench-layout";
@@ -19,7 +20,8 @@ const RAIL = 72;
 export function BenchWide(props: BenchLayoutProps) {
   const { bench, units, panel, onOpen } = props;
   const { width, height } = useLayout();
-  const { part, past } = bench.state;
+  const part = bench.onBench;
+  const canUndo = useCanUndo();
   const started = part.readings.length > 0;
   const onRight = panel === "ruled-out" || panel === "find" || panel === "compare";
   return (
@@ -29,7 +31,7 @@ export function BenchWide(props: BenchLayoutProps) {
         <ScrollView contentContainerStyle={{ padding: 12, gap: 12 }}>
           <View flexDirection="row" alignItems="center" minHeight={44}>
             <Heading flex={1}>Readings</Heading>
-            {past.length > 0 ? <UndoButton hint="z" /> : null}
+            {canUndo ? <UndoButton hint="z" /> : null}
           </View>
           {started ? (
             <ReadingsColumn readings={part.readings} units={units} />

@@ -18,9 +18,9 @@ import { Panel } from "../kit/panel";
 import { Body, Figure, Label, Small } from "../kit/text";
 import { VerdictMark } from "../kit/verdict-mark";
 import { comparePath } from "../shell/links";
-import { inTheRunning } from "./running";
 
 interface ComparePanelProps {
+  /** The threads that are not ruled out, most likely first. */
   readonly candidates: readonly Candidate[];
   readonly units: Units;
   readonly onClose: () => void;
@@ -69,7 +69,7 @@ function Choice({
 /** Two candidates side by side: their profiles to one scale, what tells them apart, how each reading stands to both. */
 export function ComparePanel({ candidates, units, onClose }: ComparePanelProps) {
   const router = useRouter();
-  const running = inTheRunning(candidates).slice(0, MOST_CHOICES);
+  const running = candidates.slice(0, MOST_CHOICES);
   const [chosen, setChosen] = useState<{ first?: string; second?: string }>({});
   const first = running.find(({ thread }) => thread.id === chosen.first) ?? running[0];
   const rest = running.filter((candidate) => candidate !== first);

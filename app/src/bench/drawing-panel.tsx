@@ -1,5 +1,10 @@
 import {
   PART_KIND_WORDS,
+  boltMarks,
+  endViewMarks,
+  lastReading,
+  nutMarks,
+  type Mark,
   type MeasuredSizes,
   type PartKind,
   type Reading,
@@ -8,12 +13,10 @@ import {
 import { useTheme, View } from "@tamagui/core";
 import ChevronDown from "lucide-react-native/icons/chevron-down";
 import Svg, { Line } from "react-native-svg";
-import { BoltDrawing, HeadEndView } from "../drawing/bolt-drawing";
-import { NutDrawing } from "../drawing/nut-drawing";
+import { Marks } from "../drawing/marks";
 import { Pressable } from "../kit/pressable";
 import { Figure, Label } from "../kit/text";
 import type { PanelName } from "../shell/use-panel";
-import { lastReading } from "./last-reading";
 import { CAPTION_HEIGHT, EDGE, panelLayout, type PanelLayout } from "./panel-layout";
 import { tagsOf, type PanelTag } from "./panel-tags";
 import { ReadingTag, TAG_HEIGHT } from "./reading-tag";
@@ -74,33 +77,37 @@ function placedTags(
   });
 }
 
-function PartDrawing({
-  layout,
-  sizes,
-  part,
-  head,
-}: Pick<DrawingPanelProps, "sizes" | "part"> & { layout: PanelLayout; head: boolean }) {
-  const colour = useTheme().scribe.val;
-  const { drawing } = layout;
+/** The part and its end view, as far as they are known. */
+function partMarks(
+  { drawing, endView }: PanelLayout,
+  { part, sizes, readings }: DrawingPanelProps,
+): readonly Mark[] {
   const pitch = sizes.pitchMm !== undefined;
-  if (drawing.kind === "female") {
-    const known = { bore: sizes.boreMm !== undefined, pitch, body: sizes.flatsMm !== undefined };
-    return <NutDrawing shape={drawing.shape} known={known} colour={colour} />;
-  }
-  const known = {
-    major: sizes.majorMm !== undefined,
-    pitch,
-    length: sizes.lengthMm !== undefined,
-    head,
-  };
-  return (
-    <BoltDrawing
-      shape={drawing.shape}
-      known={known}
-      colour={colour}
-      lengthLine={part === "bolt" || part === "stud"}
-    />
-  );
+  const body = sizes.flatsMm !== undefined;
+  const side =
+    drawing.kind === "female"
+      ? nutMarks({
+          shape: drawing.shape,
+          known: { bore: sizes.boreMm !== undefined, pitch, body },
+        })
+      : boltMarks({
+          shape: drawing.shape,
+          known: {
+            major: sizes.majorMm !== undefined,
+            pitch,
+            length: sizes.lengthMm !== undefined,
+            head: lastReading(readings, "head-style") !== undefined,
+          },
+          lengthLine: part === "bolt" || part === "stud",
+        });
+  if (endView === undefined) return side;
+  const end = endViewMarks({
+    ...endView,
+    known: body,
+    mark: lastReading(readings, "head-mark")?.mark,
+    ...(drawing.kind === "female" ? { bore: drawing.shape.bore } : {}),
+  });
+  return [...side, ...end];
 }
 
 /** What the part is; touching it changes it. */
@@ -144,25 +151,10 @@ export function DrawingPanel(props: DrawingPanelProps) {
     ...placedTags(tags, "top", layout, width),
     ...placedTags(tags, "bottom", layout, width),
   ];
-  const { drawing, endView } = layout;
   return (
     <View width={width} height={height} backgroundColor="$marking" overflow="hidden">
       <Svg width={width} height={height} aria-hidden>
-        <PartDrawing
-          layout={layout}
-          sizes={sizes}
-          part={part}
-          head={lastReading(readings, "head-style") !== undefined}
-        />
-        {endView === undefined ? null : (
-          <HeadEndView
-            {...endView}
-            colour={scribe}
-            known={sizes.flatsMm !== undefined}
-            mark={lastReading(readings, "head-mark")?.mark}
-            {...(drawing.kind === "female" ? { bore: drawing.shape.bore } : {})}
-          />
-        )}
+        <Marks marks={partMarks(layout, props)} colour={scribe} />
         {placed.map(({ tag, leader }) => (
           <Line key={tag.at} {...leader} stroke={scribe} strokeWidth={1} strokeOpacity={0.8} />
         ))}

@@ -1,5 +1,5 @@
 import { identify, measuredSizes, type IdentifyOptions, type Reading } from "@root-gauge/core";
-import { fireEvent, screen } from "@testing-library/react-native";
+import { fireEvent, screen } from "@testing-library/react";
 import { show } from "../testing/show";
 import { NextCard } from "./next-card";
 
@@ -25,7 +25,7 @@ function showCard(readings: readonly Reading[], options: IdentifyOptions = {}) {
 describe("the next step", () => {
   it("asks for the diameter first", () => {
     const asked = showCard([]);
-    fireEvent.press(screen.getByText("Enter the diameter"));
+    fireEvent.click(screen.getByText("Enter the diameter"));
     expect(asked).toEqual(["diameter"]);
   });
 
@@ -42,22 +42,22 @@ describe("the next step", () => {
     });
     expect(screen.getByText("Next: check the flank angle")).toBeTruthy();
     expect(screen.getByText("55°")).toBeTruthy();
-    fireEvent.press(screen.getByText("Other"));
+    fireEvent.click(screen.getByText("Other"));
     expect(asked).toEqual(["form"]);
   });
 
   it("asks for a measure where a touch cannot answer", () => {
     const asked = showCard([diameter(12.52)], { tools: ["caliper"], skip: ["head-mark"] });
     expect(screen.getByText("Next: measure 10 pitches, crest to crest")).toBeTruthy();
-    fireEvent.press(screen.getByText("Enter the measure"));
+    fireEvent.click(screen.getByText("Enter the measure"));
     expect(asked).toEqual(["pitch"]);
   });
 
   it("turns into writing up when settled", () => {
     const asked = showCard([diameter(12.52), { kind: "leaf", tpi: 13, outcome: "drops-in" }]);
-    fireEvent.press(screen.getByText("Write it up"));
-    fireEvent.press(screen.getByText("Start another"));
-    fireEvent.press(screen.getByText("One like it"));
+    fireEvent.click(screen.getByText("Write it up"));
+    fireEvent.click(screen.getByText("Start another"));
+    fireEvent.click(screen.getByText("One like it"));
     expect(asked).toEqual(["write up", "another", "another like it"]);
   });
 
@@ -69,13 +69,13 @@ describe("the next step", () => {
   it("says what may have gone wrong outside every thread", () => {
     const asked = showCard([diameter(102.2)]);
     expect(screen.getByText(/were the jaws zeroed, and not askew\?/)).toBeTruthy();
-    fireEvent.press(screen.getByText("Read Ø again"));
+    fireEvent.click(screen.getByText("Read Ø again"));
     expect(asked).toEqual(["diameter"]);
   });
 
   it("asks to read again only what was read", () => {
     const bore = showCard([{ kind: "internal-diameter", mm: 150 }], { part: "nut" });
-    fireEvent.press(screen.getByText("Read the bore again"));
+    fireEvent.click(screen.getByText("Read the bore again"));
     expect(bore).toEqual(["diameter"]);
     expect(screen.queryByText("Read Ø again")).toBeNull();
     expect(screen.queryByText(/^Otherwise it is a thread/)).toBeNull();

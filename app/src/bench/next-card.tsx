@@ -8,6 +8,8 @@ import {
   TEACHING,
   testKey,
   threadName,
+  unknownStanding,
+  lowerFirst,
   type Identification,
   type InformativeTest,
   type MeasuredSizes,
@@ -18,10 +20,10 @@ import {
   type Units,
 } from "@root-gauge/core";
 import { View } from "@tamagui/core";
-import { changeBench } from "../data/bench";
+import { changeBench, takeReading } from "../data/bench";
+import { writeDraft } from "../data/drafts";
 import { changeSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
-import { lowerFirst } from "../kit/letter-case";
 import { Pressable } from "../kit/pressable";
 import { Body, Figure, Heading, Small } from "../kit/text";
 import { useLayout } from "../kit/wide";
@@ -49,7 +51,7 @@ interface CardProps {
   readonly children: React.ReactNode;
 }
 
-function Shell({ title, text, teach, onSkip, children }: CardProps) {
+function StepCard({ title, text, teach, onSkip, children }: CardProps) {
   const { wide } = useLayout();
   return (
     <View gap={6} id="next-test" role="region" aria-label="Next">
@@ -95,7 +97,7 @@ const PANEL_OF: Readonly<Record<InformativeTest["kind"], PanelName>> = {
 const TAKEN: ReadonlySet<Reading["kind"]> = new Set(["leaf", "count", "trial-fit"]);
 
 function give(reading: Reading): void {
-  if (TAKEN.has(reading.kind)) changeBench({ type: "take", reading });
+  if (TAKEN.has(reading.kind)) takeReading(reading);
   else changeBench({ type: "answer", kind: reading.kind, reading });
 }
 
@@ -118,12 +120,12 @@ function InformativeCard({
   const { title, meaning, answers } = nextTestWords(test, units);
   const open = () => {
     if (test.kind === "crest-to-crest") {
-      changeBench({ type: "draft", field: "pitch.way", text: "crests" });
+      writeDraft("pitch.way", "crests");
     }
     onOpen(PANEL_OF[test.kind]);
   };
   return (
-    <Shell
+    <StepCard
       title={headed}
       text={meaning}
       teach={TEACHING[test.kind]}
@@ -151,7 +153,7 @@ function InformativeCard({
           <ActionButton label="Other" says="Other answer, or another way" onPress={open} />
         </>
       )}
-    </Shell>
+    </StepCard>
   );
 }
 
@@ -164,14 +166,14 @@ function OpeningCard({ test, units, headed, onOpen }: TestCardProps & { test: Op
     onOpen("diameter");
   };
   return (
-    <Shell title={headed} text={meaning} teach={TEACHING[test.kind]}>
+    <StepCard title={headed} text={meaning} teach={TEACHING[test.kind]}>
       <ActionButton
         flex={1}
         primary
         label={test.kind === "internal-diameter" ? "Enter the bore" : "Enter the diameter"}
         onPress={open}
       />
-    </Shell>
+    </StepCard>
   );
 }
 
@@ -196,7 +198,7 @@ function SettledCard({
   const [best] = identification.candidates;
   const name = best === undefined ? "" : threadName(best.thread);
   return (
-    <Shell title={name} text="Write it up for the job, or put the next part on the bench.">
+    <StepCard title={name} text="Write it up for the job, or put the next part on the bench.">
       <ActionButton
         flex={1}
         label="One like it"
@@ -205,7 +207,7 @@ function SettledCard({
       />
       <ActionButton flex={1} label="Start another" onPress={onStartAnother} />
       <ActionButton flex={1} primary label="Write it up" onPress={onWriteUp} />
-    </Shell>
+    </StepCard>
   );
 }
 
@@ -243,17 +245,20 @@ function ContradictionCard(props: NextCardProps) {
   const reading = suspect === undefined ? undefined : readings[suspect.reading];
   if (suspect === undefined || reading === undefined) {
     return (
-      <Shell title="No thread held fits these readings" text={notHeldWords(slipsOf(sizes), units)}>
+      <StepCard
+        title="No thread held fits these readings"
+        text={notHeldWords(slipsOf(sizes), units)}
+      >
         <UnitSlips readings={readings} sizes={sizes} />
         <ReadAgain readings={readings} onOpen={onOpen} />
         <ActionButton flex={1} label="Write it up" onPress={onWriteUp} />
-      </Shell>
+      </StepCard>
     );
   }
   const { label, figure } = readingWords(reading, units);
   const or = second === undefined ? "" : ` Or: ${lowerFirst(suspectWords(second, units))}`;
   return (
-    <Shell
+    <StepCard
       title={`Check this reading: ${label} ${figure}`}
       text={`${suspectWords(suspect, units)}${or} If both were right, this is a thread not held here.`}
     >
@@ -264,17 +269,17 @@ function ContradictionCard(props: NextCardProps) {
         onPress={() => changeBench({ type: "remove", at: suspect.reading })}
       />
       <ActionButton flex={1} label="Write it up" onPress={onWriteUp} />
-    </Shell>
+    </StepCard>
   );
 }
 
 function NothingFitsCard({ readings, sizes, units, onOpen, onWriteUp }: NextCardProps) {
   return (
-    <Shell title="Outside every thread held" text={notHeldWords(slipsOf(sizes), units)}>
+    <StepCard title="Outside every thread held" text={notHeldWords(slipsOf(sizes), units)}>
       <UnitSlips readings={readings} sizes={sizes} />
       <ReadAgain readings={readings} onOpen={onOpen} />
       <ActionButton flex={1} label="Write it up" onPress={onWriteUp} />
-    </Shell>
+    </StepCard>
   );
 }
 
@@ -283,19 +288,19 @@ export function NextCard(props: NextCardProps) {
   const { verdict, unknown, nextTests } = props.identification;
   if (verdict === "settled") return <SettledCard {...props} />;
   if (verdict === "contradictory") return <ContradictionCard {...props} />;
-  if (unknown > 0.5) return <NothingFitsCard {...props} />;
+  if (unknownStanding(unknown) === "leads") return <NothingFitsCard {...props} />;
   const [test] = nextTests;
   if (test !== undefined) {
     return <TestCard test={test} units={props.units} onOpen={props.onOpen} />;
   }
   return (
-    <Shell
+    <StepCard
       title="No test on hand separates these"
       text="Take the pitch another way, try a known part, or write it up as it stands."
     >
       <ActionButton flex={1} label="Enter a pitch" onPress={() => props.onOpen("pitch")} />
       <ActionButton flex={1} label="Tools on hand" onPress={() => props.onOpen("tools")} />
       <ActionButton flex={1} label="Write it up" onPress={props.onWriteUp} />
-    </Shell>
+    </StepCard>
   );
 }

@@ -1,14 +1,21 @@
 import {
+  ACROSS_CORNERS,
+  NUT_HEIGHT,
+  UNITS_PER_MM,
+  boltLines,
+  edgeForm,
+  fittingScale,
   headProfile,
+  nutLines,
+  scaleWords,
   sideOf,
+  type BoltShape,
   type HeadStyle,
   type MeasuredSizes,
+  type NutShape,
   type PartKind,
+  type Place,
 } from "@root-gauge/core";
-import { ACROSS_CORNERS, boltGeometry, type BoltShape, type Point } from "../drawing/bolt-geometry";
-import { NUT_HEIGHT, nutGeometry, type NutShape } from "../drawing/nut-geometry";
-import { fittingScale, PX_PER_MM, scaleWords } from "../drawing/scale";
-import { edgeForm } from "../drawing/thread-edge";
 import type { AnchorName } from "./panel-tags";
 import { TAG_HEIGHT } from "./reading-tag";
 
@@ -19,11 +26,11 @@ export interface PanelLayout {
     | { readonly kind: "female"; readonly shape: NutShape };
   /** The head or nut seen from its end. */
   readonly endView?: {
-    readonly centre: Point;
+    readonly centre: Place;
     readonly radius: number;
     readonly round?: boolean;
   };
-  readonly anchors: Readonly<Partial<Record<AnchorName, Point>>>;
+  readonly anchors: Readonly<Partial<Record<AnchorName, Place>>>;
   readonly topRow: number;
   readonly bottomRow: number;
   readonly caption: string;
@@ -84,7 +91,7 @@ function drawnThread(
     return { major, pitch, pxPerMm: undefined, caption: "not to scale" };
   }
   const scale = fittingScale(majorMm, room);
-  const pxPerMm = scale * PX_PER_MM;
+  const pxPerMm = scale * UNITS_PER_MM;
   const pitch = (pitchMm ?? majorMm / USUAL_PITCHES_IN_DIAMETER) * pxPerMm;
   const caption = pitchMm === undefined ? "pitch not to scale" : scaleWords(scale);
   return { major: majorMm * pxPerMm, pitch, pxPerMm, caption };
@@ -149,7 +156,7 @@ function malePlaces(room: PanelRoom, zone: Zone): Omit<PanelLayout, "topRow" | "
         centre: { x: width - END_VIEW_ROOM / 2 - 6, y: zone.axisY },
         radius: Math.min(corner, END_VIEW_ROOM / 2 - 4),
       };
-  const lines = boltGeometry(shape);
+  const lines = boltLines(shape);
   const lengthX = lines.lengthAt.from.x + 0.5 * (lines.lengthAt.to.x - lines.lengthAt.from.x);
   return {
     drawing: { kind: "male", shape },
@@ -172,7 +179,7 @@ function malePlaces(room: PanelRoom, zone: Zone): Omit<PanelLayout, "topRow" | "
 }
 
 /** Across the flats is read at the lower left of the end view, the mark at its middle. */
-function endAnchors({ centre, radius }: { centre: Point; radius: number }) {
+function endAnchors({ centre, radius }: { centre: Place; radius: number }) {
   const flat = radius * Math.cos(Math.PI / 6);
   return {
     flats: { x: centre.x - flat * 0.9, y: centre.y + radius * 0.45 },
@@ -211,7 +218,7 @@ function femalePlaces(room: PanelRoom, zone: Zone): Omit<PanelLayout, "topRow" |
   const endView = zone.tall
     ? { centre: { x: width / 2, y: zone.axisY + 2 * corner + END_VIEW_GAP }, radius }
     : { centre: { x: width - END_VIEW_ROOM / 2 - 30, y: zone.axisY }, radius };
-  const lines = nutGeometry(shape);
+  const lines = nutLines(shape);
   return {
     drawing: { kind: "female", shape },
     ...(nut ? { endView } : {}),

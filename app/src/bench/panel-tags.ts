@@ -1,6 +1,7 @@
 import {
   HEAD_WORDS,
   angleWords,
+  lastReading,
   leafWords,
   markWords,
   pitchWords,
@@ -14,7 +15,6 @@ import {
   type Units,
 } from "@root-gauge/core";
 import type { PanelName } from "../shell/use-panel";
-import { lastReading } from "./last-reading";
 
 /** The places of a drawing that a tag may point to. */
 export type AnchorName = "form" | "pitch" | "size" | "length" | "flats" | "mark" | "taper";

@@ -1,10 +1,11 @@
-import type {
-  Identification,
-  MeasuredSizes,
-  PartKind,
-  Reading,
-  ThreadSide,
-  Units,
+import {
+  standingOf,
+  type Identification,
+  type MeasuredSizes,
+  type PartKind,
+  type Reading,
+  type ThreadSide,
+  type Units,
 } from "@root-gauge/core";
 import { ComparePanel } from "./compare-panel";
 import { FormEntry } from "./entry/form-entry";
@@ -47,7 +48,9 @@ export interface RarePanelProps {
 /** Panels that are not wanted for the first reading: their code is fetched after the Bench has opened. */
 export function RarePanels(props: RarePanelProps) {
   const { panel, part, identification, sizes, readings, side, units, onOpen, onClose } = props;
-  const { candidates } = identification;
+  const { candidates, verdict } = identification;
+  const standing = standingOf(verdict, candidates);
+  const notRuledOut = [...standing.running, ...standing.lessLikely];
   const entry = { units, onDone: onClose };
   switch (panel) {
     case "part":
@@ -91,11 +94,11 @@ export function RarePanels(props: RarePanelProps) {
     case "tools":
       return <ToolsPanel onClose={onClose} />;
     case "compare":
-      return <ComparePanel candidates={candidates} units={units} onClose={onClose} />;
+      return <ComparePanel candidates={notRuledOut} units={units} onClose={onClose} />;
     case "ruled-out":
       return (
         <RuledOutPanel
-          candidates={candidates}
+          fallen={standing.ruledOut}
           majorMm={sizes.majorMm}
           units={units}
           onClose={onClose}

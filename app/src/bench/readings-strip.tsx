@@ -4,7 +4,7 @@ import Undo2 from "lucide-react-native/icons/undo-2";
 import X from "lucide-react-native/icons/x";
 import { changeBench } from "../data/bench";
 import { Pressable } from "../kit/pressable";
-import { Figure, Label, Small, Unseen } from "../kit/text";
+import { Figure, Label, Small, ForScreenReader } from "../kit/text";
 
 interface ReadingsProps {
   readonly readings: readonly Reading[];
@@ -41,7 +41,7 @@ function ReadingPlate({
       onPress={() => changeBench({ type: "remove", at })}
     >
       <View flexDirection="row" alignItems="baseline" gap={6} flexShrink={1} flexWrap="wrap">
-        <Unseen>{"Remove the reading: "}</Unseen>
+        <ForScreenReader>{"Remove the reading: "}</ForScreenReader>
         <Label>{label}</Label>
         <Figure>{figure}</Figure>
         {notable ? <Small>{note}</Small> : null}

@@ -1,12 +1,19 @@
-import { decisiveReason, reasonWords, type Candidate, type Units } from "@root-gauge/core";
+import {
+  STANDING_WORDS,
+  decisiveReason,
+  nearestFirst,
+  reasonWords,
+  type Candidate,
+  type Units,
+} from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { FlatList } from "react-native";
 import { Panel } from "../kit/panel";
 import { Figure, Small } from "../kit/text";
-import { ruledOut } from "./running";
 
 interface RuledOutProps {
-  readonly candidates: readonly Candidate[];
+  /** The threads that are ruled out. */
+  readonly fallen: readonly Candidate[];
   readonly majorMm: number | undefined;
   readonly units: Units;
   readonly onClose: () => void;
@@ -40,13 +47,12 @@ function RuledOutRow({ candidate, units }: { candidate: Candidate; units: Units 
 }
 
 /** Every thread that fell, the nearest first, each with the reading that felled it. */
-export function RuledOutPanel({ candidates, majorMm, units, onClose }: RuledOutProps) {
-  const fallen = ruledOut(candidates, majorMm);
+export function RuledOutPanel({ fallen, majorMm, units, onClose }: RuledOutProps) {
   return (
-    <Panel title={`Ruled out ${fallen.length}`} onClose={onClose} ownScroll>
+    <Panel title={`${STANDING_WORDS.ruledOut} ${fallen.length}`} onClose={onClose} ownScroll>
       <FlatList
         role="list"
-        data={fallen}
+        data={nearestFirst(fallen, majorMm)}
         keyExtractor={({ thread }) => thread.id}
         renderItem={({ item }) => <RuledOutRow candidate={item} units={units} />}
         initialNumToRender={16}

@@ -1,8 +1,12 @@
 import {
+  STANDING_WORDS,
+  UNKNOWN_WORDS,
   allReasonsWords,
   decisiveReason,
   reasonWords,
+  standingOf,
   threadName,
+  unknownStanding,
   verdictWords,
   type Candidate,
   type Identification,
@@ -12,10 +16,9 @@ import { View } from "@tamagui/core";
 import { useState } from "react";
 import { ActionButton } from "../kit/action-button";
 import { Pressable } from "../kit/pressable";
-import { Figure } from "../kit/text";
+import { Figure, Label } from "../kit/text";
 import { VerdictMark } from "../kit/verdict-mark";
 import { CandidateCard } from "./candidate-card";
-import { inTheRunning, ruledOut } from "./running";
 
 interface RunningListProps {
   readonly identification: Identification;
@@ -30,7 +33,11 @@ function reasonLine(candidate: Candidate, first: boolean, units: Units): string 
 }
 
 /** The verdict's word with its plate, and the way to the threads that fell. */
-function VerdictLine({ identification, onRuledOut }: Omit<RunningListProps, "units">) {
+function VerdictLine({
+  identification,
+  fallen,
+  onRuledOut,
+}: Omit<RunningListProps, "units"> & { fallen: number }) {
   return (
     <View flexDirection="row" alignItems="center" gap={8}>
       <VerdictMark verdict={identification.verdict} />
@@ -39,57 +46,61 @@ function VerdictLine({ identification, onRuledOut }: Omit<RunningListProps, "uni
       </Figure>
       <Pressable paddingHorizontal={8} onPress={onRuledOut}>
         <Figure fontSize={15} textDecorationLine="underline">
-          Ruled out {ruledOut(identification.candidates).length}
+          {`${STANDING_WORDS.ruledOut} ${fallen}`}
         </Figure>
       </Pressable>
     </View>
   );
 }
 
-/** Share of "something else" from which it is worth a card of its own. */
-const NOTABLE_UNKNOWN = 0.05;
-
 /** As many as are taken in at a glance; the rest come when asked for. */
 const SHOWN_AT_FIRST = 5;
 
-/** Still in the running: the verdict, then the likeliest threads with why. */
+/** Still in the running: the verdict, the threads it speaks of with why, then those that are less likely. */
 export function RunningList({ identification, units, onRuledOut }: RunningListProps) {
   const [showAll, setShowAll] = useState(false);
-  const running = inTheRunning(identification.candidates);
-  const shown = showAll ? running : running.slice(0, SHOWN_AT_FIRST);
+  const { candidates, verdict, unknown } = identification;
+  const { running, lessLikely, ruledOut } = standingOf(verdict, candidates);
+  const most = showAll ? Infinity : SHOWN_AT_FIRST;
+  const shown = running.slice(0, most);
+  const shownToo = lessLikely.slice(0, Math.max(0, most - shown.length));
+  const hidden = running.length + lessLikely.length - shown.length - shownToo.length;
+  const unknownIs = unknownStanding(unknown);
+  const card = (candidate: Candidate) => (
+    <CandidateCard
+      key={candidate.thread.id}
+      name={threadName(candidate.thread)}
+      probability={candidate.probability}
+      reason={reasonLine(candidate, candidate === candidates[0], units)}
+    />
+  );
   return (
     <View gap={6}>
-      <VerdictLine identification={identification} onRuledOut={onRuledOut} />
-      <View role="list" aria-label="Still in the running" gap={8}>
-        {identification.unknown > 0.5 ? <UnknownCard unknown={identification.unknown} /> : null}
-        {shown.map((candidate, at) => (
-          <CandidateCard
-            key={candidate.thread.id}
-            name={threadName(candidate.thread)}
-            probability={candidate.probability}
-            reason={reasonLine(candidate, at === 0, units)}
-          />
-        ))}
-        {identification.unknown >= NOTABLE_UNKNOWN && identification.unknown <= 0.5 ? (
-          <UnknownCard unknown={identification.unknown} />
-        ) : null}
+      <VerdictLine
+        identification={identification}
+        fallen={ruledOut.length}
+        onRuledOut={onRuledOut}
+      />
+      <View role="list" aria-label={STANDING_WORDS.running} gap={8}>
+        {unknownIs === "leads" ? <UnknownCard unknown={unknown} /> : null}
+        {shown.map(card)}
+        {unknownIs === "notable" ? <UnknownCard unknown={unknown} /> : null}
       </View>
-      {shown.length < running.length ? (
-        <ActionButton
-          label={`Show ${running.length - shown.length} more`}
-          onPress={() => setShowAll(true)}
-        />
-      ) : null}
+      {shownToo.length === 0 ? null : (
+        <>
+          <Label>{STANDING_WORDS.lessLikely}</Label>
+          <View role="list" aria-label={STANDING_WORDS.lessLikely} gap={8}>
+            {shownToo.map(card)}
+          </View>
+        </>
+      )}
+      {hidden === 0 ? null : (
+        <ActionButton label={`Show ${hidden} more`} onPress={() => setShowAll(true)} />
+      )}
     </View>
   );
 }
 
 function UnknownCard({ unknown }: { unknown: number }) {
-  return (
-    <CandidateCard
-      name="Something else"
-      probability={unknown}
-      reason="A thread that is not held here: special, worn past telling, or misread."
-    />
-  );
+  return <CandidateCard {...UNKNOWN_WORDS} probability={unknown} />;
 }

@@ -1,13 +1,18 @@
-import { catalogue, findThread, searchThreads, threadById, type Thread } from "@root-gauge/core";
+import { catalogue, findThread, readPitch, threadById, type Thread } from "@root-gauge/core";
+import { searchThreads } from "@root-gauge/core/search";
 import { pinsAfter } from "../data/charts-state";
 import { csvOf } from "../kit/csv";
-import { compareFacts } from "./compare/compare-facts";
-import { lengthConversions, pitchConversions } from "./convert/conversions";
-import { readPitch } from "./convert/read-pitch";
-import { drillList } from "./drills/drill-list";
 import { comparePath, threadPath } from "../shell/links";
+import {
+  basicFacts,
+  compareFacts,
+  drillRows,
+  hasEstimates,
+  lengthConversions,
+  limitRows,
+  pitchConversions,
+} from "@root-gauge/core/chart-words";
 import { holeFacts } from "./thread/holes-card";
-import { basicFacts, hasEstimates, limitRows } from "./thread/thread-figures";
 import { COLUMN_WIDTHS, threadColumns } from "./threads/columns";
 import { filterWords } from "./threads/filter-words";
 import { hitNote } from "./threads/hit-note";
@@ -139,7 +144,7 @@ describe("a thread's figures", () => {
 
 describe("the drills listed", () => {
   it("are the nearest to a typed size, with the difference", () => {
-    const rows = drillList({ sets: ["fractional"], sizeMm: 10.8, thread: undefined });
+    const rows = drillRows({ sets: ["fractional"], sizeMm: 10.8, thread: undefined });
     expect(rows).toHaveLength(12);
     const nearest = rows.find(({ name }) => name === "27/64 in");
     expect(nearest?.difference).toBe("−0.084");
@@ -147,7 +152,7 @@ describe("the drills listed", () => {
   });
 
   it("are those of use for a thread, each with its share and whether the hole is in limits", () => {
-    const rows = drillList({ sets: ["metric-tenths"], sizeMm: undefined, thread: named("M10") });
+    const rows = drillRows({ sets: ["metric-tenths"], sizeMm: undefined, thread: named("M10") });
     const byName = new Map(rows.map((row) => [row.name, row]));
     expect(byName.get("8.5 mm")).toMatchObject({ percent: "77 %", withinLimits: true });
     expect(byName.get("9 mm")).toMatchObject({ percent: "51 %", withinLimits: false });
@@ -156,9 +161,9 @@ describe("the drills listed", () => {
 
   it("are all of them for neither, and none without a set", () => {
     expect(
-      drillList({ sets: ["number", "letter"], sizeMm: undefined, thread: undefined }),
+      drillRows({ sets: ["number", "letter"], sizeMm: undefined, thread: undefined }),
     ).toHaveLength(106);
-    expect(drillList({ sets: [], sizeMm: 5, thread: undefined })).toEqual([]);
+    expect(drillRows({ sets: [], sizeMm: 5, thread: undefined })).toEqual([]);
   });
 });
 

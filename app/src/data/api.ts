@@ -11,7 +11,7 @@ import {
   type IdentificationInput,
   type JobInput,
 } from "@root-gauge/contract";
-import type { z } from "zod";
+import type { z } from "zod/mini";
 import { deviceId } from "./device";
 
 /** The server cannot be reached, or fails: worth trying again later. */
@@ -46,7 +46,7 @@ async function answerOf(path: string, init: RequestInit): Promise<Response> {
   }
 }
 
-async function call<Schema extends z.ZodType>(
+async function call<Schema extends z.ZodMiniType>(
   path: string,
   schema: Schema,
   init: RequestInit = {},

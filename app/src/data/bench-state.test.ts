@@ -14,17 +14,13 @@ const AT = new Date("2026-03-02T08:30:00Z");
 const diameter: Reading = { kind: "external-diameter", mm: 12.52 };
 const leaf: Reading = { kind: "leaf", tpi: 13, outcome: "drops-in" };
 
-const EMPTY: BenchState = { part: emptyPart(ID, AT, null), past: [], drafts: {} };
+const EMPTY: BenchState = { part: emptyPart(ID, AT, null), past: [] };
 
 function after(...actions: BenchAction[]): BenchState {
   return actions.reduce(benchStep, EMPTY);
 }
 
-const take = (reading: Reading, draftsUsed?: string[]): BenchAction => ({
-  type: "take",
-  reading,
-  ...(draftsUsed === undefined ? {} : { draftsUsed }),
-});
+const take = (reading: Reading): BenchAction => ({ type: "take", reading });
 
 describe("the bench", () => {
   it("keeps readings in the order taken, and takes one away by its place", () => {
@@ -62,15 +58,6 @@ describe("the bench", () => {
     const state = after(take(diameter), { type: "put-on-bench", part });
     expect(state.part).toEqual(part);
     expect(benchStep(state, { type: "undo" }).part.readings).toEqual([diameter]);
-  });
-
-  it("clears only the drafts that became a reading", () => {
-    const state = after(
-      { type: "draft", field: "diameter", text: "12.52" },
-      { type: "draft", field: "count.span", text: "10" },
-      take(diameter, ["diameter"]),
-    );
-    expect(state.drafts).toEqual({ "count.span": "10" });
   });
 
   it("does not undo words typed on the sheet", () => {
@@ -132,7 +119,7 @@ describe("the bench", () => {
 
   it("reads a bench that was kept before tests could be skipped", () => {
     const { skipped: _none, ...older } = emptyPart(ID, AT, null);
-    const kept = benchStateSchema.parse({ part: older, past: [], drafts: {} });
+    const kept = benchStateSchema.parse({ part: older, past: [] });
     expect(kept.part.skipped).toEqual([]);
   });
 });

@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from "react";
+import type { Reading } from "@root-gauge/core";
 import { v4 as uuid } from "uuid";
 import {
   benchStateSchema,
@@ -6,35 +6,48 @@ import {
   emptyPart,
   partLike,
   type BenchAction,
+  type BenchPart,
   type BenchState,
 } from "./bench-state";
-import { createPersistentStore } from "./persistent-store";
-import { storage } from "./text-storage";
+import { clearDrafts, type DraftField } from "./drafts";
+import { createKeptStore } from "./kept-store";
 
-const store = createPersistentStore<BenchState>({
+const useBenchStore = createKeptStore<BenchState>({
   key: "rg.bench",
   schema: benchStateSchema,
-  initial: () => ({ part: emptyPart(uuid(), new Date(), null), past: [], drafts: {} }),
-  storage,
+  initial: () => ({ part: emptyPart(uuid(), new Date(), null), past: [] }),
   says: "The part on the Bench",
 });
 
-/** The bench as it stands; every change is written down before the screen shows it. */
-export function useBenchState(): BenchState {
-  return useSyncExternalStore(store.subscribe, store.get, store.get);
+/** The part on the bench. */
+export function useBenchPart(): BenchPart {
+  return useBenchStore(({ part }) => part);
+}
+
+/** Whether there is a step to go back. */
+export function useCanUndo(): boolean {
+  return useBenchStore(({ past }) => past.length > 0);
 }
 
 export function changeBench(action: BenchAction): void {
-  store.set(benchStep(store.get(), action));
+  useBenchStore.setState((state) => benchStep(state, action));
+  if (action.type === "put-on-bench") clearDrafts();
+}
+
+/** Takes a reading, and clears the fields that it was typed in. */
+export function takeReading(reading: Reading, draftsUsed: readonly DraftField[] = []): void {
+  changeBench({ type: "take", reading });
+  clearDrafts(draftsUsed);
 }
 
 /** Clears the bench for another part of the same job; undo brings the last one back. */
 export function startAnother(): void {
-  const { jobId } = store.get().part;
+  const { jobId } = useBenchStore.getState().part;
   changeBench({ type: "put-on-bench", part: emptyPart(uuid(), new Date(), jobId) });
 }
 
 /** Puts another part of the same kind and machine on the bench; undo brings the last one back. */
 export function startAnotherLike(): void {
-  changeBench({ type: "put-on-bench", part: partLike(store.get().part, uuid(), new Date()) });
+  const { part } = useBenchStore.getState();
+  changeBench({ type: "put-on-bench", part: partLike(part, uuid(), new Date()) });
 }

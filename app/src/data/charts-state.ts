@@ -1,34 +1,31 @@
-import { DRILL_SETS, FAMILY_WORDS, type DrillSet, type ThreadFamily } from "@root-gauge/core";
-import { useSyncExternalStore } from "react";
-import { z } from "zod";
-import { createPersistentStore } from "./persistent-store";
-import { storage } from "./text-storage";
-
-const families = Object.keys(FAMILY_WORDS) as [ThreadFamily, ...ThreadFamily[]];
-const drillSets = [...DRILL_SETS] as [DrillSet, ...DrillSet[]];
+import { THREAD_FAMILIES, THREAD_SIDES } from "@root-gauge/core";
+import { DRILL_SETS } from "@root-gauge/core/holes";
+import { QUALITIES } from "@root-gauge/core/search";
+import { z } from "zod/mini";
+import { createKeptStore } from "./kept-store";
 
 /** The most rows that stand side by side. */
 const MOST_PINNED = 2;
 
 const chartsStateSchema = z.object({
   query: z.string(),
-  family: z.enum(families).optional(),
-  series: z.string().optional(),
-  flankAngleDeg: z.number().optional(),
-  side: z.enum(["external", "internal"]),
-  quality: z.enum(["fine", "medium", "coarse"]),
+  family: z.optional(z.enum(THREAD_FAMILIES)),
+  series: z.optional(z.string()),
+  flankAngleDeg: z.optional(z.number()),
+  side: z.enum(THREAD_SIDES),
+  quality: z.enum(QUALITIES),
   /** Thread ids, the first pinned first. */
-  pinned: z.array(z.string()).max(MOST_PINNED),
+  pinned: z.array(z.string()).check(z.maxLength(MOST_PINNED)),
   drillSize: z.string(),
   drillThread: z.string(),
-  drillSets: z.array(z.enum(drillSets)),
+  drillSets: z.array(z.enum(DRILL_SETS)),
   convertText: z.string(),
   convertPitch: z.string(),
 });
 
 export type ChartsState = z.infer<typeof chartsStateSchema>;
 
-const store = createPersistentStore<ChartsState>({
+const useChartsStore = createKeptStore<ChartsState>({
   key: "rg.charts",
   schema: chartsStateSchema,
   initial: () => ({
@@ -42,16 +39,15 @@ const store = createPersistentStore<ChartsState>({
     convertText: "",
     convertPitch: "",
   }),
-  storage,
 });
 
 /** What is typed, chosen and pinned in the Charts room, kept on this device. */
 export function useChartsState(): ChartsState {
-  return useSyncExternalStore(store.subscribe, store.get, store.get);
+  return useChartsStore();
 }
 
 export function changeCharts(change: Partial<ChartsState>): void {
-  store.set({ ...store.get(), ...change });
+  useChartsStore.setState(change);
 }
 
 /** Pins a thread, or takes its pin out; a third pin takes the place of the first. */
@@ -61,5 +57,5 @@ export function pinsAfter(pinned: readonly string[], id: string): string[] {
 }
 
 export function togglePin(id: string): void {
-  changeCharts({ pinned: pinsAfter(store.get().pinned, id) });
+  changeCharts({ pinned: pinsAfter(useChartsStore.getState().pinned, id) });
 }

@@ -1,46 +1,76 @@
-import { z } from "zod";
-import { createPersistentStore } from "./persistent-store";
+import { z } from "zod/mini";
+import type * as Drafts from "./drafts";
+import { createKeptStore } from "./kept-store";
 import { allPutAside, putAsideTyped } from "./put-aside";
 import { createHoldingStorage, memoryStorage, type TextStorage } from "./text-storage";
 
 const schema = z.object({ units: z.enum(["mm", "in"]) });
 const initial = () => ({ units: "mm" as const });
 
+const kept = (storage: TextStorage, key = "k") =>
+  createKeptStore({ key, schema, initial, storage });
+
 describe("a kept value", () => {
-  it("is there again, and tells its readers", () => {
+  it("is written down as it changes, and is there again", () => {
     const storage = memoryStorage();
-    const store = createPersistentStore({ key: "k", schema, initial, storage });
-    const heard: string[] = [];
-    store.subscribe(() => heard.push(store.get().units));
-    store.set({ units: "in" });
-    expect(heard).toEqual(["in"]);
-    expect(createPersistentStore({ key: "k", schema, initial, storage }).get()).toEqual({
-      units: "in",
-    });
+    kept(storage).setState({ units: "in" });
+    expect(storage.getItem("k")).toBe('{"units":"in"}');
+    expect(kept(storage).getState()).toEqual({ units: "in" });
+  });
+
+  it("is read anew when another tab has changed it", () => {
+    const storage = memoryStorage();
+    const store = kept(storage);
+    storage.setItem("k", '{"units":"in"}');
+    window.dispatchEvent(new StorageEvent("storage", { key: "other" }));
+    expect(store.getState()).toEqual({ units: "mm" });
+    window.dispatchEvent(new StorageEvent("storage", { key: "k" }));
+    expect(store.getState()).toEqual({ units: "in" });
   });
 
   it.each(["{broken", '{"units":"cubits"}', "null", '"constructor"'])(
     "is put aside when it cannot be read: %s",
-    (kept) => {
+    (text) => {
       const storage = memoryStorage();
-      storage.setItem("k", kept);
-      expect(createPersistentStore({ key: "k", schema, initial, storage }).get()).toEqual({
-        units: "mm",
-      });
-      expect(allPutAside(storage)).toEqual([{ key: "rg.aside.1.k", from: "k", text: kept }]);
+      storage.setItem("k", text);
+      expect(kept(storage).getState()).toEqual({ units: "mm" });
+      expect(allPutAside(storage)).toEqual([{ key: "rg.aside.1.k", from: "k", text }]);
     },
   );
 
   it("is put aside and begun again when it makes a screen fail, beside what was put aside before", () => {
     const storage = memoryStorage();
     storage.setItem("rg.bench", "{broken");
-    const open = () => createPersistentStore({ key: "rg.bench", schema, initial, storage });
-    open().set({ units: "in" });
+    kept(storage, "rg.bench").setState({ units: "in" });
     storage.setItem("rg.settings", "kept");
     putAsideTyped(storage);
-    expect(open().get()).toEqual({ units: "mm" });
+    expect(kept(storage, "rg.bench").getState()).toEqual({ units: "mm" });
     expect(storage.getItem("rg.settings")).toBe("kept");
     expect(allPutAside(storage).map(({ text }) => text)).toEqual(["{broken", '{"units":"in"}']);
+  });
+});
+
+describe("what is typed and not yet taken", () => {
+  const fresh = () => {
+    jest.resetModules();
+    return jest.requireActual<typeof Drafts>("./drafts");
+  };
+  afterEach(() => localStorage.clear());
+
+  it("is there after a reload, by field, and goes with what it became", () => {
+    const drafts = fresh();
+    drafts.writeDraft("diameter", "12.5");
+    drafts.writeDraft("count.span", "10");
+    drafts.clearDrafts(["diameter"]);
+    const again = fresh();
+    expect([again.draftOf("diameter"), again.draftOf("count.span")]).toEqual([undefined, "10"]);
+    again.clearDrafts();
+    expect(localStorage.getItem("rg.drafts")).toBe("{}");
+  });
+
+  it("is found where it was kept with the part, before it had a place of its own", () => {
+    localStorage.setItem("rg.bench", '{"drafts":{"diameter":"9.9"}}');
+    expect(fresh().draftOf("diameter")).toBe("9.9");
   });
 });
 

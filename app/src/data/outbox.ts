@@ -43,7 +43,8 @@ function readParcels(storage: TextStorage): Parcel[] {
     .sort((a, b) => a.place - b.place);
 }
 
-function parcelIn(text: string | null): Parcel | undefined {
+/** The parcel that a text of the box holds, if it holds one. */
+export function parcelIn(text: string | null): Parcel | undefined {
   try {
     const parsed = parcelSchema.safeParse(JSON.parse(text ?? "null"));
     return parsed.success ? parsed.data : undefined;

@@ -1,5 +1,5 @@
 import { identificationInputSchema, jobInputSchema } from "@root-gauge/contract";
-import { z } from "zod";
+import { z } from "zod/mini";
 
 /**
  * Why a parcel has not arrived: the server refused it, had a fault of its own with it, or another device has changed the
@@ -15,20 +15,21 @@ const common = {
   /** When it was saved here, for who reads it; the order is by place. */
   queuedAt: z.number(),
   /** Its place in the box, counted up: a clock that is set back changes nothing. */
-  place: z.number().optional(),
+  place: z.optional(z.number()),
   /** The version of the record that was seen here; 0 where there was none. */
-  saw: z.number().int().min(0).default(0),
-  trouble: troubleSchema.optional(),
+  saw: z._default(z.int().check(z.minimum(0)), 0),
+  trouble: z.optional(troubleSchema),
 };
 
 /** Something to be saved on the server, kept here until the server has it. */
-export const parcelSchema = z
-  .discriminatedUnion("kind", [
+export const parcelSchema = z.pipe(
+  z.discriminatedUnion("kind", [
     z.object({ ...common, kind: z.literal("job"), body: jobInputSchema }),
     z.object({ ...common, kind: z.literal("identification"), body: identificationInputSchema }),
-  ])
+  ]),
   // Parcels of an older make have no place: the time they were queued at keeps their order.
-  .transform((parcel) => ({ ...parcel, place: parcel.place ?? parcel.queuedAt }));
+  z.transform((parcel) => ({ ...parcel, place: parcel.place ?? parcel.queuedAt })),
+);
 
 export type Parcel = z.infer<typeof parcelSchema>;
 export type Trouble = z.infer<typeof troubleSchema>;

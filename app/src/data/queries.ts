@@ -1,23 +1,14 @@
 import type { IdentificationRecord, Job } from "@root-gauge/contract";
-import { identify, summaryOf } from "@root-gauge/core";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { api } from "./api";
 import type { Parcel } from "./parcel";
+import { QUERY_KEYS } from "./query-keys";
+import { recordToBe } from "./record-to-be";
 import { useOutbox } from "./saving";
 
 /** A record, and whether the server has it yet. */
 export type Kept<Record> = Record & { readonly waiting: boolean };
-
-type IdentificationParcel = Extract<Parcel, { kind: "identification" }>;
-
-/** What a waiting parcel will become, computed here until the server has computed it. */
-function recordOf({ id, body, queuedAt, saw }: IdentificationParcel): Kept<IdentificationRecord> {
-  const at = new Date(queuedAt).toISOString();
-  const result = summaryOf(identify(body.readings, body.options));
-  const stored = { createdAt: at, updatedAt: at, version: Math.max(1, saw), unreadable: [] };
-  return { ...body, id, result, ...stored, waiting: true };
-}
 
 function merged<Item extends { id: string }>(
   waiting: readonly Kept<Item>[],
@@ -37,7 +28,7 @@ interface Waiting {
 
 function waitingOf(parcels: readonly Parcel[]): Waiting {
   const identifications = parcels.flatMap((parcel) =>
-    parcel.kind === "identification" ? [recordOf(parcel)] : [],
+    parcel.kind === "identification" ? [{ ...recordToBe(parcel), waiting: true }] : [],
   );
   const jobs = parcels.flatMap((parcel): Kept<Job>[] => {
     if (parcel.kind !== "job") return [];
@@ -70,7 +61,7 @@ const moreOf = (query: HasMore) => () => {
 /** All jobs so far: those waiting to be saved first, then the server's, page by page. */
 export function useJobs() {
   const query = useInfiniteQuery({
-    queryKey: ["jobs"],
+    queryKey: QUERY_KEYS.jobs,
     queryFn: ({ pageParam }) => api.jobs(pageParam),
     initialPageParam: undefined as string | undefined,
     getNextPageParam: ({ next }) => next ?? undefined,
@@ -85,7 +76,7 @@ export function useJob(id: string) {
   const waiting = useWaiting();
   const waitingJob = waiting.jobs.find((job) => job.id === id);
   const query = useInfiniteQuery({
-    queryKey: ["jobs", id],
+    queryKey: QUERY_KEYS.job(id),
     queryFn: ({ pageParam }) => api.job(id, pageParam),
     initialPageParam: undefined as string | undefined,
     getNextPageParam: ({ next }) => next ?? undefined,
@@ -107,7 +98,7 @@ export function useJob(id: string) {
 export function useIdentification(id: string) {
   const waiting = useWaiting().identifications.find((record) => record.id === id);
   const query = useQuery({
-    queryKey: ["identifications", id],
+    queryKey: QUERY_KEYS.identification(id),
     queryFn: () => api.identification(id),
     enabled: waiting === undefined,
   });
@@ -117,7 +108,10 @@ export function useIdentification(id: string) {
 
 /** What the server has of an identification, whatever waits here. */
 export function useStoredIdentification(id: string) {
-  return useQuery({ queryKey: ["identifications", id], queryFn: () => api.identification(id) });
+  return useQuery({
+    queryKey: QUERY_KEYS.identification(id),
+    queryFn: () => api.identification(id),
+  });
 }
 
 /** A job's name, when it is known here: from the list, else by asking for that job. */
@@ -125,7 +119,7 @@ export function useJobName(id: string | null): string | undefined {
   const { jobs, query } = useJobs();
   const listed = jobs.find((job) => job.id === id)?.name;
   const asked = useQuery({
-    queryKey: ["jobs", id, "name"],
+    queryKey: QUERY_KEYS.jobName(id ?? ""),
     queryFn: async () => (await api.job(id ?? "")).job.name,
     enabled: id !== null && listed === undefined && query.isSuccess,
   });

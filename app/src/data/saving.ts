@@ -1,21 +1,16 @@
 import type { IdentificationInput, JobInput } from "@root-gauge/contract";
-import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useSyncExternalStore } from "react";
-import { api } from "./api";
-import { createOutbox, isOutboxKey, isSent, type OutboxState } from "./outbox";
+import { deliverParcel } from "./deliver-parcel";
+import { createOutbox, isOutboxKey, isSent, parcelIn, type OutboxState } from "./outbox";
+import { queryClient } from "./query-client";
+import { keysOf } from "./query-keys";
 import { storage } from "./text-storage";
 
 /** How soon an undelivered parcel is tried again, ms. */
 const RETRY_MS = 3000;
 
 /** The saves of this device that the server does not have yet. */
-export const outbox = createOutbox(storage, async (parcel) => {
-  const { version } =
-    parcel.kind === "job"
-      ? await api.saveJob(parcel.id, parcel.body, parcel.saw)
-      : await api.saveIdentification(parcel.id, parcel.body, parcel.saw);
-  return version;
-});
+export const outbox = createOutbox(storage, (parcel) => deliverParcel(queryClient, parcel));
 
 /** @param saw the version of the job that was seen here; 0 for a new one */
 export function saveJob(id: string, body: JobInput, saw = 0): void {
@@ -33,22 +28,24 @@ export function useOutbox(): OutboxState {
   return useSyncExternalStore(outbox.subscribe, outbox.get, outbox.get);
 }
 
-/** Keeps delivering while anything waits, and reads the lists anew when something arrived. Used once, at the top. */
+/** Keeps delivering while anything waits. Used once, at the top. */
 export function useDelivery(): void {
-  const client = useQueryClient();
   const { parcels } = useOutbox();
   const left = parcels.filter(isSent).length;
   useEffect(() => {
-    void client.invalidateQueries();
     if (left === 0) return undefined;
     void outbox.deliver();
     const timer = setInterval(() => void outbox.deliver(), RETRY_MS);
     return () => clearInterval(timer);
-  }, [client, left]);
+  }, [left]);
   useEffect(() => {
     // What another tab put in or delivered shows here too.
-    const onOtherTab = ({ key }: StorageEvent) => {
-      if (isOutboxKey(key)) outbox.refresh();
+    const onOtherTab = ({ key, oldValue }: StorageEvent) => {
+      if (!isOutboxKey(key)) return;
+      outbox.refresh();
+      for (const queryKey of keysChangedBy(oldValue)) {
+        void queryClient.invalidateQueries({ queryKey });
+      }
     };
     const holding = setInterval(storage.keepHeld, RETRY_MS);
     window.addEventListener("storage", onOtherTab);
@@ -57,4 +54,10 @@ export function useDelivery(): void {
       window.removeEventListener("storage", onOtherTab);
     };
   }, []);
+}
+
+/** The answers that a parcel touches which another tab has just taken out of the box: it may have arrived. */
+function keysChangedBy(text: string | null): readonly (readonly string[])[] {
+  const parcel = parcelIn(text);
+  return parcel === undefined ? [] : keysOf(parcel);
 }

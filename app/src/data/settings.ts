@@ -1,20 +1,18 @@
-import { TOOLS } from "@root-gauge/core";
-import { useSyncExternalStore } from "react";
-import { z } from "zod";
-import { createPersistentStore } from "./persistent-store";
-import { storage } from "./text-storage";
+import { BORE_INSTRUMENTS, DIAMETER_INSTRUMENTS, TOOLS, UNITS } from "@root-gauge/core";
+import { z } from "zod/mini";
+import { createKeptStore } from "./kept-store";
 
 const settingsSchema = z.object({
-  units: z.enum(["mm", "in"]),
+  units: z.enum(UNITS),
   light: z.enum(["system", "daylight", "lamp"]),
-  instrument: z.enum(["caliper", "micrometer", "rule", "hole-gauge"]),
-  bore: z.enum(["caliper", "pin"]).default("caliper"),
-  tools: z.array(z.enum(TOOLS)).default([...TOOLS]),
+  instrument: z.enum([...DIAMETER_INSTRUMENTS, "hole-gauge"]),
+  bore: z._default(z.enum(BORE_INSTRUMENTS), "caliper"),
+  tools: z._default(z.array(z.enum(TOOLS)), [...TOOLS]),
 });
 
 export type Settings = z.infer<typeof settingsSchema>;
 
-const store = createPersistentStore<Settings>({
+const useSettingsStore = createKeptStore<Settings>({
   key: "rg.settings",
   schema: settingsSchema,
   initial: () => ({
@@ -24,19 +22,18 @@ const store = createPersistentStore<Settings>({
     bore: "caliper",
     tools: [...TOOLS],
   }),
-  storage,
 });
 
 /** What this person chose, kept on this device. */
 export function useSettings(): Settings {
-  return useSyncExternalStore(store.subscribe, store.get, store.get);
+  return useSettingsStore();
 }
 
 export function changeSettings(change: Partial<Settings>): void {
-  store.set({ ...store.get(), ...change });
+  useSettingsStore.setState(change);
 }
 
 /** From mm to in and back, as the key of both rooms does. */
 export function flipUnits(): void {
-  changeSettings({ units: store.get().units === "mm" ? "in" : "mm" });
+  changeSettings({ units: useSettingsStore.getState().units === "mm" ? "in" : "mm" });
 }

@@ -1,28 +1,27 @@
-import { HEAD_ROOMS, HOLE_KINDS, HOLE_MATERIAL_KINDS, TAPS } from "@root-gauge/core";
-import { useSyncExternalStore } from "react";
-import { z } from "zod";
-import { createPersistentStore } from "./persistent-store";
-import { storage } from "./text-storage";
+import { HOLE_MATERIAL_KINDS, TAPS } from "@root-gauge/core/joints";
+import { HEAD_ROOMS, HOLE_KINDS } from "@root-gauge/core/specify";
+import { z } from "zod/mini";
+import { createKeptStore } from "./kept-store";
 
 const specifyStateSchema = z.object({
   kind: z.enum(HOLE_KINDS),
   size: z.string(),
   /** Of the threads a measured hole may take, the one chosen. */
-  threadId: z.string().optional(),
+  threadId: z.optional(z.string()),
   grip: z.string(),
   depth: z.string(),
   material: z.enum(HOLE_MATERIAL_KINDS),
   tap: z.enum(TAPS),
   room: z.enum(HEAD_ROOMS),
   washer: z.boolean(),
-  gradeId: z.string().optional(),
+  gradeId: z.optional(z.string()),
   /** A length looked at in the place of the one advised, mm. */
-  lengthMm: z.number().optional(),
+  lengthMm: z.optional(z.number()),
 });
 
 export type SpecifyState = z.infer<typeof specifyStateSchema>;
 
-const store = createPersistentStore<SpecifyState>({
+const useSpecifyStore = createKeptStore<SpecifyState>({
   key: "rg.specify",
   schema: specifyStateSchema,
   initial: () => ({
@@ -35,15 +34,14 @@ const store = createPersistentStore<SpecifyState>({
     room: "spanner",
     washer: false,
   }),
-  storage,
 });
 
 /** What was said of a hole to be filled, kept on this device. */
 export function useSpecifyState(): SpecifyState {
-  return useSyncExternalStore(store.subscribe, store.get, store.get);
+  return useSpecifyStore();
 }
 
 /** Changes what was said; a length that was looked at belongs to the hole as it was before. */
 export function changeSpecify(change: Partial<SpecifyState>): void {
-  store.set({ ...store.get(), lengthMm: undefined, ...change });
+  useSpecifyStore.setState({ lengthMm: undefined, ...change });
 }

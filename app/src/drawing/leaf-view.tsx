@@ -1,10 +1,17 @@
-import { leafSeat, printLength, type LeafMark, type Thread, type Units } from "@root-gauge/core";
+import {
+  UNITS_PER_MM,
+  WEIGHTS,
+  leafSeat,
+  nearScaleWords,
+  printLength,
+  type LeafMark,
+  type Thread,
+  type Units,
+} from "@root-gauge/core";
 import { useTheme, View } from "@tamagui/core";
 import { useMemo, useState } from "react";
 import Svg, { Polygon, Polyline, Rect } from "react-native-svg";
 import { Label } from "../kit/text";
-import { WEIGHT } from "./lines";
-import { nearScaleWords, PX_PER_MM } from "./scale";
 
 export interface LeafViewProps {
   readonly leaf: LeafMark;
@@ -75,12 +82,12 @@ export function LeafView({ leaf, leafAngleDeg, thread, units }: LeafViewProps) {
               fill="none"
               stroke={theme.scribe.val}
               strokeOpacity={0.5}
-              strokeWidth={WEIGHT.fine}
+              strokeWidth={WEIGHTS.fine}
             />
           </Svg>
         )}
       </View>
-      <Label>{`${thread.designation}: ${words}, ${nearScaleWords(scale / PX_PER_MM)}`}</Label>
+      <Label>{`${thread.designation}: ${words}, ${nearScaleWords(scale / UNITS_PER_MM)}`}</Label>
     </View>
   );
 }

@@ -1,5 +1,5 @@
 import type { IdentificationRecord } from "@root-gauge/contract";
-import { readingWords, type Units } from "@root-gauge/core";
+import { partTitleWords, readingWords, type Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { FlatList } from "react-native";
@@ -10,7 +10,7 @@ import { Body, Figure, Small } from "../kit/text";
 import { VerdictMark } from "../kit/verdict-mark";
 import { UnitsSwitch } from "../kit/units-switch";
 import { PAGE_WIDTH, PageHead } from "../shell/page";
-import { sheetTitle } from "../sheet/sheet-title";
+import { favouredThread } from "@root-gauge/core/sheet";
 
 interface PartRowProps {
   readonly record: Kept<IdentificationRecord>;
@@ -19,7 +19,7 @@ interface PartRowProps {
 }
 
 function PartRow({ record, units, onPress }: PartRowProps) {
-  const { title, subtitle, verdict } = sheetTitle(record.result);
+  const { title, subtitle, verdict } = partTitleWords(record.result, favouredThread(record.result));
   const readings = record.readings.map((reading) => {
     const { label, figure } = readingWords(reading, units);
     return `${label} ${figure}`;

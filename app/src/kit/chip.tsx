@@ -1,24 +1,20 @@
-import { Pressable } from "./pressable";
+import { Pressable, type PressableProps } from "./pressable";
 import { Figure } from "./text";
 
-export interface ChipProps {
-  readonly role: "radio" | "checkbox";
+export interface ChipProps extends PressableProps {
   readonly label: string;
   readonly chosen: boolean;
-  readonly onPress: () => void;
 }
 
-/** A plate that is chosen, filled, or not. */
-export function Chip({ role, label, chosen, onPress }: ChipProps) {
+/** A plate that is chosen, filled, or not; what it is, a radio or a checkbox, is for its group to say. */
+export function Chip({ label, chosen, ...rest }: ChipProps) {
   return (
     <Pressable
-      role={role}
-      aria-checked={chosen}
       paddingHorizontal={12}
       borderWidth={1}
       borderColor="$edge"
       backgroundColor={chosen ? "$ink" : "$card"}
-      onPress={onPress}
+      {...rest}
     >
       <Figure color={chosen ? "$card" : "$ink"}>{label}</Figure>
     </Pressable>

@@ -1,4 +1,6 @@
+import * as RadioGroup from "@radix-ui/react-radio-group";
 import { View } from "@tamagui/core";
+import { useRef } from "react";
 import { Chip } from "./chip";
 
 export interface ChoiceChipsProps<Value extends string> {
@@ -6,35 +8,61 @@ export interface ChoiceChipsProps<Value extends string> {
   readonly name: string;
   readonly value: Value | undefined;
   readonly choices: readonly { readonly value: Value; readonly label: string }[];
-  /** Called with undefined when the chosen one is pressed again or "all" is. */
+  /** Called with undefined when "all" is chosen. */
   readonly onChange: (value: Value | undefined) => void;
   /** The word for no choice made; without it one is always chosen. */
   readonly all?: string;
+  /** Called when one is pressed, which moving over the choices by arrows is not; again, when it was the choice before. */
+  readonly onPressed?: (again: boolean) => void;
 }
 
-/** One of many, or all of them, as plates that wrap. */
+/** Stands for no choice made: no choice is called so. */
+const ALL = "\u0000all";
+
+/** One of many, or all of them, as plates that wrap. Arrows move the choice; the group is one stop of Tab. */
 export function ChoiceChips<Value extends string>({
   name,
   value,
   choices,
   onChange,
   all,
+  onPressed,
 }: ChoiceChipsProps<Value>) {
-  const shown: readonly { value: Value | undefined; label: string }[] = [
-    ...(all === undefined ? [] : [{ value: undefined, label: all }]),
+  // An arrow moves the choice by pressing it, as the part that moves it has it; a press after that says yes to it.
+  const byArrow = useRef(false);
+  const moved = useRef(false);
+  const shown: readonly { value: string; label: string }[] = [
+    ...(all === undefined ? [] : [{ value: ALL, label: all }]),
     ...choices,
   ];
+  const choose = (chosen: string) =>
+    onChange(choices.find((choice) => choice.value === chosen)?.value);
   return (
-    <View role="radiogroup" aria-label={name} flexDirection="row" flexWrap="wrap" gap={8}>
-      {shown.map((choice) => (
-        <Chip
-          key={choice.label}
-          role="radio"
-          label={choice.label}
-          chosen={choice.value === value}
-          onPress={() => onChange(choice.value)}
-        />
-      ))}
-    </View>
+    <RadioGroup.Root asChild aria-label={name} value={value ?? ALL} onValueChange={choose}>
+      <View
+        flexDirection="row"
+        flexWrap="wrap"
+        gap={8}
+        onKeyDown={({ key }) => {
+          byArrow.current = key.startsWith("Arrow");
+        }}
+        onPointerDown={() => {
+          byArrow.current = false;
+        }}
+      >
+        {shown.map((choice) => (
+          <RadioGroup.Item key={choice.label} asChild value={choice.value}>
+            <Chip
+              label={choice.label}
+              chosen={choice.value === (value ?? ALL)}
+              onPress={() => {
+                if (!byArrow.current) onPressed?.(choice.value === value && !moved.current);
+                moved.current = byArrow.current;
+              }}
+            />
+          </RadioGroup.Item>
+        ))}
+      </View>
+    </RadioGroup.Root>
   );
 }

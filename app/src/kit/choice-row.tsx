@@ -1,3 +1,4 @@
+import * as RadioGroup from "@radix-ui/react-radio-group";
 import { View } from "@tamagui/core";
 import { Pressable } from "./pressable";
 import { Figure } from "./text";
@@ -12,7 +13,7 @@ export interface ChoiceRowProps<Value extends string> {
   readonly fill?: boolean;
 }
 
-/** One of a few, side by side in one frame; the chosen one is filled. */
+/** One of a few, side by side in one frame; the chosen one is filled. Arrows move the choice. */
 export function ChoiceRow<Value extends string>({
   name,
   value,
@@ -21,37 +22,43 @@ export function ChoiceRow<Value extends string>({
   fill = false,
 }: ChoiceRowProps<Value>) {
   return (
-    <View
-      role="radiogroup"
+    <RadioGroup.Root
+      asChild
       aria-label={name}
-      flexDirection="row"
-      borderWidth={1}
-      borderColor="$edge"
-      borderRadius={4}
-      overflow="hidden"
-      flexGrow={fill ? 1 : 0}
+      value={value}
+      onValueChange={(chosen) => {
+        const choice = choices.find((one) => one.value === chosen);
+        if (choice !== undefined) onChange(choice.value);
+      }}
     >
-      {choices.map((choice) => {
-        const chosen = choice.value === value;
-        return (
-          <Pressable
-            key={choice.value}
-            role="radio"
-            aria-checked={chosen}
-            flexGrow={fill ? 1 : 0}
-            minWidth={48}
-            paddingHorizontal={12}
-            borderRadius={0}
-            backgroundColor={chosen ? "$ink" : "$card"}
-            focusVisibleStyle={{ outlineOffset: -5 }}
-            onPress={() => onChange(choice.value)}
-          >
-            <Figure textAlign="center" color={chosen ? "$card" : "$ink"}>
-              {choice.label}
-            </Figure>
-          </Pressable>
-        );
-      })}
-    </View>
+      <View
+        flexDirection="row"
+        borderWidth={1}
+        borderColor="$edge"
+        borderRadius={4}
+        overflow="hidden"
+        flexGrow={fill ? 1 : 0}
+      >
+        {choices.map((choice) => {
+          const chosen = choice.value === value;
+          return (
+            <RadioGroup.Item key={choice.value} asChild value={choice.value}>
+              <Pressable
+                flexGrow={fill ? 1 : 0}
+                minWidth={48}
+                paddingHorizontal={12}
+                borderRadius={0}
+                backgroundColor={chosen ? "$ink" : "$card"}
+                focusVisibleStyle={{ outlineOffset: -5 }}
+              >
+                <Figure textAlign="center" color={chosen ? "$card" : "$ink"}>
+                  {choice.label}
+                </Figure>
+              </Pressable>
+            </RadioGroup.Item>
+          );
+        })}
+      </View>
+    </RadioGroup.Root>
   );
 }

@@ -1,9 +1,12 @@
+import { DismissableLayer } from "@radix-ui/react-dismissable-layer";
+import { FocusScope } from "@radix-ui/react-focus-scope";
 import { useTheme, View } from "@tamagui/core";
 import X from "lucide-react-native/icons/x";
-import { useEffect, type ReactNode } from "react";
+import type { CSSProperties, ReactNode } from "react";
 import { ScrollView } from "react-native";
 import { Pressable } from "./pressable";
 import { Heading } from "./text";
+import { useFocusReturn } from "./use-focus-return";
 import { useLayout } from "./wide";
 
 export interface PanelProps {
@@ -26,84 +29,89 @@ function PanelHead({ title, onClose }: Pick<PanelProps, "title" | "onClose">) {
   );
 }
 
-/** Closes on Escape, wherever the focus is. */
-function useEscape(onEscape: () => void): void {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key === "Escape") onEscape();
-    };
-    // Captured on the way down: text fields keep keys from travelling up.
-    document.addEventListener("keydown", onKey, true);
-    return () => document.removeEventListener("keydown", onKey, true);
-  }, [onEscape]);
+const COLUMN = { display: "flex", flexDirection: "column", outline: "none" } as const;
+
+/** The place of a panel: over the lower part of a phone's room, or in a column of a wide one. */
+function placeOf(wide: boolean, ownScroll: boolean): CSSProperties {
+  if (wide) return { ...COLUMN, flexGrow: ownScroll ? 1 : 0, flexShrink: 1, minHeight: 0 };
+  return {
+    ...COLUMN,
+    position: "absolute",
+    inset: "auto 0 0 0",
+    zIndex: 3,
+    maxHeight: "97%",
+    ...(ownScroll ? { height: "97%" } : {}),
+  };
 }
 
-/** A sheet over the lower part of a phone's screen; on a wide one a plate in its column. */
-export function Panel({ title, onClose, children, ownScroll = false }: PanelProps) {
-  const { wide } = useLayout();
-  useEscape(onClose);
-  const content = ownScroll ? (
-    <View flex={1}>{children}</View>
-  ) : (
-    <ScrollView keyboardShouldPersistTaps="handled" style={{ flexShrink: 1 }}>
-      <View padding={12} paddingTop={0}>
-        {children}
-      </View>
-    </ScrollView>
-  );
-  if (wide) {
-    return (
-      <View
-        role="region"
-        aria-label={title}
-        backgroundColor="$card"
-        borderWidth={1}
-        borderColor="$line"
-        borderRadius={4}
-        flexShrink={1}
-        flexGrow={ownScroll ? 1 : 0}
-        minHeight={0}
-      >
-        <PanelHead title={title} onClose={onClose} />
-        {content}
-      </View>
-    );
-  }
+/** The room behind a panel, dimmed; a touch on it closes the panel. */
+function Backdrop({ title, onClose }: Pick<PanelProps, "title" | "onClose">) {
   return (
-    <View
+    <Pressable
       position="absolute"
       top={0}
       right={0}
       bottom={0}
       left={0}
       zIndex={2}
-      justifyContent="flex-end"
-    >
-      <Pressable
-        position="absolute"
-        top={0}
-        right={0}
-        bottom={0}
-        left={0}
-        borderRadius={0}
-        backgroundColor="rgba(0, 0, 0, 0.55)"
-        aria-label={`Close ${title}`}
-        tabIndex={-1}
-        onPress={onClose}
-      />
-      <View
-        role="dialog"
-        aria-modal
-        aria-label={title}
-        backgroundColor="$card"
-        borderTopWidth={2}
-        borderColor="$edge"
-        maxHeight="97%"
-        {...(ownScroll ? { height: "97%" } : {})}
+      borderRadius={0}
+      backgroundColor="rgba(0, 0, 0, 0.55)"
+      aria-label={`Close ${title}`}
+      tabIndex={-1}
+      onPress={onClose}
+    />
+  );
+}
+
+/**
+ * A sheet over the lower part of a phone's screen; on a wide one a plate in its column. The focus goes into it, Tab stays
+ * in it, and when it closes, by Escape as well, the focus is where it was.
+ */
+export function Panel({ title, onClose, children, ownScroll = false }: PanelProps) {
+  const { wide } = useLayout();
+  const focus = useFocusReturn();
+  const edge = wide
+    ? ({ borderWidth: 1, borderColor: "$line", borderRadius: 4 } as const)
+    : ({ borderTopWidth: 2, borderColor: "$edge" } as const);
+  return (
+    <>
+      {wide ? null : <Backdrop title={title} onClose={onClose} />}
+      <FocusScope
+        asChild
+        loop
+        trapped
+        onMountAutoFocus={focus.goIn}
+        onUnmountAutoFocus={focus.comeBack}
       >
-        <PanelHead title={title} onClose={onClose} />
-        {content}
-      </View>
-    </View>
+        <DismissableLayer
+          role={wide ? "region" : "dialog"}
+          aria-modal={wide ? undefined : true}
+          aria-label={title}
+          data-panel="open"
+          style={placeOf(wide, ownScroll)}
+          // The panel itself has the focus at first: there is no way back over it.
+          onKeyDown={(event) => {
+            const back = event.key === "Tab" && event.shiftKey;
+            if (back && event.target === event.currentTarget) event.preventDefault();
+          }}
+          onDismiss={onClose}
+          // The backdrop closes it; what stands beside it, as the rooms, does its own.
+          onInteractOutside={(event) => event.preventDefault()}
+        >
+          <View backgroundColor="$card" flexShrink={1} flexGrow={1} minHeight={0} {...edge}>
+            <PanelHead title={title} onClose={onClose} />
+            {ownScroll ? (
+              <View flex={1}>{children}</View>
+            ) : (
+              <ScrollView keyboardShouldPersistTaps="handled" style={{ flexShrink: 1 }}>
+                <View padding={12} paddingTop={0}>
+                  {children}
+                </View>
+              </ScrollView>
+            )}
+          </View>
+        </DismissableLayer>
+      </FocusScope>
+    </>
   );
 }

@@ -37,7 +37,7 @@ export const Figure = styled(Text, {
 export type FigureProps = GetProps<typeof Figure>;
 
 /** Said by a screen reader, not shown. */
-export const Unseen = styled(Text, {
+export const ForScreenReader = styled(Text, {
   position: "absolute",
   width: 1,
   height: 1,

@@ -25,6 +25,7 @@ export function ToggleChips<Value extends string>({
           <Chip
             key={value}
             role="checkbox"
+            aria-checked={chosen}
             label={label}
             chosen={chosen}
             onPress={() => onChange(next)}

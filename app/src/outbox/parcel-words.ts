@@ -1,11 +1,12 @@
 import type { IdentificationInput } from "@root-gauge/contract";
-import { identify, readingWords, summaryOf, type Units } from "@root-gauge/core";
+import { identify, partTitleWords, readingWords, summaryOf, type Units } from "@root-gauge/core";
 import type { Parcel } from "../data/parcel";
-import { sheetTitle } from "../sheet/sheet-title";
+import { favouredThread } from "@root-gauge/core/sheet";
 
 /** What a part comes to, in two lines: the thread or what goes in, and its readings. */
 export function partLines(input: IdentificationInput, units: Units): readonly string[] {
-  const { title, subtitle } = sheetTitle(summaryOf(identify(input.readings, input.options)));
+  const result = summaryOf(identify(input.readings, input.options));
+  const { title, subtitle } = partTitleWords(result, favouredThread(result));
   const readings = input.readings.map((reading) => {
     const { label, figure } = readingWords(reading, units);
     return `${label} ${figure}`;

@@ -1,14 +1,14 @@
-import type { IdentificationSummary } from "@root-gauge/core";
+import { partTitleWords, type IdentificationSummary } from "@root-gauge/core";
+import { favouredThread } from "@root-gauge/core/sheet";
 import { View } from "@tamagui/core";
 import { CopyButton } from "../kit/copy-button";
 import { Card } from "../kit/surface";
 import { Body, Figure } from "../kit/text";
 import { VerdictMark } from "../kit/verdict-mark";
-import { sheetTitle } from "./sheet-title";
 
 /** The call-out, large, and how sure it is. */
 export function CalloutCard({ result }: { result: IdentificationSummary }) {
-  const { title, subtitle, verdict } = sheetTitle(result);
+  const { title, subtitle, verdict } = partTitleWords(result, favouredThread(result));
   return (
     <Card gap={8}>
       <Figure fontSize="$verdict" lineHeight="$verdict" userSelect="text">

@@ -1,14 +1,12 @@
 import {
   DUTIES,
-  DUTY_WORDS,
   ENVIRONMENTS,
-  ENVIRONMENT_WORDS,
   PART_METALS,
-  PART_METAL_WORDS,
+  upperFirst,
   type Circumstances,
 } from "@root-gauge/core";
+import { DUTY_WORDS, ENVIRONMENT_WORDS, PART_METAL_WORDS } from "@root-gauge/core/sheet-words";
 import { LabelledChips } from "../kit/labelled-chips";
-import { upperFirst } from "../kit/letter-case";
 import { Card } from "../kit/surface";
 import { Heading } from "../kit/text";
 

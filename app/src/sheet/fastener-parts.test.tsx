@@ -1,26 +1,24 @@
+import { DUTIES, ENVIRONMENTS, PART_METALS, USUAL_CIRCUMSTANCES } from "@root-gauge/core";
 import {
-  DUTIES,
-  ENVIRONMENTS,
-  PART_METALS,
-  USUAL_CIRCUMSTANCES,
-  fastenerSheet,
+  calledScrew,
   isCalloutProblem,
-  sheetWords,
+  parseScrew,
   type ScrewSpec,
-} from "@root-gauge/core";
-import { fireEvent, screen } from "@testing-library/react-native";
+} from "@root-gauge/core/callout";
+import { fastenerSheet } from "@root-gauge/core/sheet";
+import { sheetWords } from "@root-gauge/core/sheet-words";
+import { fireEvent, screen } from "@testing-library/react";
 import { useState } from "react";
 import { show } from "../testing/show";
-import { CalloutBox, screwOf } from "./callout-box";
-import { calledPart } from "./called-row";
+import { CalloutBox } from "../callout/callout-box";
 import { CautionsCard } from "./cautions-card";
-import { circumstancesOf, pdfPath, sheetPath } from "./sheet-address";
 import { sheetText } from "./sheet-actions";
+import { circumstancesOf, pdfPath, sheetPath } from "../shell/sheet-address";
 import { SpannerTry } from "./spanner-try";
 import { SubstitutesCard } from "./substitutes-card";
 
 function screw(text: string): ScrewSpec {
-  const read = screwOf(text);
+  const read = parseScrew(text);
   if (isCalloutProblem(read)) throw new Error(`${text}: ${read.code}`);
   return read;
 }
@@ -37,7 +35,7 @@ describe("the caution of a joint on which safety hangs", () => {
       />
     );
     const { rerender } = show(card(false));
-    fireEvent.press(screen.getByText("I have read this caution"));
+    fireEvent.click(screen.getByText("I have read this caution"));
     expect(given).toEqual(["read"]);
     rerender(<></>);
     show(card(true));
@@ -63,7 +61,7 @@ describe("substitutes", () => {
   it("open their own sheet", () => {
     const opened: (number | undefined)[] = [];
     show(<SubstitutesCard sheet={sheet} shown onOpen={({ lengthMm }) => opened.push(lengthMm)} />);
-    fireEvent.press(screen.getByText("M10 x 45 hex bolt, 8.8"));
+    fireEvent.click(screen.getByText("M10 x 45 hex bolt, 8.8"));
     expect(opened).toEqual([45]);
   });
 });
@@ -72,11 +70,11 @@ describe("a spanner to hand", () => {
   it("is held against the head, and a slip of the pen is said", () => {
     show(<SpannerTry spec={screw("M10 x 40")} units="mm" />);
     const field = screen.getByLabelText("A spanner or key to hand, mm");
-    fireEvent.changeText(field, "16");
+    fireEvent.change(field, { target: { value: "16" } });
     expect(screen.getByText("16.00 mm fits: it is turned with a 16 mm spanner.")).toBeTruthy();
-    fireEvent.changeText(field, "15");
+    fireEvent.change(field, { target: { value: "15" } });
     expect(screen.getByText("15.00 mm does not go on: take a 16 mm spanner.")).toBeTruthy();
-    fireEvent.changeText(field, "wide");
+    fireEvent.change(field, { target: { value: "wide" } });
     expect(screen.getByText(/“wide”/)).toBeTruthy();
   });
 });
@@ -88,20 +86,22 @@ function Box({ onOpen }: { onOpen: (callout: string) => void }) {
 
 describe("the call-out box", () => {
   const type = (text: string) =>
-    fireEvent.changeText(screen.getByLabelText("The part, as you would order it"), text);
+    fireEvent.change(screen.getByLabelText("The part, as you would order it"), {
+      target: { value: text },
+    });
 
   it("opens what it read, in the convention of its thread", () => {
     const opened: string[] = [];
     show(<Box onOpen={(callout) => opened.push(callout)} />);
     type("m10x40 8.8 bzp");
-    fireEvent.press(screen.getByText("Open its sheet"));
+    fireEvent.click(screen.getByText("Open its sheet"));
     expect(opened).toEqual(["M10 x 40, 8.8, zinc"]);
   });
 
   it("lets a bare size be told by a touch", () => {
     show(<Box onOpen={nothing} />);
     type("1/2 x 2 gr 5");
-    fireEvent.press(screen.getByText("1/2-13 UNC x 2 gr 5"));
+    fireEvent.click(screen.getByText("1/2-13 UNC x 2 gr 5"));
     expect(screen.getByText("1/2-13 UNC x 2, grade 5")).toBeTruthy();
   });
 
@@ -116,9 +116,9 @@ describe("the call-out box", () => {
   });
 
   it("takes a mere thread for no order", () => {
-    expect(calledPart("M10")).toBeUndefined();
-    expect(calledPart("M10 x 40")).toBeDefined();
-    expect(calledPart("M10 8.8")).toBeDefined();
+    expect(calledScrew("M10")).toBeUndefined();
+    expect(calledScrew("M10 x 40")).toBeDefined();
+    expect(calledScrew("M10 8.8")).toBeDefined();
   });
 });
 

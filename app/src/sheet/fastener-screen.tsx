@@ -1,10 +1,10 @@
+import { isAcknowledged, type Circumstances } from "@root-gauge/core";
 import {
   formatCallout,
   isCalloutProblem,
-  needsAcknowledgement,
-  type Circumstances,
+  parseScrew,
   type ScrewSpec,
-} from "@root-gauge/core";
+} from "@root-gauge/core/callout";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";
@@ -12,11 +12,11 @@ import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
 import { UnitsSwitch } from "../kit/units-switch";
 import { PageHead } from "../shell/page";
-import { CalloutBox, screwOf } from "./callout-box";
+import { CalloutBox } from "../callout/callout-box";
 import { CircumstancesCard } from "./circumstances-card";
 import { FastenerSheetView } from "./fastener-sheet-view";
 import { SaveToJob, SaveToRecord } from "./save-to-job";
-import { circumstancesOf, sheetPath, type SheetParams } from "./sheet-address";
+import { circumstancesOf, sheetPath, type SheetParams } from "../shell/sheet-address";
 
 /** The page while no part was written, or what was written is none. */
 function CalloutPage({ written }: { written: string }) {
@@ -40,7 +40,7 @@ function CalloutPage({ written }: { written: string }) {
 
 /** The sheet of a part by its call-out, at an address that can be shared. */
 export function FastenerScreen({ params }: { params: SheetParams }) {
-  const read = screwOf(params.callout ?? "");
+  const read = parseScrew(params.callout ?? "");
   if (isCalloutProblem(read)) return <CalloutPage written={params.callout ?? ""} />;
   return <FastenerPage key={formatCallout(read)} spec={read} params={params} />;
 }
@@ -55,7 +55,7 @@ function FastenerPage({ spec, params }: { spec: ScrewSpec; params: SheetParams }
   const { record } = params;
   const show = (text: string, place: Circumstances) =>
     router.replace(sheetPath(text, place, record));
-  const allowed = !needsAcknowledgement(circumstances) || acknowledgedAt !== undefined;
+  const allowed = isAcknowledged(circumstances, acknowledgedAt);
   const replacement = { callout, circumstances, acknowledgedAt: acknowledgedAt ?? null };
   return (
     <View flex={1} render="main">

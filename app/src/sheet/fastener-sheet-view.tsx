@@ -1,31 +1,27 @@
 import {
-  fastenerSheet,
   needsAcknowledgement,
-  sheetWords,
   type Circumstances,
-  type ScrewSpec,
-  type SheetSection,
   type TighteningSurface,
   type Units,
 } from "@root-gauge/core";
+import type { ScrewSpec } from "@root-gauge/core/callout";
+import { fastenerSheet } from "@root-gauge/core/sheet";
+import { sheetWords, type SheetSection } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
-import { lazy, Suspense, useMemo, type ReactNode } from "react";
+import { Suspense, useMemo, type ReactNode } from "react";
 import { Card } from "../kit/surface";
 import { Body } from "../kit/text";
+import { useAfterFirstPaint } from "../kit/use-after-first-paint";
 import { VerdictMark } from "../kit/verdict-mark";
-import { useLater } from "../kit/use-later";
 import { PageColumns } from "../shell/page";
 import { CalloutHead } from "./callout-head";
 import { CautionsCard } from "./cautions-card";
 import { FastenerPicture } from "./fastener-picture";
+import { LoadChart } from "./load-chart";
 import { SectionCard } from "./section-card";
 import { SpannerTry } from "./spanner-try";
 import { SubstitutesCard } from "./substitutes-card";
 import { SurfaceChoice } from "./surface-choice";
-
-const LoadChart = lazy(() =>
-  import("./load-chart").then((chart) => ({ default: chart.LoadChart })),
-);
 
 export interface FastenerSheetViewProps {
   readonly spec: ScrewSpec;
@@ -55,7 +51,7 @@ export function FastenerSheetView(props: FastenerSheetViewProps) {
   };
   const { strength } = sheet;
   // The first picture is the call-out, the drawing and the cautions; the rest follows in the next frame.
-  const later = useLater();
+  const later = useAfterFirstPaint();
   return (
     <PageColumns
       first={

@@ -1,8 +1,9 @@
+import * as RadioGroup from "@radix-ui/react-radio-group";
 import { jobInputSchema } from "@root-gauge/contract";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { v4 as uuid } from "uuid";
-import { changeBench, useBenchState } from "../data/bench";
+import { useDraft, writeDraft, type DraftField } from "../data/drafts";
 import { useJobs } from "../data/queries";
 import { saveJob } from "../data/saving";
 import { ActionButton } from "../kit/action-button";
@@ -16,16 +17,17 @@ const ORIGIN = "job.origin";
 const LONGEST = 120;
 
 function NewJob({ onAdded }: { onAdded: (jobId: string) => void }) {
-  const { drafts } = useBenchState();
+  const typedName = useDraft(NAME) ?? "";
+  const typedOrigin = useDraft(ORIGIN) ?? "";
   const [problem, setProblem] = useState<string>();
-  const write = (field: string) => (text: string) => {
+  const write = (field: DraftField) => (text: string) => {
     setProblem(undefined);
-    changeBench({ type: "draft", field, text });
+    writeDraft(field, text);
   };
   const add = () => {
     const read = jobInputSchema.safeParse({
-      name: drafts[NAME] ?? "",
-      origin: drafts[ORIGIN] ?? "",
+      name: typedName,
+      origin: typedOrigin,
     });
     if (!read.success) {
       setProblem("Nothing was read. Give the machine or the job a name.");
@@ -41,7 +43,7 @@ function NewJob({ onAdded }: { onAdded: (jobId: string) => void }) {
     <View gap={8}>
       <TextEntry
         label="Machine or job"
-        value={drafts[NAME] ?? ""}
+        value={typedName}
         longest={LONGEST}
         problem={problem}
         onChange={write(NAME)}
@@ -49,7 +51,7 @@ function NewJob({ onAdded }: { onAdded: (jobId: string) => void }) {
       />
       <TextEntry
         label="From where and when, if known"
-        value={drafts[ORIGIN] ?? ""}
+        value={typedOrigin}
         longest={LONGEST}
         onChange={write(ORIGIN)}
         onSubmit={add}
@@ -78,27 +80,27 @@ export function JobPicker({
           The server does not answer, so its jobs cannot be listed. A new one is kept here.
         </Body>
       ) : null}
-      <View role="radiogroup" aria-label="Job" gap={6}>
-        {jobs.map((job) => {
-          const chosen = job.id === jobId;
-          return (
-            <Pressable
-              key={job.id}
-              role="radio"
-              aria-checked={chosen}
-              paddingHorizontal={12}
-              paddingVertical={6}
-              borderWidth={chosen ? 2 : 1}
-              borderColor={chosen ? "$edge" : "$line"}
-              backgroundColor={chosen ? "$plate" : "$card"}
-              onPress={() => onChoose(job.id)}
-            >
-              <Figure>{chosen ? `${job.name}  ✓` : job.name}</Figure>
-              <Small>{job.origin}</Small>
-            </Pressable>
-          );
-        })}
-      </View>
+      <RadioGroup.Root asChild aria-label="Job" value={jobId} onValueChange={onChoose}>
+        <View gap={6}>
+          {jobs.map((job) => {
+            const chosen = job.id === jobId;
+            return (
+              <RadioGroup.Item key={job.id} asChild value={job.id}>
+                <Pressable
+                  paddingHorizontal={12}
+                  paddingVertical={6}
+                  borderWidth={chosen ? 2 : 1}
+                  borderColor={chosen ? "$edge" : "$line"}
+                  backgroundColor={chosen ? "$plate" : "$card"}
+                >
+                  <Figure>{chosen ? `${job.name}  ✓` : job.name}</Figure>
+                  <Small>{job.origin}</Small>
+                </Pressable>
+              </RadioGroup.Item>
+            );
+          })}
+        </View>
+      </RadioGroup.Root>
       {query.hasNextPage ? <ActionButton label="More jobs" onPress={more} /> : null}
       {adding || none ? (
         <NewJob

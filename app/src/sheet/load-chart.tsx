@@ -1,45 +1,13 @@
-import {
-  NEWTONS_PER_POUND,
-  boltLoads,
-  forceWords,
-  gradesFor,
-  type Grade,
-  type Thread,
-  type Units,
-} from "@root-gauge/core";
+import { NEWTONS_PER_POUND, type Thread, type Units } from "@root-gauge/core";
+import type { Grade } from "@root-gauge/core/grades";
+import { classLoads } from "@root-gauge/core/joints";
+import { forceWords } from "@root-gauge/core/sheet-words";
 import { useTheme, View } from "@tamagui/core";
 import { useState } from "react";
-import { BarChart } from "react-native-chart-kit";
+import { BarChart } from "../kit/charts";
 import { Small } from "../kit/text";
 
 const HEIGHT = 210;
-
-interface Bar {
-  readonly grade: Grade;
-  readonly newtons: number;
-}
-
-/** The load each class of the same system may be used to, in this thread. */
-function barsOf(thread: Thread, grade: Grade): readonly Bar[] {
-  return gradesFor(thread)
-    .filter(({ standard }) => standard === grade.standard)
-    .map((one) => {
-      const loads = boltLoads(thread, one);
-      return { grade: one, newtons: loads?.proofN ?? loads?.yieldN ?? 0 };
-    })
-    .filter(({ newtons }) => newtons > 0)
-    .sort((one, other) => one.newtons - other.newtons);
-}
-
-/** Steels of one strength are one bar: A1-70 to A5-70 hold the same. */
-function distinct(bars: readonly Bar[], grade: Grade): readonly Bar[] {
-  return bars.filter(
-    (bar, at) =>
-      bar.grade.id === grade.id ||
-      (bars.findIndex(({ newtons }) => newtons === bar.newtons) === at &&
-        !bars.some((one) => one.grade.id === grade.id && one.newtons === bar.newtons)),
-  );
-}
 
 export interface LoadChartProps {
   readonly thread: Thread;
@@ -51,7 +19,7 @@ export interface LoadChartProps {
 export function LoadChart({ thread, grade, units }: LoadChartProps) {
   const theme = useTheme();
   const [width, setWidth] = useState(0);
-  const bars = distinct(barsOf(thread, grade), grade);
+  const bars = classLoads(thread, grade);
   const own = bars.find((bar) => bar.grade.id === grade.id);
   if (bars.length < 2 || own === undefined) return null;
   const [ink, pale] = [theme.ink.val, theme.track.val];

@@ -1,15 +1,7 @@
-import {
-  MAGNET_CONTRADICTS,
-  boltMarkWords,
-  magnetContradicts,
-  nutMarkWords,
-  readBoltMark,
-  readNutMark,
-  type Reading,
-  type Thread,
-  type ThreadSide,
-} from "@root-gauge/core";
-import { lastReading } from "../bench/last-reading";
+import { lastReading, type Reading, type Thread, type ThreadSide } from "@root-gauge/core";
+import { readBoltMark, readNutMark } from "@root-gauge/core/grades";
+import { magnetContradicts } from "@root-gauge/core/sheet";
+import { MAGNET_CONTRADICTS, boltMarkWords, nutMarkWords } from "@root-gauge/core/sheet-words";
 import { Card } from "../kit/surface";
 import { Body, Heading } from "../kit/text";
 

@@ -1,18 +1,10 @@
-import {
-  calloutProblemWords,
-  cautionsFor,
-  cautionWords,
-  isCalloutProblem,
-  needsAcknowledgement,
-  replacementProblems,
-  specProblemWords,
-  specProblems,
-  type ScrewSpec,
-} from "@root-gauge/core";
+import { needsAcknowledgement } from "@root-gauge/core";
+import { isCalloutProblem, parseScrew, type ScrewSpec } from "@root-gauge/core/callout";
+import { cautionsFor, replacementProblems, specProblems } from "@root-gauge/core/replace";
+import { calloutProblemWords, cautionWords, specProblemWords } from "@root-gauge/core/sheet-words";
 import { Card } from "../kit/surface";
 import { Body, Heading, Small } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
-import { screwOf } from "./callout-box";
 import { CautionsCard } from "./cautions-card";
 import { CircumstancesCard } from "./circumstances-card";
 import type { ReplacementDraft } from "./use-replacement-draft";
@@ -27,7 +19,7 @@ export function ReplacementCard({
   original: ScrewSpec | undefined;
 }) {
   const { callout, circumstances, acknowledgedAt } = draft;
-  const read = screwOf(callout);
+  const read = parseScrew(callout);
   const spec = isCalloutProblem(read) ? undefined : read;
   const grave = needsAcknowledgement(circumstances);
   const cautions = spec === undefined ? [] : cautionsFor(spec, circumstances).map(cautionWords);

@@ -1,23 +1,17 @@
-import type { IdentificationInput, IdentificationRecord, Replacement } from "@root-gauge/contract";
-import {
-  isCalloutProblem,
-  replacementProblems,
-  specFromReadings,
-  specProblemWords,
-} from "@root-gauge/core";
+import type { IdentificationInput, Replacement } from "@root-gauge/contract";
+import { shortcomings } from "@root-gauge/core/sheet";
+import { specProblemWords } from "@root-gauge/core/sheet-words";
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { v4 as uuid } from "uuid";
-import { changeBench, useBenchState } from "../data/bench";
+import { useDraft, writeDraft, type DraftField } from "../data/drafts";
 import { useIdentification } from "../data/queries";
 import { saveIdentification } from "../data/saving";
 import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
 import { Body, Heading } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
-import { screwOf } from "./callout-box";
 import { JobPicker } from "./job-picker";
-import { screwThread } from "./sheet-title";
 
 const PLACE = "fastener.position";
 const JOB = "fastener.job";
@@ -26,18 +20,6 @@ export interface SaveToJobProps {
   readonly replacement: Replacement;
   /** False while the caution of a joint on which safety hangs was not read. */
   readonly allowed: boolean;
-}
-
-/** Where the part falls short of the one that was read there, as sentences. */
-function shortcomings(
-  record: IdentificationRecord | undefined,
-  { callout }: Replacement,
-): readonly string[] {
-  const thread = record === undefined ? undefined : screwThread(record.result);
-  const spec = screwOf(callout);
-  if (record === undefined || thread === undefined || isCalloutProblem(spec)) return [];
-  const original = specFromReadings(thread, record.readings);
-  return replacementProblems(original, spec).map(specProblemWords);
 }
 
 /** Puts the sheet's part down as what goes in where a stored one came out. */
@@ -56,9 +38,9 @@ export function SaveToRecord({ id, replacement, allowed }: SaveToJobProps & { id
   return (
     <Card gap={8} data-print="no">
       <Heading>{`What goes in${record?.position ? `: ${record.position}` : ""}`}</Heading>
-      {shortcomings(record, replacement).map((line) => (
-        <Body key={line} color="$clash">
-          {line}
+      {(record === undefined ? [] : shortcomings(record, replacement.callout)).map((problem) => (
+        <Body key={problem.code} color="$clash">
+          {specProblemWords(problem)}
         </Body>
       ))}
       {problem === undefined ? null : (
@@ -74,17 +56,17 @@ export function SaveToRecord({ id, replacement, allowed }: SaveToJobProps & { id
 /** Saves a part that was specified without a sample to a job. */
 export function SaveToJob({ replacement, allowed }: SaveToJobProps) {
   const router = useRouter();
-  const { drafts } = useBenchState();
+  const place = useDraft(PLACE) ?? "";
   const [problem, setProblem] = useState<string>();
-  const jobId = drafts[JOB] || null;
-  const draft = (field: string) => (text: string) => changeBench({ type: "draft", field, text });
+  const jobId = useDraft(JOB) || null;
+  const draft = (field: DraftField) => (text: string) => writeDraft(field, text);
   const save = () => {
     if (!allowed) return setProblem("Read the caution first.");
     if (jobId === null) return setProblem("Choose the job it belongs to, or add one.");
     const id = uuid();
     const input: IdentificationInput = {
       jobId,
-      position: drafts[PLACE] ?? "",
+      position: place,
       readings: [],
       options: {},
       notes: "",
@@ -102,7 +84,7 @@ export function SaveToJob({ replacement, allowed }: SaveToJobProps) {
         <Heading>Where it goes</Heading>
         <TextEntry
           label="Place on the machine"
-          value={drafts[PLACE] ?? ""}
+          value={place}
           placeholder="Side cover, lower left"
           longest={120}
           onChange={draft(PLACE)}

@@ -1,10 +1,11 @@
-import type { Circumstances, SheetWords, Units } from "@root-gauge/core";
+import type { Circumstances, Units } from "@root-gauge/core";
+import type { SheetWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { ActionButton } from "../kit/action-button";
 import { CopyButton } from "../kit/copy-button";
 import { factsText } from "../kit/facts";
 import { asLink } from "../shell/links";
-import { pdfPath, sheetPath } from "./sheet-address";
+import { pdfPath, sheetPath } from "../shell/sheet-address";
 
 /** The whole sheet as text, for a message. */
 export function sheetText({ callout, spoken, cautions, sections }: SheetWords): string {

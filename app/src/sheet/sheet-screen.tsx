@@ -1,12 +1,7 @@
 import type { IdentificationRecord } from "@root-gauge/contract";
-import {
-  USUAL_CIRCUMSTANCES,
-  formatCallout,
-  isCalloutProblem,
-  specFromReadings,
-  threadById,
-  type ScrewSpec,
-} from "@root-gauge/core";
+import { USUAL_CIRCUMSTANCES } from "@root-gauge/core";
+import { formatCallout, type ScrewSpec } from "@root-gauge/core/callout";
+import { favouredThread, screwThatGoesIn } from "@root-gauge/core/sheet";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
@@ -17,16 +12,14 @@ import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
 import { Body, Heading, Small } from "../kit/text";
 import { UnitsSwitch } from "../kit/units-switch";
+import { threadPath } from "../shell/links";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
-import { screwOf } from "./callout-box";
 import { CalloutCard } from "./callout-card";
-import { Caution } from "./caution";
+import { ThreadCaution } from "../kit/thread-caution";
 import { FastenerSheetView } from "./fastener-sheet-view";
 import { ReadingList } from "./reading-list";
-import { threadPath } from "../shell/links";
-import { sheetPath } from "./sheet-address";
+import { sheetPath } from "../shell/sheet-address";
 import { SheetDrawing } from "./sheet-drawing";
-import { screwThread, sheetTitle } from "./sheet-title";
 import { ThreadFacts } from "./thread-facts";
 
 function putOnBench(record: IdentificationRecord): void {
@@ -48,16 +41,6 @@ function putOnBench(record: IdentificationRecord): void {
   });
 }
 
-/** What goes in: as it was said, or else as the readings have it. */
-function screwIn({ replacement, result, readings }: IdentificationRecord): ScrewSpec | undefined {
-  if (replacement !== null) {
-    const read = screwOf(replacement.callout);
-    if (!isCalloutProblem(read)) return read;
-  }
-  const thread = screwThread(result);
-  return thread === undefined ? undefined : specFromReadings(thread, readings);
-}
-
 interface SheetBodyProps {
   readonly record: Kept<IdentificationRecord>;
   readonly title: string;
@@ -67,8 +50,7 @@ interface SheetBodyProps {
 function CameOut({ record }: Pick<SheetBodyProps, "record">) {
   const router = useRouter();
   const { units } = useSettings();
-  const { threadId } = sheetTitle(record.result);
-  const thread = threadId === undefined ? undefined : threadById(threadId);
+  const thread = favouredThread(record.result);
   return (
     <>
       {record.notes === "" ? null : (
@@ -111,8 +93,7 @@ function Waiting({ record }: Pick<SheetBodyProps, "record">) {
 /** The sheet of a part that no screw is asked for in the place of: a nut, a fitting, or one not known yet. */
 function PlainBody({ record }: Pick<SheetBodyProps, "record">) {
   const { units } = useSettings();
-  const { threadId } = sheetTitle(record.result);
-  const thread = threadId === undefined ? undefined : threadById(threadId);
+  const thread = favouredThread(record.result);
   return (
     <PageColumns
       first={
@@ -120,7 +101,7 @@ function PlainBody({ record }: Pick<SheetBodyProps, "record">) {
           <CalloutCard result={record.result} />
           <Waiting record={record} />
           {thread === undefined ? null : <SheetDrawing thread={thread} units={units} />}
-          <Caution />
+          <ThreadCaution />
         </>
       }
       second={<CameOut record={record} />}
@@ -168,7 +149,7 @@ function ScrewBody({ record, title, spec }: SheetBodyProps & { spec: ScrewSpec }
 }
 
 function SheetBody({ record, title }: SheetBodyProps) {
-  const spec = screwIn(record);
+  const spec = screwThatGoesIn(record);
   return spec === undefined ? (
     <PlainBody record={record} />
   ) : (

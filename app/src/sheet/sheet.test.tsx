@@ -1,14 +1,25 @@
-import { findThread, identify, summaryOf, type Reading, type Thread } from "@root-gauge/core";
-import { screen } from "@testing-library/react-native";
+import {
+  findThread,
+  identify,
+  partTitleWords,
+  summaryOf,
+  type Reading,
+  type Thread,
+} from "@root-gauge/core";
+import { screen } from "@testing-library/react";
 import { show } from "../testing/show";
 import { CalloutCard } from "./callout-card";
 import { ReadingList } from "./reading-list";
-import { sheetTitle } from "./sheet-title";
+import { favouredThread } from "@root-gauge/core/sheet";
 import { ThreadFacts } from "./thread-facts";
 
 const diameter = (mm: number): Reading => ({ kind: "external-diameter", mm });
 const dropsIn = (tpi: number): Reading => ({ kind: "leaf", tpi, outcome: "drops-in" });
-const titleOf = (...readings: Reading[]) => sheetTitle(summaryOf(identify(readings)));
+function titleOf(...readings: Reading[]) {
+  const result = summaryOf(identify(readings));
+  const thread = favouredThread(result);
+  return { ...partTitleWords(result, thread), threadId: thread?.id };
+}
 
 function named(text: string): Thread {
   const thread = findThread(text);

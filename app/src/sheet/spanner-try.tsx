@@ -1,14 +1,10 @@
-import { ACCEPTED } from "@root-gauge/contract";
-import {
-  readLength,
-  spannerFit,
-  spannerFitWords,
-  type ScrewSpec,
-  type Units,
-} from "@root-gauge/core";
+import { ACCEPTED, readLength, type Units } from "@root-gauge/core";
+import type { ScrewSpec } from "@root-gauge/core/callout";
+import { spannerFit } from "@root-gauge/core/replace";
+import { spannerFitWords } from "@root-gauge/core/sheet-words";
 import { useState } from "react";
-import { Body } from "../kit/text";
 import { LengthField } from "../kit/length-field";
+import { Body } from "../kit/text";
 
 /** A spanner to hand, held against the head it should turn. */
 export function SpannerTry({ spec, units }: { spec: ScrewSpec; units: Units }) {

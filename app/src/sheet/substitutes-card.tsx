@@ -1,4 +1,6 @@
-import { changeWords, formatCallout, type FastenerSheet, type ScrewSpec } from "@root-gauge/core";
+import { formatCallout, type ScrewSpec } from "@root-gauge/core/callout";
+import type { FastenerSheet } from "@root-gauge/core/sheet";
+import { changeWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { ListRow } from "../kit/list-row";
 import { Card } from "../kit/surface";

@@ -1,7 +1,7 @@
-import { SURFACE_WORDS, TIGHTENING_SURFACES, type TighteningSurface } from "@root-gauge/core";
+import { TIGHTENING_SURFACES, upperFirst, type TighteningSurface } from "@root-gauge/core";
+import { SURFACE_WORDS } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { LabelledChips } from "../kit/labelled-chips";
-import { upperFirst } from "../kit/letter-case";
 
 const CHOICES = TIGHTENING_SURFACES.map((value) => ({
   value,

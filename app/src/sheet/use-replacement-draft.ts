@@ -1,14 +1,9 @@
 import type { Replacement } from "@root-gauge/contract";
-import {
-  USUAL_CIRCUMSTANCES,
-  calloutProblemWords,
-  isCalloutProblem,
-  needsAcknowledgement,
-  type Circumstances,
-} from "@root-gauge/core";
-import { changeBench, useBenchState } from "../data/bench";
-import { screwOf } from "./callout-box";
-import { circumstancesOf } from "./sheet-address";
+import { USUAL_CIRCUMSTANCES, isAcknowledged, type Circumstances } from "@root-gauge/core";
+import { isCalloutProblem, parseScrew } from "@root-gauge/core/callout";
+import { calloutProblemWords } from "@root-gauge/core/sheet-words";
+import { useDrafts, writeDraft } from "../data/drafts";
+import { circumstancesOf } from "../shell/sheet-address";
 
 const FIELDS = {
   callout: "out.callout",
@@ -19,8 +14,7 @@ const FIELDS = {
   acknowledgedAt: "out.acknowledged",
 } as const;
 
-const write = (field: keyof typeof FIELDS, text: string) =>
-  changeBench({ type: "draft", field: FIELDS[field], text });
+const write = (field: keyof typeof FIELDS, text: string) => writeDraft(FIELDS[field], text);
 
 /** What goes in, as it is being said: over what is stored, over what the readings come to. */
 export interface ReplacementDraft {
@@ -36,7 +30,7 @@ export interface ReplacementDraft {
 
 /** The draft of what goes in, kept over a reload with the other drafts of the bench. */
 export function useReplacementDraft(stored: Replacement | null, derived: string): ReplacementDraft {
-  const { drafts } = useBenchState();
+  const drafts = useDrafts(Object.values(FIELDS));
   const base = stored?.circumstances ?? USUAL_CIRCUMSTANCES;
   const given = (field: keyof typeof FIELDS) => drafts[FIELDS[field]] || undefined;
   const circumstances = circumstancesOf({
@@ -47,11 +41,11 @@ export function useReplacementDraft(stored: Replacement | null, derived: string)
   });
   const callout = drafts[FIELDS.callout] ?? stored?.callout ?? derived;
   const acknowledgedAt = given("acknowledgedAt") ?? stored?.acknowledgedAt ?? null;
-  const read = screwOf(callout);
+  const read = parseScrew(callout);
   const unread =
     callout.trim() !== "" && isCalloutProblem(read) ? calloutProblemWords(read) : undefined;
   const unacknowledged =
-    callout.trim() !== "" && needsAcknowledgement(circumstances) && acknowledgedAt === null
+    callout.trim() !== "" && !isAcknowledged(circumstances, acknowledgedAt)
       ? "Read the caution of this joint first."
       : undefined;
   return {

@@ -1,8 +1,10 @@
-import { formatCallout, specFromReadings, summaryOf, threadById } from "@root-gauge/core";
+import { summaryOf } from "@root-gauge/core";
+import { formatCallout } from "@root-gauge/core/callout";
+import { favouredThread, screwThatCameOut } from "@root-gauge/core/sheet";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";
-import { useBench } from "../bench/use-bench";
+import { useBench } from "../data/use-bench";
 import { changeBench } from "../data/bench";
 import type { BenchPart } from "../data/bench-state";
 import { saveIdentification } from "../data/saving";
@@ -12,15 +14,14 @@ import { Card } from "../kit/surface";
 import { Body, Heading } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { UnitsSwitch } from "../kit/units-switch";
+import { threadPath } from "../shell/links";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
 import { CalloutCard } from "./callout-card";
-import { Caution } from "./caution";
+import { ThreadCaution } from "../kit/thread-caution";
 import { JobPicker } from "./job-picker";
-import { threadPath } from "../shell/links";
-import { ReadingList } from "./reading-list";
 import { MarkCard } from "./mark-card";
+import { ReadingList } from "./reading-list";
 import { ReplacementCard } from "./replacement-card";
-import { screwThread, sheetTitle } from "./sheet-title";
 import { ThreadFacts } from "./thread-facts";
 import { replacementOf, useReplacementDraft } from "./use-replacement-draft";
 
@@ -33,18 +34,15 @@ function missing(part: BenchPart): string | undefined {
 /** Write it up: the call-out, where the part belongs, and saving it there. */
 export function WriteUpScreen() {
   const router = useRouter();
-  const { state, identification } = useBench();
+  const { onBench: part, identification } = useBench();
   const { units } = useSettings();
   const [problem, setProblem] = useState<string>();
-  const { part } = state;
   const result = summaryOf(identification);
-  const { threadId } = sheetTitle(result);
-  const thread = threadId === undefined ? undefined : threadById(threadId);
-  const held = screwThread(result);
-  const original = held === undefined ? undefined : specFromReadings(held, part.readings);
+  const thread = favouredThread(result);
+  const original = screwThatCameOut({ result, readings: part.readings });
   const derived = original === undefined ? "" : formatCallout(original);
   const draft = useReplacementDraft(part.replacement, derived);
-  const asksForScrew = held !== undefined || part.replacement !== null;
+  const asksForScrew = original !== undefined || part.replacement !== null;
   const describe = (change: Partial<Pick<BenchPart, "position" | "notes">>) =>
     changeBench({ type: "describe", change });
 
@@ -103,7 +101,7 @@ export function WriteUpScreen() {
                 onChart={() => router.push(threadPath(thread.id))}
               />
             )}
-            <Caution />
+            <ThreadCaution />
           </>
         }
       />

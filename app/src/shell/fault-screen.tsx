@@ -1,6 +1,5 @@
 import { View } from "@tamagui/core";
 import { useState } from "react";
-import { api } from "../data/api";
 import { putAsideTyped } from "../data/put-aside";
 import { storage } from "../data/text-storage";
 import { ActionButton } from "../kit/action-button";
@@ -30,7 +29,7 @@ export function FaultScreen({ message, onAgain, onBench }: FaultScreenProps) {
   const [address] = useState(() => window.location.href);
   // A part of the app that could not be fetched is not asked for again by itself: the page is fetched whole.
   const again = () =>
-    void api.health().then(
+    void fetch("/api/health").then(
       () => window.location.assign(address),
       () => {
         setAway(true);

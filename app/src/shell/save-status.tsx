@@ -2,7 +2,7 @@ import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useSyncExternalStore } from "react";
 import { useOtherTab } from "../data/other-tab";
-import { useOutbox } from "../data/saving";
+import { useDelivery, useOutbox } from "../data/saving";
 import { storage, type HoldingReason } from "../data/text-storage";
 import { Pressable } from "../kit/pressable";
 import { Body, Figure } from "../kit/text";
@@ -14,9 +14,10 @@ const HOLDING: Readonly<Record<HoldingReason, string>> = {
     "This browser keeps nothing for this site. What you type is held while this page is open.",
 };
 
-/** Says what is not saved yet and why, and what another tab changed. Nothing when all is well. */
+/** Delivers what waits, and says what is not saved yet and why, and what another tab changed. Nothing when all is well. */
 export function SaveStatus() {
   const router = useRouter();
+  useDelivery();
   const outbox = useOutbox();
   const otherTab = useOtherTab();
   const holding = useSyncExternalStore(storage.subscribe, storage.holding, storage.holding);

@@ -1,18 +1,16 @@
 import { View } from "@tamagui/core";
 import { useEffect, type ReactNode } from "react";
-import { useDelivery } from "../data/saving";
 import { useLayout } from "../kit/wide";
-import { fetchRoomsAhead } from "./fetch-rooms";
+import { fetchAhead, useFetched } from "./fetched-later";
 import { RoomBar } from "./room-bar";
-import { SaveStatus } from "./save-status";
 import { useCalloutKey } from "./use-callout-key";
 
 /** What stands round every room: the bar of rooms and the state of saving. */
 export function Shell({ children }: { children: ReactNode }) {
   const { wide } = useLayout();
-  useDelivery();
+  const later = useFetched();
   useCalloutKey();
-  useEffect(fetchRoomsAhead, []);
+  useEffect(fetchAhead, []);
   return (
     <View
       flex={1}
@@ -21,7 +19,7 @@ export function Shell({ children }: { children: ReactNode }) {
       minHeight={0}
     >
       <View flex={1} minHeight={0} minWidth={0}>
-        <SaveStatus />
+        {later === undefined ? null : <later.SaveStatus />}
         {children}
       </View>
       <RoomBar />

@@ -1,25 +1,22 @@
 import {
-  HOLE_MATERIAL_KINDS,
-  HOLE_MATERIAL_WORDS,
-  TAPS,
-  TAP_WORDS,
-  designationProblemWords,
   lengthProblemWords,
   readLength,
   threadName,
+  upperFirst,
   type DesignationProblem,
-  type HoleKind,
-  type HoleSize,
   type LengthProblem,
   type Thread,
   type Units,
 } from "@root-gauge/core";
+import { designationProblemWords } from "@root-gauge/core/chart-words";
+import { HOLE_MATERIAL_KINDS, TAPS } from "@root-gauge/core/joints";
+import { HOLE_MATERIAL_WORDS, TAP_WORDS } from "@root-gauge/core/sheet-words";
+import type { HoleKind, HoleSize } from "@root-gauge/core/specify";
 import { View } from "@tamagui/core";
 import { changeSpecify, type SpecifyState } from "../data/specify-state";
 import { ChoiceChips } from "../kit/choice-chips";
 import { ChoiceRow } from "../kit/choice-row";
 import { LabelledChips } from "../kit/labelled-chips";
-import { upperFirst } from "../kit/letter-case";
 import { LengthField } from "../kit/length-field";
 import { Card } from "../kit/surface";
 import { Body, Heading, Label } from "../kit/text";

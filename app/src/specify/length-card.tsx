@@ -1,21 +1,16 @@
+import { printWindow, scaleWords, type Units } from "@root-gauge/core";
+import { jointDrawing } from "@root-gauge/core/joint-outline";
 import {
   SEAT_WORDS,
   lengthAdviceWords,
   nominalLengthWords,
-  printWindow,
   seatingWords,
   specProblemWords,
-  type HoleToFill,
-  type LookedAt,
-  type Specification,
-  type Units,
-} from "@root-gauge/core";
-import { useTheme, View } from "@tamagui/core";
-import { useState } from "react";
-import Svg from "react-native-svg";
+} from "@root-gauge/core/sheet-words";
+import type { FilledHole } from "@root-gauge/core/specify";
+import { View } from "@tamagui/core";
 import { changeSpecify } from "../data/specify-state";
-import { HoleSection, sectionFrame } from "../drawing/hole-section";
-import { scaleWords } from "../drawing/scale";
+import { Plate } from "../drawing/plate";
 import { ChoiceChips } from "../kit/choice-chips";
 import { Card } from "../kit/surface";
 import { Body, Heading, Label } from "../kit/text";
@@ -23,40 +18,31 @@ import { Body, Heading, Label } from "../kit/text";
 const HEIGHT = 320;
 
 export interface LengthCardProps {
-  readonly hole: HoleToFill;
-  readonly found: Specification;
-  /** The screw that is looked at. */
-  readonly looked: LookedAt;
+  readonly filled: FilledHole;
   readonly units: Units;
 }
 
 /** The joint cut open with the screw in it, and the stocked lengths on either side of what does. */
-export function LengthCard({ hole, found, looked, units }: LengthCardProps) {
-  const theme = useTheme();
-  const [width, setWidth] = useState(0);
+export function LengthCard({ filled, units }: LengthCardProps) {
+  const { hole, found, looked } = filled;
   const { joint, window, lengths, advice } = found;
   const { spec, seating, problems } = looked;
-  const drawn = { joint, spec, seating, width, height: HEIGHT };
   const clash = seating.seat !== "sound";
   return (
     <Card gap={10} padding={0} overflow="hidden">
-      <View
-        backgroundColor="$marking"
+      <Plate
+        says={`The joint cut open: ${seatingWords(seating, joint, hole.thread, units)}`}
         height={HEIGHT}
-        role="img"
-        aria-label={`The joint cut open: ${seatingWords(seating, joint, hole.thread, units)}`}
+        borderRadius={0}
         data-print="drawing"
-        onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+        draw={(width) => jointDrawing({ joint, spec, seating }, { width, height: HEIGHT }, units)}
       >
-        {width === 0 ? null : (
-          <Svg width={width} height={HEIGHT} aria-hidden>
-            <HoleSection {...drawn} colour={theme.scribe.val} units={units} />
-          </Svg>
+        {(drawing) => (
+          <Label position="absolute" right={12} bottom={8} color="$scribe">
+            {drawing === undefined ? "" : scaleWords(drawing.scale)}
+          </Label>
         )}
-        <Label position="absolute" right={12} bottom={8} color="$scribe">
-          {width === 0 ? "" : scaleWords(sectionFrame({ ...drawn, units }).scale)}
-        </Label>
-      </View>
+      </Plate>
       <View padding={12} paddingTop={2} gap={10}>
         <Heading>Length</Heading>
         <Body role="status" color={clash ? "$clash" : "$ink"}>

@@ -1,4 +1,6 @@
-import { gradesFor, type Grade, type HeadRoom, type Thread } from "@root-gauge/core";
+import type { Thread } from "@root-gauge/core";
+import { stockedGrades, type Grade } from "@root-gauge/core/grades";
+import type { HeadRoom } from "@root-gauge/core/specify";
 import { changeSpecify, type SpecifyState } from "../data/specify-state";
 import { LabelledChips } from "../kit/labelled-chips";
 import { Card } from "../kit/surface";
@@ -9,15 +11,6 @@ const ROOMS: readonly { value: HeadRoom; label: string }[] = [
   { value: "key", label: "For a key: socket cap" },
   { value: "flush", label: "None: countersunk" },
 ];
-
-/** Stainless steels that counters stock; the others are to order. */
-const STOCKED_STAINLESS: ReadonlySet<string> = new Set(["A2-70", "A4-70", "A4-80"]);
-
-function offered(thread: Thread): readonly Grade[] {
-  return gradesFor(thread).filter(
-    ({ id, system }) => system !== "stainless" || STOCKED_STAINLESS.has(id),
-  );
-}
 
 /** The room for a head, and how strong the screw is to be. */
 export function ScrewCard({
@@ -41,7 +34,7 @@ export function ScrewCard({
       <LabelledChips
         name="Class"
         value={grade.id}
-        choices={offered(thread).map(({ id, name }) => ({ value: id, label: name }))}
+        choices={stockedGrades(thread).map(({ id, name }) => ({ value: id, label: name }))}
         onChange={(gradeId) => changeSpecify({ gradeId })}
       />
     </Card>

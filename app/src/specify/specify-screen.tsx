@@ -1,16 +1,6 @@
-import {
-  USUAL_CIRCUMSTANCES,
-  companionsOf,
-  lookedAt,
-  nutAdviceWords,
-  readHoleSize,
-  specify,
-  washerAdviceWords,
-  type HoleMaterial,
-  type HoleToFill,
-  type PartMetal,
-  type Thread,
-} from "@root-gauge/core";
+import type { Thread } from "@root-gauge/core";
+import { nutAdviceWords, washerAdviceWords } from "@root-gauge/core/sheet-words";
+import { fillHole, readHoleSize, type HoleToFill } from "@root-gauge/core/specify";
 import { View } from "@tamagui/core";
 import { useSettings } from "../data/settings";
 import { useSpecifyState, type SpecifyState } from "../data/specify-state";
@@ -22,17 +12,6 @@ import { HoleCard, typedLength } from "./hole-card";
 import { LengthCard } from "./length-card";
 import { Offer } from "./offer";
 import { ScrewCard } from "./screw-card";
-
-/** The metal a fastener touches, of what a hole is cut in. */
-const METAL_OF: Readonly<Record<HoleMaterial, PartMetal>> = {
-  steel: "steel",
-  "cast-iron": "cast-iron",
-  "aluminium-cast": "aluminium",
-  "aluminium-wrought": "aluminium",
-  magnesium: "magnesium",
-  brass: "brass",
-  plastic: "plastic",
-};
 
 function holeOf(
   state: SpecifyState,
@@ -75,11 +54,7 @@ export function SpecifyScreen() {
     typedLength(state.grip, units),
     typedLength(state.depth, units),
   );
-  const found = hole === undefined ? undefined : specify(hole);
-  const looked =
-    hole === undefined || found === undefined ? undefined : lookedAt(hole, found, state.lengthMm);
-  const circumstances = { ...USUAL_CIRCUMSTANCES, metal: METAL_OF[state.material] };
-  const companions = looked === undefined ? undefined : companionsOf(looked.spec, circumstances);
+  const filled = hole === undefined ? undefined : fillHole(hole, state.lengthMm);
   return (
     <View flex={1} render="main">
       <PageHead title="Specify from a hole" backTo="/" aside={<UnitsSwitch />} />
@@ -87,38 +62,32 @@ export function SpecifyScreen() {
         first={
           <>
             <HoleCard state={state} size={size} thread={thread} units={units} />
-            {thread === undefined || found === undefined ? null : (
-              <ScrewCard state={state} thread={thread} grade={found.grade} />
+            {filled === undefined ? null : (
+              <ScrewCard state={state} thread={filled.hole.thread} grade={filled.found.grade} />
             )}
           </>
         }
         second={
-          hole === undefined || found === undefined || looked === undefined ? (
+          filled === undefined ? (
             <Card>
               <Body role="status">{missing(state, thread)}</Body>
             </Card>
           ) : (
             <>
-              <LengthCard hole={hole} found={found} looked={looked} units={units} />
-              {companions === undefined ? null : (
-                <Card gap={6}>
-                  <Heading>Nut and washer</Heading>
-                  {state.kind === "clear" ? (
-                    <Body>{nutAdviceWords(companions.nut, units)}</Body>
-                  ) : null}
-                  <Body>{washerAdviceWords(companions.washer, units)}</Body>
-                </Card>
-              )}
+              <LengthCard filled={filled} units={units} />
+              <Card gap={6}>
+                <Heading>Nut and washer</Heading>
+                {state.kind === "clear" ? (
+                  <Body>{nutAdviceWords(filled.companions.nut, units)}</Body>
+                ) : null}
+                <Body>{washerAdviceWords(filled.companions.washer, units)}</Body>
+              </Card>
             </>
           )
         }
       />
       <PageActions>
-        {hole === undefined || found === undefined || looked === undefined ? (
-          <Body>{missing(state, thread)}</Body>
-        ) : (
-          <Offer hole={hole} found={found} looked={looked} circumstances={circumstances} />
-        )}
+        {filled === undefined ? <Body>{missing(state, thread)}</Body> : <Offer filled={filled} />}
       </PageActions>
     </View>
   );

@@ -1,6 +1,6 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { TamaguiProvider } from "@tamagui/core";
-import { render } from "@testing-library/react-native";
+import { render } from "@testing-library/react";
 import type { ReactElement } from "react";
 import { tamaguiConfig } from "../kit/tamagui.config";
 
@@ -8,7 +8,8 @@ import { tamaguiConfig } from "../kit/tamagui.config";
 export function show(element: ReactElement) {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, gcTime: 0 } } });
   return render(
-    <TamaguiProvider config={tamaguiConfig} defaultTheme="light">
+    // jsdom cannot read its style sheet, and no test asks for colours.
+    <TamaguiProvider config={tamaguiConfig} defaultTheme="light" disableInjectCSS>
       <QueryClientProvider client={client}>{element}</QueryClientProvider>
     </TamaguiProvider>,
   );

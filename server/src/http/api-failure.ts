@@ -1,5 +1,8 @@
 import type { ApiError, ApiErrorCode } from "@root-gauge/contract";
-import type { z } from "zod";
+import { z } from "zod/mini";
+
+// The sentences of what is wrong; without them every one would read "Invalid input".
+z.config(z.locales.en());
 
 /** The status that goes with each code; the type makes a code without a status a compile error. */
 export const STATUS_OF: Readonly<Record<ApiErrorCode, number>> = {
@@ -50,7 +53,7 @@ export class ApiFailure extends Error {
 }
 
 /** zod's issues as paths ("readings.0.mm") and sentences. */
-function issuesOf(error: z.ZodError): Issues {
+function issuesOf(error: z.core.$ZodError): Issues {
   return error.issues.map(({ path, message }) => ({ path: path.map(String).join("."), message }));
 }
 
@@ -65,7 +68,7 @@ const WHAT = {
  * Checks something a client sent.
  * @throws ApiFailure with the given code and every issue found
  */
-export function checked<Schema extends z.ZodType>(
+export function checked<Schema extends z.ZodMiniType>(
   schema: Schema,
   value: unknown,
   code: keyof typeof WHAT,

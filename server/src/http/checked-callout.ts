@@ -1,10 +1,6 @@
-import {
-  calloutProblemWords,
-  isCalloutProblem,
-  parseCallout,
-  type FastenerSpec,
-} from "@root-gauge/core";
 import type { ApiErrorCode } from "@root-gauge/contract";
+import { isCalloutProblem, parseCallout, type FastenerSpec } from "@root-gauge/core/callout";
+import { calloutProblemWords } from "@root-gauge/core/sheet-words";
 import { ApiFailure } from "./api-failure";
 
 /**

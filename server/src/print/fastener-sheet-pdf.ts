@@ -1,14 +1,11 @@
+import { paperScaleWords, type Units } from "@root-gauge/core";
+import { screwDrawing, screwOutline } from "@root-gauge/core/joint-outline";
+import type { FastenerSheet } from "@root-gauge/core/sheet";
+import { sheetWords, type SheetSection } from "@root-gauge/core/sheet-words";
 import { readFileSync } from "node:fs";
+import { POINTS_A_UNIT, drawMarks, type Paper } from "./draw-marks";
 import path from "node:path";
-import {
-  screwOutline,
-  sheetWords,
-  type FastenerSheet,
-  type SheetSection,
-  type Units,
-} from "@root-gauge/core";
 import PDFDocument from "pdfkit";
-import { drawOutline, type Paper } from "./draw-outline";
 
 export interface PrintedSheet {
   readonly sheet: FastenerSheet;
@@ -68,6 +65,25 @@ function cautions(paper: Paper, lines: readonly string[]): void {
   paper.y += 16;
 }
 
+/** The screw to scale, as the screen shows it, with the scale said. */
+function drawing(paper: Paper, { spec }: FastenerSheet, units: Units): void {
+  const { x, y } = { x: MARGIN, y: paper.y };
+  const room = { width: widthOf(paper) / POINTS_A_UNIT, height: DRAWING_HEIGHT / POINTS_A_UNIT };
+  const outline = screwOutline(spec);
+  const drawn = screwDrawing(outline, room, { units, pitchMm: spec.thread.pitchMm });
+  drawMarks(paper, drawn, { x, y });
+  const said = outline.headToScale ? "" : "; head in proportion only";
+  paper
+    .font("text")
+    .fontSize(9)
+    .text(`${paperScaleWords(drawn.scale)}${said}`, x, y, {
+      width: widthOf(paper),
+      align: "right",
+    });
+  paper.x = MARGIN;
+  paper.y = y + DRAWING_HEIGHT;
+}
+
 function section(paper: Paper, { title, facts, lines }: SheetSection): void {
   if (facts.length === 0 && lines.length === 0) return;
   if (paper.y > paper.page.height - MARGIN - KEEP_TOGETHER) paper.addPage();
@@ -107,11 +123,7 @@ export function fastenerSheetPdf(printed: PrintedSheet): Promise<Buffer> {
   for (const problem of words.problems) paper.font("figure").fontSize(11).text(problem, { width });
   paper.y += 8;
   cautions(paper, words.cautions);
-  const place = { x: MARGIN, y: paper.y, width, height: DRAWING_HEIGHT };
-  paper.font("text");
-  drawOutline(paper, screwOutline(sheet.spec), place, units);
-  paper.x = MARGIN;
-  paper.y = place.y + DRAWING_HEIGHT;
+  drawing(paper, sheet, units);
   for (const one of words.sections) section(paper, one);
   paper.end();
   return done;

@@ -1,5 +1,6 @@
+import { isCalloutProblem, parseCallout } from "@root-gauge/core/callout";
+import { fastenerSheet } from "@root-gauge/core/sheet";
 import { parentPort, workerData } from "node:worker_threads";
-import { fastenerSheet, isCalloutProblem, parseCallout } from "@root-gauge/core";
 import { fastenerSheetPdf, readFonts } from "./fastener-sheet-pdf";
 import type { PrintAnswer, PrintRequest } from "./print-request";
 

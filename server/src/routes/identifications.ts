@@ -1,6 +1,6 @@
 import { identificationInputSchema, writeSchema } from "@root-gauge/contract";
 import { Router } from "express";
-import { z } from "zod";
+import { z } from "zod/mini";
 import { ApiFailure, changedElsewhere, checked } from "../http/api-failure";
 import { checkedCallout } from "../http/checked-callout";
 import type { Store } from "../store/database";

@@ -1,14 +1,14 @@
+import { seededRandom } from "@root-gauge/core/simulate";
+import { sql } from "kysely";
 import { spawn } from "node:child_process";
 import { copyFileSync, existsSync, readdirSync } from "node:fs";
-import path from "node:path";
 import { setTimeout as pause } from "node:timers/promises";
-import { seededRandom } from "@root-gauge/core";
-import { sql } from "kysely";
-import LibsqlDatabase from "libsql";
 import { temporaryFolder } from "../test-server";
 import { checkpoint, closeStore, openStore } from "./database";
 import { listJobs, saveJob } from "./jobs";
 import { StoreBusy } from "./patience";
+import path from "node:path";
+import LibsqlDatabase from "libsql";
 
 const temporary = temporaryFolder();
 afterAll(() => temporary.remove());

@@ -7,7 +7,7 @@ import {
 } from "@root-gauge/contract";
 import { identify, summaryOf, type Reading } from "@root-gauge/core";
 import type { Selectable } from "kysely";
-import type { z } from "zod";
+import type { z } from "zod/mini";
 import type { IdentificationsTable } from "./schema";
 
 export type IdentificationRow = Selectable<IdentificationsTable>;
@@ -26,7 +26,7 @@ function jsonOf(text: string): unknown {
   }
 }
 
-function kept<Value>(text: string, schema: z.ZodType<Value>): Kept<Value> {
+function kept<Value>(text: string, schema: z.ZodMiniType<Value>): Kept<Value> {
   const parsed = schema.safeParse(jsonOf(text));
   return parsed.success
     ? { value: parsed.data, unreadable: [] }

@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from "expo-router";
-import { CompareScreen } from "../../charts/compare/compare-screen";
+import { fetchedLater } from "../../shell/fetched-later";
+
+const CompareScreen = fetchedLater((later) => later.CompareScreen);
 
 export default function CompareRoute() {
   const { a, b } = useLocalSearchParams<{ a: string; b: string }>();

@@ -1,4 +1,6 @@
-import { ConvertScreen } from "../../charts/convert/convert-screen";
+import { fetchedLater } from "../../shell/fetched-later";
+
+const ConvertScreen = fetchedLater((later) => later.ConvertScreen);
 
 export default function ConvertRoute() {
   return <ConvertScreen />;

@@ -1,4 +1,6 @@
-import { DrillsScreen } from "../../charts/drills/drills-screen";
+import { fetchedLater } from "../../shell/fetched-later";
+
+const DrillsScreen = fetchedLater((later) => later.DrillsScreen);
 
 export default function DrillsRoute() {
   return <DrillsScreen />;

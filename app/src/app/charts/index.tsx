@@ -1,4 +1,6 @@
-import { ThreadsScreen } from "../../charts/threads/threads-screen";
+import { fetchedLater } from "../../shell/fetched-later";
+
+const ThreadsScreen = fetchedLater((later) => later.ThreadsScreen);
 
 export default function ThreadsRoute() {
   return <ThreadsScreen />;

@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from "expo-router";
-import { ThreadScreen } from "../../charts/thread/thread-screen";
+import { fetchedLater } from "../../shell/fetched-later";
+
+const ThreadScreen = fetchedLater((later) => later.ThreadScreen);
 
 export default function ThreadRoute() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from "expo-router";
-import { JobScreen } from "../../jobs/job-screen";
+import { fetchedLater } from "../../shell/fetched-later";
+
+const JobScreen = fetchedLater((later) => later.JobScreen);
 
 export default function JobRoute() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -1,4 +1,6 @@
-import { JobsScreen } from "../../jobs/jobs-screen";
+import { fetchedLater } from "../../shell/fetched-later";
+
+const JobsScreen = fetchedLater((later) => later.JobsScreen);
 
 export default function JobsRoute() {
   return <JobsScreen />;

@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from "expo-router";
-import { SheetScreen } from "../../sheet/sheet-screen";
+import { fetchedLater } from "../../shell/fetched-later";
+
+const SheetScreen = fetchedLater((later) => later.SheetScreen);
 
 export default function SheetRoute() {
   const { id } = useLocalSearchParams<{ id: string }>();

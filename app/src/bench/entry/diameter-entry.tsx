@@ -1,7 +1,8 @@
-import { ACCEPTED } from "@root-gauge/contract";
 import {
+  ACCEPTED,
   PART_CONDITIONS,
   TEACHING,
+  upperFirst,
   type BoreInstrument,
   type DiameterInstrument,
   type PartCondition,
@@ -10,11 +11,10 @@ import {
 } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useState } from "react";
-import { changeBench } from "../../data/bench";
+import { takeReading } from "../../data/bench";
 import { changeSettings, useSettings, type Settings } from "../../data/settings";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { ChoiceRow } from "../../kit/choice-row";
-import { upperFirst } from "../../kit/letter-case";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
 
@@ -86,11 +86,7 @@ function CrestsEntry({
         teach={TEACHING["external-diameter"]}
         onTake={([mm = 0]) => {
           const judged = condition === undefined ? {} : { condition };
-          changeBench({
-            type: "take",
-            reading: { kind: "external-diameter", mm, instrument, ...judged },
-            draftsUsed: ["diameter"],
-          });
+          takeReading({ kind: "external-diameter", mm, instrument, ...judged }, ["diameter"]);
           onDone();
         }}
       />
@@ -114,16 +110,15 @@ function GaugeEntry({ units, onDone }: EntryProps) {
             : "The hole it does not enter has to be smaller than the one it enters."
         }
         onTake={([overMm = 0, notOverMm = 0]) => {
-          changeBench({
-            type: "take",
-            reading: {
+          takeReading(
+            {
               kind: "diameter-between",
               overMm,
               notOverMm,
               ...(condition === undefined ? {} : { condition }),
             },
-            draftsUsed: GAUGE.map(({ key }) => key),
-          });
+            GAUGE.map(({ key }) => key),
+          );
           onDone();
         }}
       />
@@ -151,11 +146,7 @@ function BoreEntry({ units, onDone }: EntryProps) {
         teach={TEACHING["internal-diameter"]}
         onTake={([mm = 0]) => {
           const judged = condition === undefined ? {} : { condition };
-          changeBench({
-            type: "take",
-            reading: { kind: "internal-diameter", mm, instrument, ...judged },
-            draftsUsed: ["bore"],
-          });
+          takeReading({ kind: "internal-diameter", mm, instrument, ...judged }, ["bore"]);
           onDone();
         }}
       />

@@ -1,5 +1,4 @@
-import { ACCEPTED } from "@root-gauge/contract";
-import { identify, leafWords, rankLeaves } from "@root-gauge/core";
+import { ACCEPTED, identify, leafWords, rankLeaves } from "@root-gauge/core";
 import { groupLeaves, matchingLeaves } from "./leaf-groups";
 import { readField, type PadField } from "./pad-fields";
 import { pressKey, type PadKey } from "./pad-keys";
@@ -27,9 +26,14 @@ describe("the keys of the pad", () => {
 });
 
 describe("reading a field", () => {
-  const length: PadField = { key: "d", label: "Ø", kind: "length", accepted: ACCEPTED.diameter };
+  const length: PadField = {
+    key: "diameter",
+    label: "Ø",
+    kind: "length",
+    accepted: ACCEPTED.diameter,
+  };
   const pitches: PadField = {
-    key: "n",
+    key: "count.threads",
     label: "Pitches",
     kind: "number",
     whole: true,

@@ -1,5 +1,5 @@
 import type { Reading } from "@root-gauge/core";
-import { fireEvent, screen } from "@testing-library/react-native";
+import { fireEvent, screen } from "@testing-library/react";
 import { show } from "../../testing/show";
 import { FormEntry } from "./form-entry";
 
@@ -32,8 +32,8 @@ describe("what is seen of the part", () => {
 
   it("leads back to the part", () => {
     const done = showForm([]);
-    fireEvent.press(screen.getByText("Measure both ends instead"));
-    fireEvent.press(screen.getByText("Back to the part"));
+    fireEvent.click(screen.getByText("Measure both ends instead"));
+    fireEvent.click(screen.getByText("Back to the part"));
     expect(done).toEqual(["taper", "done"]);
   });
 });

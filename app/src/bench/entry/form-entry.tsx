@@ -4,6 +4,7 @@ import {
   PLACE_WORDS,
   TEACHING,
   angleWords,
+  lastReading,
   type FlankAngle,
   type OriginPlace,
   type PartFunction,
@@ -15,7 +16,6 @@ import { changeBench } from "../../data/bench";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { Heading, Small } from "../../kit/text";
-import { lastReading } from "../last-reading";
 
 const ANGLES = FLANK_ANGLES.map((angle) => ({ value: String(angle), label: angleWords(angle) }));
 

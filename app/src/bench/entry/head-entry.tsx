@@ -1,13 +1,19 @@
-import { ACCEPTED } from "@root-gauge/contract";
-import { TEACHING, markWords, type PartKind, type Reading } from "@root-gauge/core";
+import {
+  ACCEPTED,
+  TEACHING,
+  lastReading,
+  markWords,
+  upperFirst,
+  type PartKind,
+  type Reading,
+} from "@root-gauge/core";
 import { View } from "@tamagui/core";
-import { changeBench, useBenchState } from "../../data/bench";
+import { changeBench } from "../../data/bench";
+import { useDraft, writeDraft } from "../../data/drafts";
 import { ActionButton } from "../../kit/action-button";
-import { upperFirst } from "../../kit/letter-case";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
-import { lastReading } from "../last-reading";
 import { LookEntry } from "./look-entry";
 import { MarkEndView } from "./mark-end-view";
 
@@ -69,8 +75,7 @@ export interface HeadEntryProps {
 
 /** The mark on the head or the nut, picked as it is seen; then the head, its finish and a magnet. */
 export function HeadEntry({ part, readings, onDone }: HeadEntryProps) {
-  const { drafts } = useBenchState();
-  const typed = drafts[TYPED] ?? "";
+  const typed = useDraft(TYPED) ?? "";
   const given = lastReading(readings, "head-mark")?.mark;
   const nut = part === "nut";
   const pick = (mark: string | undefined) => {
@@ -79,7 +84,7 @@ export function HeadEntry({ part, readings, onDone }: HeadEntryProps) {
   };
   const takeTyped = () => {
     if (typed.trim() === "") return;
-    changeBench({ type: "draft", field: TYPED, text: "" });
+    writeDraft(TYPED, "");
     pick(typed.trim());
   };
   return (
@@ -98,7 +103,8 @@ export function HeadEntry({ part, readings, onDone }: HeadEntryProps) {
             name={name}
             value={given}
             choices={choices}
-            onChange={(mark) => pick(mark === given ? undefined : mark)}
+            onChange={take}
+            onPressed={(again) => (again ? take(undefined) : onDone())}
           />
         </View>
       ))}
@@ -106,7 +112,7 @@ export function HeadEntry({ part, readings, onDone }: HeadEntryProps) {
         label="Another mark, as it stands"
         value={typed}
         longest={ACCEPTED.text.max}
-        onChange={(text) => changeBench({ type: "draft", field: TYPED, text })}
+        onChange={(text) => writeDraft(TYPED, text)}
         onSubmit={takeTyped}
       />
       <ActionButton label="Take this mark" disabled={typed.trim() === ""} onPress={takeTyped} />

@@ -1,4 +1,11 @@
-import { LEAVES, sameLeaf, type Candidate, type LeafMark, type RankedLeaf } from "@root-gauge/core";
+import {
+  LEAVES,
+  isRuledOut,
+  sameLeaf,
+  type Candidate,
+  type LeafMark,
+  type RankedLeaf,
+} from "@root-gauge/core";
 
 export interface LeafGroupOf {
   readonly name: string;
@@ -47,8 +54,6 @@ export function differentPitches(candidates: readonly Candidate[]): readonly Can
   return candidates.reduce<readonly Candidate[]>((found, candidate) => {
     const { pitchMm } = candidate.thread;
     const known = found.some(({ thread }) => Math.abs(thread.pitchMm - pitchMm) < SAME_PITCH_MM);
-    return known || candidate.probability < LEAST_SHOWN ? found : [...found, candidate];
+    return known || isRuledOut(candidate.probability) ? found : [...found, candidate];
   }, []);
 }
-
-const LEAST_SHOWN = 0.005;

@@ -1,9 +1,12 @@
+import * as RadioGroup from "@radix-ui/react-radio-group";
 import {
+  LEAF_OUTCOMES,
   LEAF_OUTCOME_WORDS,
   TEACHING,
   leafWords,
   rankLeaves,
   sameLeaf,
+  upperFirst,
   type Candidate,
   type LeafMark,
   type LeafOutcome,
@@ -11,16 +14,16 @@ import {
 } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useMemo, useState } from "react";
-import { changeBench, useBenchState } from "../../data/bench";
+import { takeReading } from "../../data/bench";
+import { useDraft, writeDraft } from "../../data/drafts";
+import { useSettings } from "../../data/settings";
+import { LeafView } from "../../drawing/leaf-view";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceChips } from "../../kit/choice-chips";
-import { upperFirst } from "../../kit/letter-case";
 import { Pressable } from "../../kit/pressable";
 import { Figure, Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
 import { useLayout } from "../../kit/wide";
-import { LeafView } from "../../drawing/leaf-view";
-import { useSettings } from "../../data/settings";
 import { differentPitches, groupLeaves, matchingLeaves } from "./leaf-groups";
 
 export interface LeafPickerProps {
@@ -38,38 +41,27 @@ const ENGAGED = [
 
 type Engaged = (typeof ENGAGED)[number]["value"];
 
-const OUTCOMES: readonly LeafOutcome[] = ["drops-in", "rocks", "unsure"];
-
-function LeafButton({
-  leaf,
-  chosen,
-  onPress,
-}: {
-  leaf: LeafMark;
-  chosen: boolean;
-  onPress: () => void;
-}) {
+function LeafButton({ leaf, chosen }: { leaf: LeafMark; chosen: boolean }) {
   const [figure, unit] = leafWords(leaf).split(" ");
   return (
-    <Pressable
-      role="radio"
-      aria-checked={chosen}
-      aria-label={`${leafWords(leaf)} leaf`}
-      minWidth={64}
-      minHeight={52}
-      paddingHorizontal={8}
-      borderWidth={1}
-      borderColor={chosen ? "$ink" : "$line"}
-      backgroundColor={chosen ? "$ink" : "$plate"}
-      onPress={onPress}
-    >
-      <Figure fontSize={18} lineHeight={22} textAlign="center" color={chosen ? "$card" : "$ink"}>
-        {figure}
-      </Figure>
-      <Label lineHeight={16} textAlign="center" color={chosen ? "$card" : "$quiet"}>
-        {unit}
-      </Label>
-    </Pressable>
+    <RadioGroup.Item asChild value={leafWords(leaf)}>
+      <Pressable
+        aria-label={`${leafWords(leaf)} leaf`}
+        minWidth={64}
+        minHeight={52}
+        paddingHorizontal={8}
+        borderWidth={1}
+        borderColor={chosen ? "$ink" : "$line"}
+        backgroundColor={chosen ? "$ink" : "$plate"}
+      >
+        <Figure fontSize={18} lineHeight={22} textAlign="center" color={chosen ? "$card" : "$ink"}>
+          {figure}
+        </Figure>
+        <Label lineHeight={16} textAlign="center" color={chosen ? "$card" : "$quiet"}>
+          {unit}
+        </Label>
+      </Pressable>
+    </RadioGroup.Item>
   );
 }
 
@@ -85,16 +77,25 @@ function LeafGroup({ name, leaves, chosen, onChoose }: LeafGroupProps) {
   return (
     <View gap={4}>
       <Label>{name}</Label>
-      <View role="radiogroup" aria-label={name} flexDirection="row" flexWrap="wrap" gap={6}>
-        {leaves.map((leaf) => (
-          <LeafButton
-            key={leafWords(leaf)}
-            leaf={leaf}
-            chosen={chosen !== undefined && sameLeaf(leaf, chosen)}
-            onPress={() => onChoose(leaf)}
-          />
-        ))}
-      </View>
+      <RadioGroup.Root
+        asChild
+        aria-label={name}
+        value={chosen === undefined ? null : leafWords(chosen)}
+        onValueChange={(mark) => {
+          const leaf = leaves.find((one) => leafWords(one) === mark);
+          if (leaf !== undefined) onChoose(leaf);
+        }}
+      >
+        <View flexDirection="row" flexWrap="wrap" gap={6}>
+          {leaves.map((leaf) => (
+            <LeafButton
+              key={leafWords(leaf)}
+              leaf={leaf}
+              chosen={chosen !== undefined && sameLeaf(leaf, chosen)}
+            />
+          ))}
+        </View>
+      </RadioGroup.Root>
     </View>
   );
 }
@@ -129,20 +130,22 @@ const VIEWS_ON_PHONE = 2;
 /** The leaves of the gauge, likeliest first; pick one, then say whether it drops in. */
 export function LeafPicker({ candidates, units, onDone }: LeafPickerProps) {
   const { wide } = useLayout();
-  const typed = useBenchState().drafts["leaf"] ?? "";
+  const typed = useDraft("leaf") ?? "";
   const ranked = useMemo(() => rankLeaves(candidates), [candidates]);
   const [chosen, setChosen] = useState<LeafMark>();
+  // Found by its mark, the next key is the answer; by arrows, the next key is another arrow.
+  const [byMark, setByMark] = useState(false);
   const [engaged, setEngaged] = useState<Engaged>();
   const matching = matchingLeaves(ranked, typed);
   const groups = groupLeaves(matching, typed === "");
 
+  const choose = (leaf: LeafMark) => {
+    setByMark(false);
+    setChosen(leaf);
+  };
   const take = (leaf: LeafMark, outcome: LeafOutcome) => {
     const over = engaged === undefined ? {} : { threadsEngaged: Number(engaged) };
-    changeBench({
-      type: "take",
-      reading: { kind: "leaf", ...leaf, outcome, ...over },
-      draftsUsed: ["leaf"],
-    });
+    takeReading({ kind: "leaf", ...leaf, outcome, ...over }, ["leaf"]);
     onDone();
   };
 
@@ -155,8 +158,11 @@ export function LeafPicker({ candidates, units, onDone }: LeafPickerProps) {
         placeholder="1.25 or 13"
         longest={8}
         autoFocus={wide}
-        onChange={(text) => changeBench({ type: "draft", field: "leaf", text })}
-        onSubmit={() => setChosen(matching[0]?.leaf)}
+        onChange={(text) => writeDraft("leaf", text)}
+        onSubmit={() => {
+          setByMark(true);
+          setChosen(matching[0]?.leaf);
+        }}
         problem={
           matching.length === 0
             ? `Read “${typed}”: no such leaf. Accepted: 0.25 to 6 mm, or 4 to 80 TPI.`
@@ -164,7 +170,7 @@ export function LeafPicker({ candidates, units, onDone }: LeafPickerProps) {
         }
       />
       {groups.map((group) => (
-        <LeafGroup key={group.name} {...group} chosen={chosen} onChoose={setChosen} />
+        <LeafGroup key={group.name} {...group} chosen={chosen} onChoose={choose} />
       ))}
       {chosen === undefined ? null : (
         <View
@@ -186,12 +192,12 @@ export function LeafPicker({ candidates, units, onDone }: LeafPickerProps) {
           />
           <LeafViews leaf={chosen} candidates={candidates} units={units} />
           <View flexDirection="row" gap={8}>
-            {OUTCOMES.map((outcome) => (
+            {LEAF_OUTCOMES.map((outcome) => (
               <ActionButton
                 key={outcome}
                 flex={1}
                 label={upperFirst(LEAF_OUTCOME_WORDS[outcome])}
-                focusNow={outcome === "drops-in"}
+                focusNow={byMark && outcome === "drops-in"}
                 onPress={() => take(chosen, outcome)}
               />
             ))}

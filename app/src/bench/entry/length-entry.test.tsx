@@ -1,6 +1,6 @@
 import { HEAD_STYLES, identify, type HeadStyle, type Reading } from "@root-gauge/core";
-import { screen } from "@testing-library/react-native";
-import { changeBench } from "../../data/bench";
+import { screen } from "@testing-library/react";
+import { writeDraft } from "../../data/drafts";
 import { show } from "../../testing/show";
 import { LengthEntry } from "./length-entry";
 
@@ -43,12 +43,12 @@ describe("the length entry", () => {
         onDone={() => undefined}
       />,
     );
-    const said = screen.getAllByText(/^Measure it /).map(({ props }) => String(props.children));
+    const said = screen.getAllByText(/^Measure it /).map(({ textContent }) => textContent);
     expect(said.join(" ")).toMatch(DATUM[head]);
   });
 
   it("offers the stocked length with what is over it", () => {
-    changeBench({ type: "draft", field: "length", text: "30.4" });
+    writeDraft("length", "30.4");
     show(
       <LengthEntry
         readings={[...READINGS, { kind: "head-style", head: "hex" }]}
@@ -62,7 +62,7 @@ describe("the length entry", () => {
   });
 
   it("speaks of no thread before a size was read", () => {
-    changeBench({ type: "draft", field: "length", text: "30.4" });
+    writeDraft("length", "30.4");
     show(
       <LengthEntry
         readings={[]}

@@ -1,28 +1,25 @@
-import { ACCEPTED } from "@root-gauge/contract";
 import {
-  datumWords,
-  nominalLengthWords,
+  ACCEPTED,
+  lastReading,
   printLength,
   readLength,
-  screwOutline,
   sizeWasRead,
-  stockMatch,
-  weakestGrade,
   type Candidate,
   type HeadStyle,
   type Reading,
-  type ScrewSpec,
-  type StockMatch,
   type Units,
 } from "@root-gauge/core";
-import { useTheme, View } from "@tamagui/core";
-import { useState } from "react";
-import Svg from "react-native-svg";
-import { changeBench, useBenchState } from "../../data/bench";
-import { OutlineDrawing } from "../../drawing/outline-drawing";
+import type { ScrewSpec } from "@root-gauge/core/callout";
+import { stockMatch, type StockMatch } from "@root-gauge/core/fasteners";
+import { weakestGrade } from "@root-gauge/core/grades";
+import { screwDrawing, screwOutline } from "@root-gauge/core/joint-outline";
+import { datumWords, nominalLengthWords } from "@root-gauge/core/sheet-words";
+import { View } from "@tamagui/core";
+import { changeBench } from "../../data/bench";
+import { useDraft, writeDraft } from "../../data/drafts";
+import { Plate } from "../../drawing/plate";
 import { ActionButton } from "../../kit/action-button";
 import { Small } from "../../kit/text";
-import { lastReading } from "../last-reading";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
 
@@ -33,39 +30,27 @@ const LENGTH: readonly PadField[] = [
 
 function take(mm: number): void {
   changeBench({ type: "answer", kind: "length", reading: { kind: "length", mm } });
-  changeBench({ type: "draft", field: FIELD, text: "" });
+  writeDraft(FIELD, "");
 }
 
 const PICTURE = 112;
 
 /** The screw at the length typed, with the datum it is measured from. */
 function DatumPicture({ spec, units }: { spec: ScrewSpec; units: Units }) {
-  const theme = useTheme();
-  const [width, setWidth] = useState(0);
   const outline = screwOutline(spec);
   const lengths = outline.dimensions.filter(({ kind }) => kind === "length" || kind === "shoulder");
   return (
-    <View
+    <Plate
+      says={`Its length is measured ${datumWords(spec.head ?? "hex")}`}
       height={PICTURE}
-      backgroundColor="$marking"
-      borderRadius={4}
-      role="img"
-      aria-label={`Its length is measured ${datumWords(spec.head ?? "hex")}`}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-    >
-      {width === 0 ? null : (
-        <Svg width={width} height={PICTURE} aria-hidden>
-          <OutlineDrawing
-            outline={{ ...outline, dimensions: lengths }}
-            width={width}
-            height={PICTURE}
-            colour={theme.scribe.val}
-            units={units}
-            pitchMm={spec.thread.pitchMm}
-          />
-        </Svg>
-      )}
-    </View>
+      draw={(width) =>
+        screwDrawing(
+          { ...outline, dimensions: lengths },
+          { width, height: PICTURE },
+          { units, pitchMm: spec.thread.pitchMm },
+        )
+      }
+    />
   );
 }
 
@@ -91,7 +76,7 @@ export interface LengthEntryProps {
 
 /** How long the part is, at its head's own datum, held against the lengths that are stocked. */
 export function LengthEntry({ readings, candidates, units, onDone }: LengthEntryProps) {
-  const typed = useBenchState().drafts[FIELD] ?? "";
+  const typed = useDraft(FIELD) ?? "";
   const head: HeadStyle = lastReading(readings, "head-style")?.head ?? "hex";
   const read = readLength(typed, units, ACCEPTED.length);
   // Before a size was read no thread is known whose stock lengths it could be one of.

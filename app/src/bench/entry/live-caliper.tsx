@@ -1,15 +1,11 @@
-import { printLength, type Units } from "@root-gauge/core";
+import { printLength } from "@root-gauge/core";
 import type { CaliperCommand } from "@root-gauge/contract";
 import { View } from "@tamagui/core";
 import { api } from "../../data/api";
 import { useCaliper } from "../../data/caliper";
 import { ActionButton } from "../../kit/action-button";
 import { Body, Figure, Label } from "../../kit/text";
-
-export interface LiveCaliperProps {
-  readonly units: Units;
-  readonly onUse: (mm: number) => void;
-}
+import type { LiveCaliperProps } from "./caliper-context";
 
 const BUTTONS: readonly { press: CaliperCommand["press"]; label: string }[] = [
   { press: "zero", label: "Zero" },

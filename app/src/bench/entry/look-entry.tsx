@@ -5,20 +5,20 @@ import {
   HEAD_STYLES,
   HEAD_WORDS,
   TEACHING,
-  datumWords,
   drivesOf,
+  lastReading,
+  upperFirst,
   type Drive,
   type Finish,
   type HeadStyle,
   type Reading,
 } from "@root-gauge/core";
+import { datumWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { changeBench } from "../../data/bench";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { LabelledChips } from "../../kit/labelled-chips";
-import { upperFirst } from "../../kit/letter-case";
 import { Heading, Small } from "../../kit/text";
-import { lastReading } from "../last-reading";
 
 const HEADS = HEAD_STYLES.map((value) => ({ value, label: upperFirst(HEAD_WORDS[value]) }));
 const FINISH_CHOICES = FINISHES.map((value) => ({ value, label: upperFirst(FINISH_WORDS[value]) }));

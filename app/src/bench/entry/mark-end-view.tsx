@@ -1,7 +1,7 @@
+import { WEIGHTS } from "@root-gauge/core";
 import { useTheme, View } from "@tamagui/core";
 import { useState } from "react";
 import Svg, { Circle, Line, Polygon } from "react-native-svg";
-import { WEIGHT } from "../../drawing/lines";
 import { ActionButton } from "../../kit/action-button";
 import { Pressable } from "../../kit/pressable";
 import { Body } from "../../kit/text";
@@ -34,13 +34,13 @@ export function MarkEndView({ lines, onTake }: { lines: number; onTake: (lines: 
     <View gap={8} alignItems="center" backgroundColor="$marking" borderRadius={4} padding={12}>
       <View width={SIZE} height={SIZE}>
         <Svg width={SIZE} height={SIZE} aria-hidden>
-          <Polygon points={corners} stroke={scribe} strokeWidth={WEIGHT.outline} fill="none" />
+          <Polygon points={corners} stroke={scribe} strokeWidth={WEIGHTS.outline} fill="none" />
           <Circle
             cx={MIDDLE}
             cy={MIDDLE}
             r={CORNER * 0.8}
             stroke={scribe}
-            strokeWidth={WEIGHT.fine}
+            strokeWidth={WEIGHTS.fine}
             fill="none"
           />
           {PLACES.map((hour) => {
@@ -54,7 +54,7 @@ export function MarkEndView({ lines, onTake }: { lines: number; onTake: (lines: 
                 x2={to.x}
                 y2={to.y}
                 stroke={scribe}
-                strokeWidth={there ? 4 : WEIGHT.dimension}
+                strokeWidth={there ? 4 : WEIGHTS.dimension}
                 {...(there ? {} : { strokeDasharray: "4 4" })}
               />
             );

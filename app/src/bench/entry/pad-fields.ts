@@ -7,9 +7,10 @@ import {
   type Mm,
   type Units,
 } from "@root-gauge/core";
+import type { DraftField } from "../../data/drafts";
 
 /** A field of the reading pad: a length, or a number of threads. */
-export type PadField = { readonly key: string; readonly label: string } & (
+export type PadField = { readonly key: DraftField; readonly label: string } & (
   | { readonly kind: "length"; readonly accepted: LengthRange }
   | { readonly kind: "number"; readonly min: number; readonly max: number; readonly whole: boolean }
 );

@@ -1,6 +1,7 @@
 import { identify } from "@root-gauge/core";
-import { fireEvent, screen } from "@testing-library/react-native";
-import { changeBench, startAnother, useBenchState } from "../../data/bench";
+import { fireEvent, screen } from "@testing-library/react";
+import { useBenchPart, startAnother } from "../../data/bench";
+import { writeDraft } from "../../data/drafts";
 import { changeSettings } from "../../data/settings";
 import { Body } from "../../kit/text";
 import { show } from "../../testing/show";
@@ -11,11 +12,11 @@ import { TrialEntry } from "./trial-entry";
 
 /** The readings on the bench, where a test can see them. */
 function Readings() {
-  return <Body>{JSON.stringify(useBenchState().part.readings)}</Body>;
+  return <Body>{JSON.stringify(useBenchPart().readings)}</Body>;
 }
 
 const type = (label: string | RegExp, text: string) =>
-  fireEvent.changeText(screen.getByLabelText(label), text);
+  fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
 
 const nothing = () => undefined;
 
@@ -36,9 +37,9 @@ describe("the size", () => {
         <Readings />
       </>,
     );
-    fireEvent.press(screen.getByText("Worn"));
+    fireEvent.click(screen.getByText("Worn"));
     type("Ø over crests", "9.65");
-    fireEvent.press(screen.getByText("Take this diameter"));
+    fireEvent.click(screen.getByText("Take this diameter"));
     shows([{ kind: "external-diameter", mm: 9.65, instrument: "caliper", condition: "worn" }]);
   });
 
@@ -49,9 +50,9 @@ describe("the size", () => {
         <Readings />
       </>,
     );
-    fireEvent.press(screen.getByText("Pin or drill"));
+    fireEvent.click(screen.getByText("Pin or drill"));
     type("Bore", "3/8");
-    fireEvent.press(screen.getByText("Take this bore"));
+    fireEvent.click(screen.getByText("Take this bore"));
     shows([{ kind: "internal-diameter", mm: 9.525, instrument: "pin" }]);
   });
 
@@ -62,15 +63,15 @@ describe("the size", () => {
         <Readings />
       </>,
     );
-    fireEvent.press(screen.getByText("Hole gauge"));
+    fireEvent.click(screen.getByText("Hole gauge"));
     type("Does not enter", "10");
     type("Enters", "9.5");
-    fireEvent.press(screen.getByText("Take these holes"));
+    fireEvent.click(screen.getByText("Take these holes"));
     expect(screen.getByText(/has to be smaller/)).toBeTruthy();
     shows([]);
     type("Does not enter", "9.5");
     type("Enters", "10");
-    fireEvent.press(screen.getByText("Take these holes"));
+    fireEvent.click(screen.getByText("Take these holes"));
     shows([{ kind: "diameter-between", overMm: 9.5, notOverMm: 10 }]);
   });
 
@@ -84,7 +85,7 @@ describe("the size", () => {
     type("Small end", "20.9");
     type("Large end", "20.15");
     type("Apart", "12");
-    fireEvent.press(screen.getByText("Take both ends"));
+    fireEvent.click(screen.getByText("Take both ends"));
     expect(screen.getByText(/change them round/)).toBeTruthy();
     shows([]);
   });
@@ -98,10 +99,10 @@ describe("the mark on the head", () => {
         <Readings />
       </>,
     );
-    fireEvent.press(screen.getByText("8.8"));
+    fireEvent.click(screen.getByText("8.8"));
     shows([{ kind: "head-mark", mark: "8.8" }]);
     type("Another mark, as it stands", " two keys ");
-    fireEvent.press(screen.getByText("Take this mark"));
+    fireEvent.click(screen.getByText("Take this mark"));
     shows([{ kind: "head-mark", mark: "two keys" }]);
   });
 });
@@ -119,21 +120,23 @@ describe("a trial", () => {
     expect(screen.queryByText("Binds")).toBeNull();
     type("Another nut, by its thread", "m10");
     type(/^Turns it was run/, "a few");
-    fireEvent.press(screen.getByText("Binds"));
+    fireEvent.click(screen.getByText("Binds"));
     expect(
       screen.getByText("Read “a few”. Accepted: turns from 0 to 100, or nothing."),
     ).toBeTruthy();
     type(/^Turns it was run/, "4");
-    fireEvent.press(screen.getByText("Binds"));
+    fireEvent.click(screen.getByText("Binds"));
     shows([
       { kind: "trial-fit", with: "M10 x 1.5", partIs: "external", outcome: "binds", turns: 4 },
     ]);
   });
 
   it("says what it read when the name is no thread, and keeps it", () => {
-    changeBench({ type: "draft", field: "trial.with", text: "M13" });
+    writeDraft("trial.with", "M13");
     show(<TrialEntry candidates={candidates} partIs="internal" onDone={nothing} />);
     expect(screen.getByText(/Read “M13”/)).toBeTruthy();
-    expect(screen.getByLabelText("Another bolt, by its thread").props.value).toBe("M13");
+    expect(screen.getByLabelText<HTMLInputElement>("Another bolt, by its thread").value).toBe(
+      "M13",
+    );
   });
 });

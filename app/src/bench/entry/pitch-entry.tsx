@@ -1,7 +1,7 @@
 import type { Candidate, Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { ChoiceRow } from "../../kit/choice-row";
-import { changeBench, useBenchState } from "../../data/bench";
+import { useDraft, writeDraft } from "../../data/drafts";
 import { LeafPicker } from "./leaf-picker";
 import { CountEntry, CrestEntry } from "./span-entries";
 
@@ -21,7 +21,7 @@ export interface PitchEntryProps {
 
 /** The pitch, by whichever way is at hand. The way chosen is kept with the drafts. */
 export function PitchEntry({ candidates, units, onDone }: PitchEntryProps) {
-  const kept = useBenchState().drafts["pitch.way"];
+  const kept = useDraft("pitch.way");
   const way: Way = WAYS.find(({ value }) => value === kept)?.value ?? "leaf";
   return (
     <View gap={12}>
@@ -31,7 +31,7 @@ export function PitchEntry({ candidates, units, onDone }: PitchEntryProps) {
           name="How the pitch is read"
           value={way}
           choices={WAYS}
-          onChange={(text) => changeBench({ type: "draft", field: "pitch.way", text })}
+          onChange={(text) => writeDraft("pitch.way", text)}
         />
       </View>
       {way === "leaf" ? <LeafPicker candidates={candidates} units={units} onDone={onDone} /> : null}

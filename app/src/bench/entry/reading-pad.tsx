@@ -1,19 +1,16 @@
 import { printFigure, type Units } from "@root-gauge/core";
 import { useTheme, View } from "@tamagui/core";
-import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from "react";
+import { useContext, useEffect, useRef, useState, type ReactNode } from "react";
 import { TextInput } from "react-native";
-import { changeBench, useBenchState } from "../../data/bench";
+import { useDraft, draftOf, writeDraft } from "../../data/drafts";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceRow } from "../../kit/choice-row";
 import { Body, Label, Small } from "../../kit/text";
+import { CaliperContext } from "./caliper-context";
 import { Keypad } from "./keypad";
 import { LengthEcho } from "./length-echo";
 import { readField, slipAmong, type PadField, type PadProblem } from "./pad-fields";
 import { useWedge } from "./use-wedge";
-
-const LiveCaliper = lazy(() =>
-  import("./live-caliper").then((caliper) => ({ default: caliper.LiveCaliper })),
-);
 
 export interface ReadingPadProps {
   readonly fields: readonly PadField[];
@@ -30,7 +27,6 @@ export interface ReadingPadProps {
 
 interface FieldProps {
   readonly field: PadField;
-  readonly text: string;
   readonly units: Units;
   readonly active: boolean;
   /** Changes when the active field is to have the focus again. */
@@ -44,7 +40,8 @@ interface FieldProps {
 const MOST_TYPED = 24;
 
 function PadInput(props: FieldProps) {
-  const { field, text, units, active, refocus, problem, onFocus, onText, onSubmit } = props;
+  const { field, units, active, refocus, problem, onFocus, onText, onSubmit } = props;
+  const text = useDraft(field.key) ?? "";
   const theme = useTheme();
   const input = useRef<TextInput>(null);
   const read = readField(field, text, units);
@@ -95,6 +92,12 @@ function PadInput(props: FieldProps) {
   );
 }
 
+/** The big keys of the field that is typed in. */
+function FieldKeys({ field, onText }: Pick<FieldProps, "field" | "onText">) {
+  const text = useDraft(field.key) ?? "";
+  return <Keypad text={text} onText={onText} fractions={field.kind === "length"} />;
+}
+
 /** The likely slip of unit, mended with one touch. */
 function MeantButton({
   meant,
@@ -111,18 +114,21 @@ function MeantButton({
 /** The reading pad: one or two fields, big keys, both units echoed as typed. Enter takes the reading. */
 export function ReadingPad(props: ReadingPadProps) {
   const { fields, units, teach, action, check, onTake, children } = props;
-  const { drafts } = useBenchState();
   const [entryUnits, setEntryUnits] = useState(units);
   const [activeAt, setActiveAt] = useState(0);
   const [problems, setProblems] = useState<ReadonlyMap<string, PadProblem>>(new Map());
-  const textOf = (field: PadField) => drafts[field.key] ?? "";
+  const textOf = (field: PadField) => draftOf(field.key) ?? "";
   const active = fields[activeAt] ?? fields[0];
+  const liveCaliper = useContext(CaliperContext);
   const [live, setLive] = useState(false);
   const [mismatch, setMismatch] = useState<PadProblem & { readonly field?: PadField }>();
 
   const write = (field: PadField, text: string) => {
-    changeBench({ type: "draft", field: field.key, text });
-    setProblems((before) => new Map([...before].filter(([key]) => key !== field.key)));
+    writeDraft(field.key, text);
+    // A key typed redraws the field and its echo, nothing else: what has no problem is not made anew.
+    setProblems((before) =>
+      before.has(field.key) ? new Map([...before].filter(([key]) => key !== field.key)) : before,
+    );
     setMismatch(undefined);
   };
 
@@ -167,7 +173,6 @@ export function ReadingPad(props: ReadingPadProps) {
           <PadInput
             key={field.key}
             field={field}
-            text={textOf(field)}
             units={entryUnits}
             active={at === activeAt}
             refocus={refocus}
@@ -196,20 +201,14 @@ export function ReadingPad(props: ReadingPadProps) {
         ) : null}
       </View>
       <Small>{teach}</Small>
-      {live && active?.kind === "length" ? (
-        <Suspense fallback={null}>
-          <LiveCaliper
-            units={entryUnits}
-            onUse={(mm) => write(active, printFigure(mm, entryUnits))}
-          />
-        </Suspense>
-      ) : null}
+      {live && active?.kind === "length"
+        ? liveCaliper({
+            units: entryUnits,
+            onUse: (mm) => write(active, printFigure(mm, entryUnits)),
+          })
+        : null}
       {active === undefined || live ? null : (
-        <Keypad
-          text={textOf(active)}
-          onText={(text) => write(active, text)}
-          fractions={active.kind === "length"}
-        />
+        <FieldKeys field={active} onText={(text) => write(active, text)} />
       )}
       {mismatch === undefined ? null : (
         <>

@@ -1,6 +1,5 @@
-import { ACCEPTED } from "@root-gauge/contract";
-import { TEACHING } from "@root-gauge/core";
-import { changeBench } from "../../data/bench";
+import { ACCEPTED, TEACHING } from "@root-gauge/core";
+import { takeReading } from "../../data/bench";
 import type { EntryProps } from "./diameter-entry";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
@@ -24,11 +23,7 @@ export function FlatsEntry({ units, onDone }: EntryProps) {
       action="Take this size"
       teach={TEACHING["across-flats"]}
       onTake={([mm = 0]) => {
-        changeBench({
-          type: "take",
-          reading: { kind: "across-flats", mm },
-          draftsUsed: ["flats"],
-        });
+        takeReading({ kind: "across-flats", mm }, ["flats"]);
         onDone();
       }}
     />
@@ -49,11 +44,10 @@ export function TaperEntry({ units, onDone }: EntryProps) {
           : "The small end was read larger than the large end: change them round."
       }
       onTake={([smallMm = 0, largeMm = 0, apartMm = 0]) => {
-        changeBench({
-          type: "take",
-          reading: { kind: "taper-measured", smallMm, largeMm, apartMm },
-          draftsUsed: TAPER.map(({ key }) => key),
-        });
+        takeReading(
+          { kind: "taper-measured", smallMm, largeMm, apartMm },
+          TAPER.map(({ key }) => key),
+        );
         onDone();
       }}
     />

@@ -1,6 +1,5 @@
-import { ACCEPTED } from "@root-gauge/contract";
-import { TEACHING, pitchProblemWords, type Units } from "@root-gauge/core";
-import { changeBench } from "../../data/bench";
+import { ACCEPTED, TEACHING, pitchProblemWords, type Units } from "@root-gauge/core";
+import { takeReading } from "../../data/bench";
 import type { EntryProps } from "./diameter-entry";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
@@ -31,11 +30,10 @@ export function CountEntry({ units, onDone }: EntryProps) {
       teach={TEACHING.count}
       check={pitchCheck(units)}
       onTake={([threads = 0, spanMm = 0]) => {
-        changeBench({
-          type: "take",
-          reading: { kind: "count", threads, spanMm },
-          draftsUsed: COUNT_FIELDS.map(({ key }) => key),
-        });
+        takeReading(
+          { kind: "count", threads, spanMm },
+          COUNT_FIELDS.map(({ key }) => key),
+        );
         onDone();
       }}
     />
@@ -57,11 +55,10 @@ export function CrestEntry({ units, onDone }: EntryProps) {
       teach={TEACHING["crest-to-crest"]}
       check={pitchCheck(units)}
       onTake={([pitches = 0, mm = 0]) => {
-        changeBench({
-          type: "take",
-          reading: { kind: "crest-to-crest", pitches, mm },
-          draftsUsed: CREST_FIELDS.map(({ key }) => key),
-        });
+        takeReading(
+          { kind: "crest-to-crest", pitches, mm },
+          CREST_FIELDS.map(({ key }) => key),
+        );
         onDone();
       }}
     />

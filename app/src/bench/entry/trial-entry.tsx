@@ -1,21 +1,22 @@
-import { ACCEPTED } from "@root-gauge/contract";
 import {
+  ACCEPTED,
   A_FEW_TURNS,
   TEACHING,
   TRIAL_WORDS,
-  designationProblemWords,
   lookUpThreadAlone,
+  upperFirst,
   type Candidate,
   type Thread,
   type ThreadSide,
   type TrialOutcome,
 } from "@root-gauge/core";
+import { designationProblemWords } from "@root-gauge/core/chart-words";
 import { View } from "@tamagui/core";
 import { useState } from "react";
-import { changeBench, useBenchState } from "../../data/bench";
+import { takeReading } from "../../data/bench";
+import { useDraft, writeDraft, type DraftField } from "../../data/drafts";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceChips } from "../../kit/choice-chips";
-import { upperFirst } from "../../kit/letter-case";
 import { Body, Figure, Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
 
@@ -63,26 +64,25 @@ export interface TrialEntryProps {
 
 /** A known nut or bolt tried on the part: which one, how it went, and after how many turns it bound. */
 export function TrialEntry({ candidates, partIs, onDone }: TrialEntryProps) {
-  const { drafts } = useBenchState();
+  const typed = useDraft(TYPED) ?? "";
+  const typedTurns = useDraft(TURNS) ?? "";
   const [turnsProblem, setTurnsProblem] = useState<string>();
-  const typed = drafts[TYPED] ?? "";
   const { thread, problem } = triedPart(typed);
   const known = partIs === "external" ? "nut" : "bolt";
-  const write = (field: string) => (text: string) => {
+  const write = (field: DraftField) => (text: string) => {
     setTurnsProblem(undefined);
-    changeBench({ type: "draft", field, text });
+    writeDraft(field, text);
   };
   const take = (outcome: TrialOutcome) => {
     if (thread === undefined) return;
-    const counted = outcome === "will-not-start" ? {} : turnsFrom(drafts[TURNS] ?? "");
+    const counted = outcome === "will-not-start" ? {} : turnsFrom(typedTurns);
     setTurnsProblem(counted.problem);
     if (counted.problem !== undefined) return;
     const turns = counted.turns === undefined ? {} : { turns: counted.turns };
-    changeBench({
-      type: "take",
-      reading: { kind: "trial-fit", with: thread.designation, partIs, outcome, ...turns },
-      draftsUsed: [TYPED, TURNS],
-    });
+    takeReading({ kind: "trial-fit", with: thread.designation, partIs, outcome, ...turns }, [
+      TYPED,
+      TURNS,
+    ]);
     onDone();
   };
   const suggested = candidates.slice(0, SUGGESTED).map(({ thread: { designation } }) => ({
@@ -113,7 +113,7 @@ export function TrialEntry({ candidates, partIs, onDone }: TrialEntryProps) {
         <View gap={8}>
           <TextEntry
             label={`Turns it was run, or until it bound; ${A_FEW_TURNS} when not said`}
-            value={drafts[TURNS] ?? ""}
+            value={typedTurns}
             longest={6}
             problem={turnsProblem}
             onChange={write(TURNS)}

@@ -17,7 +17,7 @@ import { exportCsv } from "../../kit/export-csv";
 import { Card } from "../../kit/surface";
 import { Body, Figure, Heading, Label } from "../../kit/text";
 import { VerdictMark } from "../../kit/verdict-mark";
-import { compareFacts, type CompareFact } from "./compare-facts";
+import { compareFacts, type CompareFact } from "@root-gauge/core/chart-words";
 
 function WillItGo({ pair, units }: { pair: JudgedPair; units: Units }) {
   const { male, female } = pair;

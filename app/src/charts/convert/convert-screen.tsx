@@ -1,10 +1,16 @@
 import {
   lengthProblemWords,
   nearestPitches,
-  pitchNeighboursWords,
   readLength,
+  readPitch,
   type Units,
 } from "@root-gauge/core";
+import {
+  lengthConversions,
+  pitchConversions,
+  pitchNeighboursWords,
+  unreadPitchWords,
+} from "@root-gauge/core/chart-words";
 import { View } from "@tamagui/core";
 import { ScrollView } from "react-native";
 import { changeCharts, useChartsState } from "../../data/charts-state";
@@ -17,8 +23,6 @@ import { TextEntry } from "../../kit/text-entry";
 import { useLayout } from "../../kit/wide";
 import { PAGE_WIDTH } from "../../shell/page";
 import { ChartsHead } from "../charts-head";
-import { lengthConversions, pitchConversions } from "./conversions";
-import { PITCH_ACCEPTED, readPitch } from "./read-pitch";
 
 const LENGTHS = { minMm: 0.001, maxMm: 100_000 };
 
@@ -58,8 +62,7 @@ function LengthCard({ text, units }: ConvertCardProps) {
 function PitchCard({ text, units }: ConvertCardProps) {
   const read = readPitch(text, units);
   const facts = read.kind === "pitch" ? pitchConversions(read.pitchMm) : [];
-  const problem =
-    read.kind === "unreadable" ? `Read “${read.read}”: not a pitch. ${PITCH_ACCEPTED}` : undefined;
+  const problem = read.kind === "unreadable" ? unreadPitchWords(read.read) : undefined;
   return (
     <Card gap={8}>
       <Heading>Pitch</Heading>

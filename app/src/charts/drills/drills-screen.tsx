@@ -1,18 +1,21 @@
 import {
-  DRILL_BASIS_WORDS,
-  DRILL_SETS,
-  DRILL_SET_WORDS,
-  chartDrill,
-  designationProblemWords,
-  drillWords,
   lookUpThreadAlone,
   readLength,
   type DesignationReading,
   type Thread,
   type Units,
 } from "@root-gauge/core";
+import {
+  DRILL_BASIS_WORDS,
+  DRILL_SET_WORDS,
+  designationProblemWords,
+  drillRows,
+  drillWords,
+  type DrillRow,
+} from "@root-gauge/core/chart-words";
+import { DRILL_SETS, chartDrill } from "@root-gauge/core/holes";
 import { View } from "@tamagui/core";
-import { useMemo } from "react";
+import { Suspense, useMemo } from "react";
 import { FlatList } from "react-native";
 import { changeCharts, useChartsState, type ChartsState } from "../../data/charts-state";
 import { useSettings } from "../../data/settings";
@@ -27,7 +30,6 @@ import { ToggleChips } from "../../kit/toggle-chips";
 import { useLayout } from "../../kit/wide";
 import { PAGE_WIDTH } from "../../shell/page";
 import { ChartsHead } from "../charts-head";
-import { drillList, type DrillRow } from "./drill-list";
 import { PercentChart } from "./percent-chart";
 
 const SIZES = { minMm: 0.1, maxMm: 120 };
@@ -104,7 +106,9 @@ function ThreadCard({ thread, units }: { thread: Thread; units: Units }) {
         {`${thread.designation}: ${drillWords(drill)}`}
       </Figure>
       <Small>{`Chart drill by ${DRILL_BASIS_WORDS[basis]}.`}</Small>
-      <PercentChart thread={thread} units={units} />
+      <Suspense fallback={null}>
+        <PercentChart thread={thread} units={units} />
+      </Suspense>
     </Card>
   );
 }
@@ -157,7 +161,7 @@ export function DrillsScreen() {
   const reading = useMemo(() => lookUpThreadAlone(drillThread), [drillThread]);
   const thread = reading.kind === "found" ? reading.thread : undefined;
   const rows = useMemo(
-    () => drillList({ sets: drillSets, sizeMm, thread }),
+    () => drillRows({ sets: drillSets, sizeMm, thread }),
     [drillSets, sizeMm, thread],
   );
   const { wide } = useLayout();

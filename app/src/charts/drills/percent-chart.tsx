@@ -1,13 +1,8 @@
-import {
-  drillForPercent,
-  percentThread,
-  printFigure,
-  type Thread,
-  type Units,
-} from "@root-gauge/core";
+import { printFigure, type Thread, type Units } from "@root-gauge/core";
+import { drillForPercent, percentThread } from "@root-gauge/core/holes";
 import { useTheme, View } from "@tamagui/core";
 import { useState } from "react";
-import { LineChart } from "react-native-chart-kit";
+import { LineChart } from "../../kit/charts";
 import { Small } from "../../kit/text";
 
 const HEIGHT = 220;

@@ -10,7 +10,7 @@ import {
 import { Facts } from "../../kit/facts";
 import { Card } from "../../kit/surface";
 import { Body, Heading, Small } from "../../kit/text";
-import { basicFacts } from "./thread-figures";
+import { basicFacts } from "@root-gauge/core/chart-words";
 
 /** What the thread is, what it is for, what its name does not say, and its basic figures. */
 export function AboutCard({ thread, units }: { thread: Thread; units: Units }) {

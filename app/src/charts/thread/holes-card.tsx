@@ -1,15 +1,6 @@
-import {
-  DRILL_BASIS_WORDS,
-  chartDrill,
-  clearanceHoles,
-  drillWords,
-  hexSpanner,
-  percentThread,
-  printLength,
-  tapDrills,
-  type Thread,
-  type Units,
-} from "@root-gauge/core";
+import { hexSpanner, printLength, type Thread, type Units } from "@root-gauge/core";
+import { DRILL_BASIS_WORDS, drillWords } from "@root-gauge/core/chart-words";
+import { chartDrill, clearanceHoles, percentThread, tapDrills } from "@root-gauge/core/holes";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { changeCharts, useChartsState } from "../../data/charts-state";

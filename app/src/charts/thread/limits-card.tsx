@@ -6,7 +6,7 @@ import { exportCsv } from "../../kit/export-csv";
 import { ScrollTable } from "../../kit/scroll-table";
 import { Card } from "../../kit/surface";
 import { Heading, Label, Small } from "../../kit/text";
-import { hasEstimates, limitCells, limitHeads, limitRows } from "./thread-figures";
+import { hasEstimates, limitCells, limitHeads, limitRows } from "@root-gauge/core/chart-words";
 
 const SIDES: readonly { side: ThreadSide; label: string }[] = [
   { side: "external", label: "Screw (external)" },

@@ -10,13 +10,13 @@ import { factsText } from "../../kit/facts";
 import { Body } from "../../kit/text";
 import { UnitsSwitch } from "../../kit/units-switch";
 import { PageColumns, PageHead } from "../../shell/page";
-import { Caution } from "../../sheet/caution";
+import { ThreadCaution } from "../../kit/thread-caution";
 import { asLink, threadPath } from "../../shell/links";
 import { AboutCard } from "./about-card";
 import { HolesCard, holeFacts } from "./holes-card";
 import { LimitsCard } from "./limits-card";
 import { MistakenForCard, RelativesCard } from "./relatives";
-import { basicFacts, limitCells, limitRows } from "./thread-figures";
+import { basicFacts, limitCells, limitRows } from "@root-gauge/core/chart-words";
 
 /** The page's figures as text, for a message or a note. */
 function pageText(thread: Thread, units: Units): string {
@@ -86,7 +86,7 @@ export function ThreadScreen({ id }: { id: string | undefined }) {
               <LimitsCard thread={thread} units={units} />
               <RelativesCard thread={thread} />
               <MistakenForCard thread={thread} units={units} />
-              <Caution />
+              <ThreadCaution />
             </>
           }
         />

@@ -1,15 +1,11 @@
+import { hexSpanner, limits, type Thread } from "@root-gauge/core";
 import {
-  chartDrill,
-  classOfQuality,
-  clearanceHoles,
-  hexSpanner,
-  limits,
   threadColumnHeads,
-  type Thread,
   type ThreadColumn,
-  type ThreadHit,
   type ThreadRowOptions,
-} from "@root-gauge/core";
+} from "@root-gauge/core/chart-words";
+import { chartDrill, clearanceHoles } from "@root-gauge/core/holes";
+import { classOfQuality, type ThreadHit } from "@root-gauge/core/search";
 import { createColumnHelper } from "@tanstack/react-table";
 
 /** The width of each column in px; the designation stands still while the others scroll. */

@@ -2,10 +2,10 @@ import {
   FAMILY_WORDS,
   angleWords,
   catalogue,
-  type Quality,
   type ThreadFamily,
   type ThreadSide,
 } from "@root-gauge/core";
+import type { Quality } from "@root-gauge/core/search";
 import { View } from "@tamagui/core";
 import { changeCharts, type ChartsState } from "../../data/charts-state";
 import { ChoiceChips } from "../../kit/choice-chips";

@@ -1,4 +1,6 @@
-import { understandingWords, type ThreadSearch, type Units } from "@root-gauge/core";
+import type { Units } from "@root-gauge/core";
+import { understandingWords } from "@root-gauge/core/chart-words";
+import type { ThreadSearch } from "@root-gauge/core/search";
 import { View } from "@tamagui/core";
 import { CopyButton } from "../../kit/copy-button";
 import { Figure, Small } from "../../kit/text";

@@ -1,7 +1,6 @@
-import type { ThreadColumn } from "@root-gauge/core";
+import type { ThreadColumn } from "@root-gauge/core/chart-words";
 import { useTheme, View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import Pin from "lucide-react-native/icons/pin";
 import { memo } from "react";
 import { togglePin } from "../../data/charts-state";
 import { Pressable } from "../../kit/pressable";
@@ -9,6 +8,7 @@ import { Figure, Label } from "../../kit/text";
 import { threadPath } from "../../shell/links";
 import { COLUMN_WIDTHS, FIGURE_COLUMNS } from "./columns";
 import { PointFigure } from "./point-figure";
+import Pin from "lucide-react-native/icons/pin";
 
 export const PIN_WIDTH = 44;
 

@@ -2,9 +2,9 @@ import {
   threadColumnHeads,
   threadRow,
   type ThreadColumn,
-  type ThreadHit,
   type ThreadRowOptions,
-} from "@root-gauge/core";
+} from "@root-gauge/core/chart-words";
+import type { ThreadHit } from "@root-gauge/core/search";
 
 /** The rows of the table as text, in the units and the class shown, for a file or to paste. */
 export function tableText(

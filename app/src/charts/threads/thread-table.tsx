@@ -1,9 +1,5 @@
-import {
-  threadRow,
-  type ThreadColumn,
-  type ThreadHit,
-  type ThreadRowOptions,
-} from "@root-gauge/core";
+import { threadRow, type ThreadColumn, type ThreadRowOptions } from "@root-gauge/core/chart-words";
+import type { ThreadHit } from "@root-gauge/core/search";
 import { useTheme, View, type TamaguiElement } from "@tamagui/core";
 import {
   flexRender,
@@ -14,14 +10,14 @@ import {
   type SortingState,
 } from "@tanstack/react-table";
 import { useVirtualizer } from "@tanstack/react-virtual";
-import ArrowDown from "lucide-react-native/icons/arrow-down";
-import ArrowUp from "lucide-react-native/icons/arrow-up";
 import { useEffect, useMemo, useRef } from "react";
 import { Pressable } from "../../kit/pressable";
 import { Label } from "../../kit/text";
 import { COLUMN_WIDTHS, FIGURE_COLUMNS, threadColumns } from "./columns";
 import { hitNote } from "./hit-note";
 import { PIN_WIDTH, TableRow } from "./table-row";
+import ArrowDown from "lucide-react-native/icons/arrow-down";
+import ArrowUp from "lucide-react-native/icons/arrow-up";
 
 const ROW_HEIGHT = 44;
 /** Enough rows beyond the edge that a fast thumb never sees a blank. */

@@ -1,19 +1,19 @@
-import { prepareSearch, threadById, type ThreadRowOptions } from "@root-gauge/core";
+import { threadById } from "@root-gauge/core";
+import type { ThreadRowOptions } from "@root-gauge/core/chart-words";
+import { prepareSearch } from "@root-gauge/core/search";
 import { useTheme, View } from "@tamagui/core";
 import type { SortingState } from "@tanstack/react-table";
-import Download from "lucide-react-native/icons/download";
-import SlidersHorizontal from "lucide-react-native/icons/sliders-horizontal";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { ScrollView, type TextInput } from "react-native";
 import { changeCharts, useChartsState } from "../../data/charts-state";
 import { useSettings } from "../../data/settings";
 import { exportCsv } from "../../kit/export-csv";
 import { Panel } from "../../kit/panel";
-import { CalledRow } from "../../sheet/called-row";
 import { Pressable } from "../../kit/pressable";
 import { SearchField } from "../../kit/search-field";
 import { Body, Heading, Small } from "../../kit/text";
 import { useLayout } from "../../kit/wide";
+import { CalledRow } from "../../callout/called-row";
 import { usePanel } from "../../shell/use-panel";
 import { ChartsHead } from "../charts-head";
 import { CompareView } from "../compare/compare-view";
@@ -25,6 +25,8 @@ import { tableText } from "./table-text";
 import { ThreadTable } from "./thread-table";
 import { useChartsKeys } from "./use-charts-keys";
 import { useThreadSearch } from "./use-thread-search";
+import Download from "lucide-react-native/icons/download";
+import SlidersHorizontal from "lucide-react-native/icons/sliders-horizontal";
 
 function IconAction({
   label,

@@ -1,4 +1,5 @@
-import { searchThreads, type ThreadSearch, type Units } from "@root-gauge/core";
+import type { Units } from "@root-gauge/core";
+import { searchThreads, type ThreadSearch } from "@root-gauge/core/search";
 import { useMemo } from "react";
 import type { ChartsState } from "../../data/charts-state";
 

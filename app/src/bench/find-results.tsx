@@ -1,0 +1,76 @@
+import {
+  allReasonsWords,
+  lookUpThread,
+  percentWords,
+  type DesignationReading,
+  type Identification,
+  type Units,
+} from "@root-gauge/core";
+import { calledScrew, isCalloutProblem, parseScrew } from "@root-gauge/core/callout";
+import { designationProblemWords, understandingWords } from "@root-gauge/core/chart-words";
+import { calloutProblemWords } from "@root-gauge/core/sheet-words";
+import { Body } from "../kit/text";
+import { CalledRow } from "../callout/called-row";
+import { CandidateCard } from "./candidate-card";
+
+const leftOver = (rest: string | undefined) =>
+  rest === undefined ? {} : { problem: understandingWords({ kind: "name", rest }, "mm") };
+
+/** The threads that the text may mean, or the sentence that says why it is none. */
+function foundBy(reading: DesignationReading): { ids: readonly string[]; problem?: string } {
+  switch (reading.kind) {
+    case "found":
+      return {
+        ids: [reading.thread, ...reading.others].map(({ id }) => id),
+        ...leftOver(reading.rest),
+      };
+    case "choices":
+      return { ids: reading.threads.map(({ id }) => id), ...leftOver(reading.rest) };
+    case "problem":
+      return { ids: [], problem: designationProblemWords(reading.problem) };
+  }
+}
+
+/** What was not understood of a part, where the text is more of an order than of a thread. */
+function orderProblem(text: string): string | undefined {
+  const read = parseScrew(text);
+  if (!isCalloutProblem(read)) return undefined;
+  const helps = read.code === "callout-not-understood" || read.code === "callout-grade";
+  return helps ? calloutProblemWords(read) : undefined;
+}
+
+export interface FindResultsProps {
+  readonly typed: string;
+  readonly identification: Identification;
+  readonly units: Units;
+}
+
+/** What the text means: a part to order, threads and how they stand to the readings, or why it is neither. */
+export function FindResults({ typed, identification, units }: FindResultsProps) {
+  const { ids, problem } = foundBy(lookUpThread(typed));
+  const called = calledScrew(typed);
+  const found = identification.candidates.filter(({ thread }) => ids.includes(thread.id));
+  return (
+    <>
+      <CalledRow text={typed} />
+      {problem === undefined || called !== undefined ? null : (
+        <Body color="$quiet">
+          {typed.trim() === ""
+            ? "A thread is set against the readings on the bench; a part as you would order it opens its sheet."
+            : (orderProblem(typed) ?? problem)}
+        </Body>
+      )}
+      {found.map((candidate) => (
+        <CandidateCard
+          key={candidate.thread.id}
+          name={candidate.thread.designation}
+          probability={candidate.probability}
+          reason={
+            allReasonsWords(candidate, units) ||
+            `Nothing was read yet: ${percentWords(candidate.probability)} by how common it is.`
+          }
+        />
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,69 @@
+import type { IdentificationRecord, Job, JobWithIdentifications } from "@root-gauge/contract";
+import { MutationObserver, type InfiniteData, type QueryClient } from "@tanstack/react-query";
+import { api } from "./api";
+import type { Parcel } from "./parcel";
+import { keysOf, QUERY_KEYS } from "./query-keys";
+import { recordToBe } from "./record-to-be";
+
+type Answer = Job | IdentificationRecord;
+
+/** What was kept under a key before it was changed ahead of the server. */
+type Before = readonly (readonly [key: readonly string[], data: unknown])[];
+
+function post({ kind, id, body, saw }: Parcel): Promise<Answer> {
+  return kind === "job" ? api.saveJob(id, body, saw) : api.saveIdentification(id, body, saw);
+}
+
+type JobPages = InfiniteData<JobWithIdentifications>;
+
+/** A job's pages with a part in its place: where it stood, else at the top. */
+function withPart(pages: JobPages, record: IdentificationRecord): JobPages {
+  const stands = pages.pages.some(({ identifications }) =>
+    identifications.some(({ id }) => id === record.id),
+  );
+  return {
+    ...pages,
+    pages: pages.pages.map((page, at) => {
+      const replaced = page.identifications.map((one) => (one.id === record.id ? record : one));
+      const added = !stands && at === 0 ? [record, ...replaced] : replaced;
+      return { ...page, identifications: added };
+    }),
+  };
+}
+
+/** Shows a part as it is being saved, or as the server has it, wherever it is shown. */
+function showPart(client: QueryClient, record: IdentificationRecord): void {
+  client.setQueryData(QUERY_KEYS.identification(record.id), record);
+  client.setQueryData<JobPages>(QUERY_KEYS.job(record.jobId), (pages) =>
+    pages === undefined ? undefined : withPart(pages, record),
+  );
+}
+
+/**
+ * Sends one parcel as a mutation: what it changes is shown at once, put back where the server refuses it, and only the
+ * answers that it touches are asked for again.
+ * @returns the version that the record then has
+ */
+export async function deliverParcel(client: QueryClient, parcel: Parcel): Promise<number> {
+  const keys = keysOf(parcel);
+  const mutation = new MutationObserver<Answer, Error, Parcel, Before>(client, {
+    mutationFn: post,
+    networkMode: "always",
+    retry: false,
+    onMutate: async (sent) => {
+      await Promise.all(keys.map((queryKey) => client.cancelQueries({ queryKey })));
+      const before = keys.map((key) => [key, client.getQueryData(key)] as const);
+      if (sent.kind === "identification") showPart(client, recordToBe(sent));
+      else client.setQueryData(QUERY_KEYS.jobName(sent.id), sent.body.name);
+      return before;
+    },
+    onError: (_error, _sent, before) => {
+      for (const [key, data] of before ?? []) client.setQueryData(key, data);
+    },
+    onSuccess: (answer) => {
+      if ("readings" in answer) showPart(client, answer);
+    },
+    onSettled: () => Promise.all(keys.map((queryKey) => client.invalidateQueries({ queryKey }))),
+  });
+  return (await mutation.mutate(parcel)).version;
+}

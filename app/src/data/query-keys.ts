@@ -1,0 +1,20 @@
+import type { Parcel } from "./parcel";
+
+/** What each answer of the server is kept under. A list of jobs, one job, its name, one part: a change touches its own. */
+export const QUERY_KEYS = {
+  jobs: ["jobs"] as const,
+  job: (id: string) => ["job", id] as const,
+  jobName: (id: string) => ["job-name", id] as const,
+  identification: (id: string) => ["identification", id] as const,
+};
+
+/** The answers that a save changes. */
+export function keysOf(
+  parcel: Pick<Parcel, "kind" | "id" | "body">,
+): readonly (readonly string[])[] {
+  if (parcel.kind === "job") {
+    return [QUERY_KEYS.jobs, QUERY_KEYS.job(parcel.id), QUERY_KEYS.jobName(parcel.id)];
+  }
+  const { jobId } = parcel.body as { jobId: string };
+  return [QUERY_KEYS.jobs, QUERY_KEYS.job(jobId), QUERY_KEYS.identification(parcel.id)];
+}

@@ -1,0 +1,1 @@
+export { BarChart, LineChart } from "react-native-chart-kit";

@@ -1,0 +1,20 @@
+// Everything but the Bench's first screen, in one piece: what two pieces share the bundler would put before the Bench.
+export { FindResults } from "./bench/find-results";
+export { RarePanels } from "./bench/rare-panels";
+export { orderedPath } from "./callout/ordered-path";
+export { JobName } from "./bench/job-name";
+export { LiveCaliper } from "./bench/entry/live-caliper";
+export { CompareScreen } from "./charts/compare/compare-screen";
+export { ConvertScreen } from "./charts/convert/convert-screen";
+export { DrillsScreen } from "./charts/drills/drills-screen";
+export { ThreadScreen } from "./charts/thread/thread-screen";
+export { ThreadsScreen } from "./charts/threads/threads-screen";
+export { JobScreen } from "./jobs/job-screen";
+export { JobsScreen } from "./jobs/jobs-screen";
+export { OutboxScreen } from "./outbox/outbox-screen";
+export { FastenerScreen } from "./sheet/fastener-screen";
+export { SheetScreen } from "./sheet/sheet-screen";
+export { WriteUpScreen } from "./sheet/write-up-screen";
+export { DataProvider } from "./data/data-provider";
+export { SaveStatus } from "./shell/save-status";
+export { SpecifyScreen } from "./specify/specify-screen";

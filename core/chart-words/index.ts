@@ -1,0 +1,23 @@
+export { DRILL_BASIS_WORDS, DRILL_SET_WORDS, DRILL_SUITS_WORDS, drillWords } from "./drill-words";
+export {
+  designationProblemWords,
+  offWords,
+  pitchNeighboursWords,
+  understandingWords,
+  unreadPitchWords,
+} from "./search-words";
+export { threadColumnHeads, threadRow } from "./thread-row";
+export type { ThreadColumn, ThreadRowOptions } from "./thread-row";
+export { compareFacts } from "./compare-facts";
+export type { CompareFact } from "./compare-facts";
+export { lengthConversions, pitchConversions } from "./conversions";
+export {
+  basicFacts,
+  hasEstimates,
+  limitCells,
+  limitHeads,
+  limitRows,
+  tableFacts,
+} from "./thread-figures";
+export { drillRows } from "./drill-rows";
+export type { DrillRow } from "./drill-rows";

@@ -1,0 +1,18 @@
+import type { Mm } from "../units";
+import type { ReadingOf } from "./reading";
+
+/** Chance that the figure is plainly wrong: jaws not zeroed, a digit slipped, the wrong thing measured. */
+export const BLUNDER = 1e-4;
+
+/** Diameters a part on the bench may have, 0.5 to 200 mm: a blunder or an unknown thread is even over their logarithm. */
+const LOG_DIAMETER_SPAN = Math.log(200 / 0.5);
+
+/** Density of a diameter of which nothing is known. */
+export function backgroundDensity(mm: Mm): number {
+  return 1 / (mm * LOG_DIAMETER_SPAN);
+}
+
+/** Probability that a diameter of which nothing is known lies between two gauge holes. */
+export function backgroundBetween({ overMm, notOverMm }: ReadingOf<"diameter-between">): number {
+  return Math.max(1e-6, Math.log(notOverMm / Math.max(overMm, 0.01)) / LOG_DIAMETER_SPAN);
+}

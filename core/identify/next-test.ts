@@ -1,0 +1,38 @@
+import type { Thread, ThreadSide } from "../threads";
+import type { MarkKind } from "./mark-kind";
+import type { Reading } from "./reading";
+import type { LeafMark } from "./reason";
+import type { TestOutcome } from "./test-worth";
+import type { Tool } from "./tools";
+
+/**
+ * An answer to a test: a reading taken with one touch, a size to be measured, a kind of mark to be read, or whatever
+ * else it may show.
+ */
+export type TestAnswer =
+  | { readonly kind: "reading"; readonly reading: Reading }
+  | { readonly kind: "size"; readonly mm: number }
+  | { readonly kind: "mark"; readonly mark: MarkKind }
+  | { readonly kind: "other" };
+
+/** A size to take before anything separates, with what is owned for it. */
+export interface OpeningTest {
+  readonly kind: "external-diameter" | "diameter-between" | "internal-diameter";
+  readonly tool: Tool;
+}
+
+/** A test worth making next, with what it is expected to tell. `words` makes the instruction. */
+export type InformativeTest = {
+  /** Expected information, in bits: how much of the doubt the answer would take away. */
+  readonly bits: number;
+  /** The answers that are to be reckoned with, two to four. */
+  readonly outcomes: readonly TestOutcome<TestAnswer>[];
+} & (
+  | { readonly kind: "leaf"; readonly leaf: LeafMark }
+  | { readonly kind: "trial-fit"; readonly with: Thread; readonly partIs: ThreadSide }
+  | { readonly kind: "crest-to-crest"; readonly pitches: number }
+  | { readonly kind: "count"; readonly spanMm: number }
+  | { readonly kind: "flank-angle" | "taper" | "across-flats" | "head-mark" | "origin" }
+);
+
+export type NextTest = OpeningTest | InformativeTest;

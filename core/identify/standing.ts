@@ -1,0 +1,102 @@
+/** Where an identification stands. */
+export const VERDICTS = ["settled", "narrowed", "open", "contradictory"] as const;
+
+export type Verdict = (typeof VERDICTS)[number];
+
+/** The share at which one thread, or a few together, are taken as the answer. */
+const SETTLED_SHARE = 0.95;
+const MOST_NARROWED = 4;
+
+/** Where nothing vouches for the pitch, the diameter and what was ruled out have to say this much. */
+const SETTLED_UNPITCHED = 0.99;
+
+/** Under this share a thread is ruled out: no test is planned for it, and one reason says why it fell. */
+const RULED_OUT = 0.005;
+
+/** From here on what the catalogue does not hold is likelier than all that it holds. */
+const LEADS = 0.5;
+
+/** From here on what the catalogue does not hold is worth a word beside the threads. */
+const NOTABLE = 0.05;
+
+/** A thread or the unknown, as far as its standing is concerned. */
+interface Weighed {
+  readonly probability: number;
+}
+
+/** How a verdict and its threads stand, as every heading, list and count has it. */
+export interface Standing<Candidate extends Weighed> {
+  /** Of a verdict that names threads, those it names; else all that are not ruled out. Most likely first. */
+  readonly running: readonly Candidate[];
+  /** Not ruled out, and not needed for the settled share. */
+  readonly lessLikely: readonly Candidate[];
+  readonly ruledOut: readonly Candidate[];
+}
+
+export function isRuledOut(probability: number): boolean {
+  return probability < RULED_OUT;
+}
+
+/** How what is not held stands beside the threads: before them, worth a word, or of no account. */
+export function unknownStanding(unknown: number): "leads" | "notable" | "slight" {
+  if (unknown > LEADS) return "leads";
+  return unknown >= NOTABLE ? "notable" : "slight";
+}
+
+/** Whether a thread alone is likelier than everything else together: worth saying what it is mistaken for. */
+export function leads(candidate: Weighed | undefined): boolean {
+  return candidate !== undefined && candidate.probability >= LEADS;
+}
+
+/** How many of the likeliest candidates it takes to hold the settled share of all that is possible; 0 when they cannot. */
+function settledTogether(candidates: readonly Weighed[]): number {
+  let sum = 0;
+  for (const [i, { probability }] of candidates.entries()) {
+    sum += probability;
+    if (sum >= SETTLED_SHARE) return i + 1;
+  }
+  return 0;
+}
+
+/**
+ * Whether candidates, most likely first, are down to one or to a few.
+ * @param pitched whether a reading vouches for the pitch
+ */
+export function heldBy(
+  candidates: readonly Weighed[],
+  pitched: boolean,
+): Exclude<Verdict, "contradictory"> {
+  const together = settledTogether(candidates);
+  const enough = pitched || (candidates[0]?.probability ?? 0) >= SETTLED_UNPITCHED;
+  if (together === 1 && enough) return "settled";
+  return together >= 1 && together <= MOST_NARROWED ? "narrowed" : "open";
+}
+
+/**
+ * Parts candidates by how they stand under a verdict.
+ * @param candidates most likely first; the likeliest alone, as a summary keeps them, part alike
+ */
+export function standingOf<Candidate extends Weighed>(
+  verdict: Verdict,
+  candidates: readonly Candidate[],
+): Standing<Candidate> {
+  const fallen = candidates.findIndex(({ probability }) => isRuledOut(probability));
+  const standing = fallen < 0 ? candidates : candidates.slice(0, fallen);
+  const named = verdict === "settled" || verdict === "narrowed";
+  const together = named ? settledTogether(candidates) : standing.length;
+  return {
+    running: standing.slice(0, together),
+    lessLikely: standing.slice(together),
+    ruledOut: fallen < 0 ? [] : candidates.slice(fallen),
+  };
+}
+
+/** Threads that fell: those nearest to a diameter that was read first, else the likeliest first. */
+export function nearestFirst<Candidate extends { readonly thread: { readonly majorMm: number } }>(
+  fallen: readonly Candidate[],
+  majorMm: number | undefined,
+): readonly Candidate[] {
+  if (majorMm === undefined) return fallen;
+  const distance = ({ thread }: Candidate) => Math.abs(thread.majorMm - majorMm);
+  return [...fallen].sort((a, b) => distance(a) - distance(b));
+}

@@ -1,0 +1,14 @@
+import type { Evidence } from "./evidence";
+
+const NO_WEIGHT = { likelihood: () => 1, alike: () => 0, unknownLikelihood: () => 1 } as const;
+
+/** How long it is: kept with the readings for the call-out, of no weight for the thread. */
+export const lengthEvidence: Evidence<"length"> = {
+  ...NO_WEIGHT,
+  reason: ({ mm }) => ({ code: "length", agreement: "agrees", mm }),
+};
+
+/** Head, finish and magnet: for the call-out and the class, of no weight for the thread. */
+export function lookEvidence<K extends "head-style" | "finish" | "magnet">(): Evidence<K> {
+  return { ...NO_WEIGHT, reason: () => ({ code: "look", agreement: "agrees" }) };
+}

@@ -1,0 +1,108 @@
+import { formatCallout, type CalloutProblem } from "../callout";
+import { designationProblemWords } from "../chart-words";
+import type { SpannerFit, SpecProblem } from "../replace";
+import { printLength, type Units } from "../units";
+import { aThread, pairOutcomeWords, threadName, upperFirst } from "../words";
+import { gradeSpoken, nominalLengthWords, turningToolWords } from "./fastener-words";
+
+function listWords(names: readonly string[], last: "or" | "and"): string {
+  if (names.length < 2) return names[0] ?? "";
+  return `${names.slice(0, -1).join(", ")} ${last} ${names.at(-1)}`;
+}
+
+const EXAMPLE = "7/16-14 x 2-1/4 gr 5 zinc";
+const MOST_NAMED = 5;
+
+/** Why a call-out was not taken, with what would be. */
+export function calloutProblemWords(problem: CalloutProblem): string {
+  switch (problem.code) {
+    case "callout-empty":
+      return `Nothing was read. Write the part as you would order it, such as ${EXAMPLE}.`;
+    case "callout-not-understood": {
+      const words = listWords(
+        problem.words.map((word) => `“${word}”`),
+        "and",
+      );
+      const wanted = `Write the thread, the length, the head, the grade and the finish, such as ${EXAMPLE}.`;
+      const rest =
+        problem.understood === undefined
+          ? wanted
+          : `Of the rest was read: ${formatCallout(problem.understood)}. Take the word out or write it another way.`;
+      return `${words} in “${problem.read}” was not understood. ${rest}`;
+    }
+    case "callout-too-long":
+      return `Read ${problem.letters} letters: too long for one part. Accepted: at most ${problem.most}.`;
+    case "callout-not-a-screw":
+      return `“${problem.read}” is a ${problem.part}: sheets are made of screws, bolts and studs.`;
+    case "callout-thread":
+      return designationProblemWords(problem.problem);
+    case "callout-which-thread":
+      return `“${problem.read}” may be ${listWords(problem.threads.slice(0, MOST_NAMED).map(threadName), "or")}: say which.`;
+    case "callout-length":
+      return `“${problem.length}” in “${problem.read}” is no length. Write it as 40, 1-1/2 or 1.5 in.`;
+    case "callout-grade":
+      return `“${problem.grade}” in “${problem.read}” is no grade held here. Accepted are 4.6 to 12.9, grade 1, 2, 5, 5.2 and 8, A307, A325, A490, A574, A2-70 and the like, and grade R to X.`;
+  }
+}
+
+/** What is wrong with a part as it is asked for, with what would be right. */
+export function specProblemWords(problem: SpecProblem): string {
+  switch (problem.code) {
+    case "grade-not-in-size": {
+      const made = problem.made
+        .filter(({ system }) => system === problem.grade.system)
+        .map(({ name }) => name);
+      const right = made.length === 0 ? "" : ` Made in this size: ${listWords(made, "and")}.`;
+      return `${problem.grade.standard} has no ${gradeSpoken(problem.grade.name)} in ${problem.thread.designation}.${right}`;
+    }
+    case "grade-of-other-system": {
+      const right =
+        problem.nearest === undefined
+          ? ""
+          : ` The nearest that is no weaker is ${gradeSpoken(problem.nearest.name)}.`;
+      return `${gradeSpoken(problem.grade.name)} is not a grade of ${problem.thread.designation} bolts.${right}`;
+    }
+    case "length-not-stocked": {
+      const { thread } = problem;
+      const ends = [problem.shorter, problem.longer]
+        .filter((length) => length !== undefined)
+        .map((length) => nominalLengthWords(length, { thread }));
+      const right = ends.length === 0 ? "" : ` Stocked are ${listWords(ends, "and")}.`;
+      return `${nominalLengthWords(problem.lengthMm, { thread })} is no stock length of this screw.${right}`;
+    }
+    case "nut-of-other-thread": {
+      const { male, female } = problem.pair;
+      return `${upperFirst(aThread(female))} nut does not belong on ${aThread(male)} bolt. ${pairOutcomeWords(problem.pair)}. Take ${aThread(male)} nut.`;
+    }
+    case "nut-weaker": {
+      const right = problem.right === undefined ? "" : ` Take ${problem.right.name} or stronger.`;
+      return `A ${problem.nutClass.name} nut strips before a ${gradeSpoken(problem.grade.name)} bolt breaks.${right}`;
+    }
+    case "not-the-thread":
+      return `${threadName(problem.thread)} is not the ${threadName(problem.original)} that came out: put back the same thread.`;
+    case "weaker-than-original":
+      return `${upperFirst(gradeSpoken(problem.grade.name))} is not shown to hold what ${gradeSpoken(problem.original.name)} does: put in ${gradeSpoken(problem.original.name)} or stronger.`;
+    case "shorter-than-original":
+      return `${nominalLengthWords(problem.lengthMm, problem)} is shorter than the ${nominalLengthWords(problem.originalMm, problem)} that came out: less thread holds it.`;
+    case "galvanised-with-plain-nut":
+      return "A hot-dip galvanised bolt wants its own nut, tapped over size after dipping: a plain one does not go on.";
+    case "plain-with-galvanised-nut":
+      return "A galvanised nut is tapped over size and strips on a bolt that is not dipped: take a nut of the bolt’s own finish.";
+  }
+}
+
+/** Whether a spanner fits, and which one does. */
+export function spannerFitWords({ tool, triedMm, fit }: SpannerFit, units: Units): string {
+  const right = turningToolWords(tool);
+  const tried = printLength(triedMm, units);
+  switch (fit) {
+    case "fits":
+      return `${tried} fits: it is turned with a ${right}.`;
+    case "will-not-go":
+      return `${tried} does not go ${tool.kind === "key" ? "in" : "on"}: take a ${right}.`;
+    case "loose":
+      return `${tried} goes ${tool.kind === "key" ? "in" : "on"} loose and rounds the corners: take a ${right}.`;
+    case "not-a-spanner-head":
+      return `No spanner size is held for this head: it is turned with ${right}.`;
+  }
+}

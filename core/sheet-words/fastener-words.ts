@@ -1,0 +1,123 @@
+import { headOf, lengthWritten, type ScrewSpec } from "../callout";
+import type { HeadRecess, NutStyle, TurningTool, WasherStyle } from "../fasteners";
+import { gradeById } from "../grades";
+import {
+  drivesOf,
+  goesByInches,
+  lengthDatum,
+  usualDrive,
+  type HeadStyle,
+  type LengthDatum,
+  type Point,
+} from "../looks";
+import { printLength, type Units } from "../units";
+import { DRIVE_WORDS, FINISH_WORDS, HEAD_WORDS, upperFirst } from "../words";
+
+export const POINT_WORDS: Readonly<Record<Point, string>> = {
+  flat: "flat point",
+  cone: "cone point",
+  cup: "cup point",
+  dog: "dog point",
+};
+
+export const NUT_STYLE_WORDS: Readonly<Record<NutStyle, string>> = {
+  hex: "hexagon nut",
+  thin: "thin nut",
+  "nylon-insert": "nylon insert nut",
+  "all-metal": "all-metal prevailing torque nut",
+  flange: "flange nut",
+  castle: "castle nut with pin",
+  dome: "dome nut",
+  wing: "wing nut",
+  coupling: "coupling nut",
+  weld: "weld nut",
+};
+
+export const WASHER_STYLE_WORDS: Readonly<Record<WasherStyle, string>> = {
+  flat: "flat washer",
+  spring: "spring washer",
+  toothed: "toothed washer",
+  "wedge-lock": "wedge-lock washer",
+  "bonded-seal": "bonded seal washer",
+  copper: "copper washer",
+};
+
+const DATUM_WORDS: Readonly<Record<LengthDatum, string>> = {
+  "under-head": "from under the head to the tip",
+  overall: "the whole length, head and all",
+  "flush-line": "from the flush line, where the crown begins, to the tip",
+  "tip-to-tip": "from end to end",
+  shoulder: "the shoulder alone, without its thread",
+};
+
+/** From where to where a screw with this head is measured. */
+export function datumWords(head: HeadStyle): string {
+  return DATUM_WORDS[lengthDatum(head)];
+}
+
+/** What turns it, with the tool's own mark: "16 mm spanner", "6 mm hexagon key". */
+export function turningToolWords({ kind, mark }: TurningTool): string {
+  switch (kind) {
+    case "spanner":
+      return mark === undefined ? "a spanner to fit" : `${mark} spanner`;
+    case "key":
+      return mark === undefined ? "a hexagon key to fit" : `${mark} hexagon key`;
+    case "cross-driver":
+      return mark === undefined ? "a cross driver to fit" : `cross driver ${mark}`;
+    case "star-driver":
+      return mark === undefined ? "a hexalobular driver to fit" : `hexalobular driver ${mark}`;
+    case "slot-driver":
+      return "a screwdriver to fill the slot";
+    case "hand":
+      return "fingers";
+    case "none":
+      return "nothing: it is held by its nut";
+  }
+}
+
+/** The recess for the head: "counterbore 15.00 mm across, 8.40 mm deep". */
+export function recessWords(recess: HeadRecess, units: Units): string {
+  const across = printLength(recess.acrossMm, units);
+  return recess.kind === "counterbore"
+    ? `counterbore ${across} across, ${printLength(recess.deepMm, units)} deep`
+    : `countersink ${recess.angleDeg}° to ${across} across`;
+}
+
+/** A length as its counter sells it: "40 mm", "1-1/2 in". */
+export function nominalLengthWords(lengthMm: number, spec: Pick<ScrewSpec, "thread">): string {
+  return `${lengthWritten(lengthMm, spec.thread)} ${goesByInches(spec.thread) ? "in" : "mm"}`;
+}
+
+function threadSpoken({ thread }: ScrewSpec): string {
+  const hand = thread.hand === "left" ? ", left-hand" : "";
+  const coarse = thread.family === "iso-metric" && thread.series === "coarse";
+  return `${thread.designation}${coarse ? " (coarse)" : ""}${hand}`;
+}
+
+/** The part in the words of a counter, as one would say it: head, thread, length, class, finish. */
+export function counterWords(spec: ScrewSpec): string {
+  const head = headOf(spec);
+  const drive = spec.drive ?? usualDrive(head);
+  const driven = drive === drivesOf(head)[0] ? "" : `, ${DRIVE_WORDS[drive]}`;
+  const grade = spec.gradeId === undefined ? undefined : gradeById(spec.gradeId);
+  const named = head === "set" || head === "stud" ? HEAD_WORDS[head] : `${HEAD_WORDS[head]} head`;
+  const said = spec.head === undefined ? `head not said, taken for a ${HEAD_WORDS[head]}` : named;
+  const parts = [
+    `${upperFirst(said)}${driven}`,
+    threadSpoken(spec),
+    ...(spec.lengthMm === undefined
+      ? []
+      : [`${nominalLengthWords(spec.lengthMm, spec)} long ${datumWords(head)}`]),
+    ...(spec.point === undefined ? [] : [POINT_WORDS[spec.point]]),
+    ...(spec.fullThread ? ["threaded to the head"] : []),
+    grade === undefined ? "grade not said" : gradeSpoken(grade.name),
+    spec.finish === undefined ? "finish not said" : FINISH_WORDS[spec.finish],
+  ];
+  const counted = spec.quantity === undefined ? "" : `${spec.quantity} of. `;
+  return `${counted}${parts.join("; ")}.`;
+}
+
+/** "class 8.8", "grade 5", "A2-70". */
+export function gradeSpoken(name: string): string {
+  return /^\d/.test(name) && !name.includes("ton") ? `class ${name}` : name;
+}

@@ -1,0 +1,244 @@
+import { formatCallout } from "../callout";
+import { drillWords } from "../chart-words";
+import type { Hardness } from "../grades";
+import type { Drill } from "../holes";
+import { lengthDatum } from "../looks";
+import type { FastenerSheet, SheetStrength } from "../sheet";
+import { printLength, type Units } from "../units";
+import { upperFirst, areaWords } from "../words";
+import { specProblemWords } from "./callout-words";
+import {
+  NUT_STYLE_WORDS,
+  counterWords,
+  datumWords,
+  gradeSpoken,
+  nominalLengthWords,
+  recessWords,
+  turningToolWords,
+} from "./fastener-words";
+import {
+  EVERY_SHEET_CAUTION,
+  LOCKING_WORDS,
+  cautionWords,
+  changeWords,
+  neverUseWords,
+  nutAdviceWords,
+  washerAdviceWords,
+} from "./replace-words";
+import {
+  equivalentWords,
+  forceWords,
+  strengthWords,
+  stressWords,
+  torqueBasisWords,
+  torqueWords,
+} from "./strength-words";
+
+/** A name with its figure. */
+export type SheetFact = readonly [name: string, figure: string];
+
+/** What stands under one heading of a sheet. */
+export interface SheetSection {
+  readonly id: "sizes" | "strength" | "tools" | "companions" | "torque" | "substitutes" | "never";
+  readonly title: string;
+  readonly facts: readonly SheetFact[];
+  readonly lines: readonly string[];
+}
+
+/** A fastener sheet in words, the same on the screen and on paper. */
+export interface SheetWords {
+  readonly callout: string;
+  readonly spoken: string;
+  /** What is wrong with it as it is asked for. */
+  readonly problems: readonly string[];
+  readonly cautions: readonly string[];
+  readonly sections: readonly SheetSection[];
+}
+
+function sizes(sheet: FastenerSheet, units: Units): SheetSection {
+  const { spec, head, headSize, threadLength } = sheet;
+  const inProportion = headSize.standard === undefined && headSize.heightMm > 0;
+  const facts: SheetFact[] = [];
+  if (spec.lengthMm !== undefined) {
+    facts.push(["Length", `${nominalLengthWords(spec.lengthMm, spec)}`]);
+  }
+  if (threadLength !== undefined && lengthDatum(head) !== "tip-to-tip") {
+    facts.push(["Thread length", printLength(threadLength.threadMm, units)]);
+    if (threadLength.plainMm > 0) {
+      const name = head === "shoulder" ? "Shoulder" : "Plain shank";
+      facts.push([name, printLength(threadLength.plainMm, units)]);
+    }
+  }
+  if (headSize.heightMm > 0 && !inProportion) {
+    facts.push(["Head width", printLength(headSize.widthMm, units)]);
+    facts.push(["Head height", printLength(headSize.heightMm, units)]);
+    facts.push(["Head by", headSize.standard ?? ""]);
+  }
+  return {
+    id: "sizes",
+    title: "Sizes",
+    facts,
+    lines: [
+      `Its length is measured ${datumWords(head)}.`,
+      ...(inProportion ? ["No table is held for this head: it is drawn in proportion only."] : []),
+    ],
+  };
+}
+
+function hardnessWords({ scale, min, max }: Hardness): string {
+  return `${min} to ${max} ${scale}`;
+}
+
+function strengthFacts({ grade, loads, ...shear }: SheetStrength, units: Units): SheetFact[] {
+  const per = (newtons: number) =>
+    `${forceWords(newtons, units)} (${stressWords(newtons / loads.stressAreaMm2, units)})`;
+  const { shearThroughThreads, shearThroughShank } = shear;
+  return [
+    ["Class", `${gradeSpoken(grade.name)}, ${grade.standard}`],
+    ["Stress area", areaWords(loads.stressAreaMm2, units)],
+    ...(loads.proofN === undefined ? [] : [["Proof load", per(loads.proofN)] as const]),
+    ...(loads.yieldN === undefined ? [] : [["Yield load", per(loads.yieldN)] as const]),
+    ["Tensile load", per(loads.tensileN)],
+    ...(loads.hardness === undefined ? [] : [["Hardness", hardnessWords(loads.hardness)] as const]),
+    ...(shearThroughThreads === undefined
+      ? []
+      : [
+          [
+            "Shear, threads in the plane, estimate",
+            forceWords(shearThroughThreads.singleN, units),
+          ] as const,
+        ]),
+    ...(shearThroughShank === undefined
+      ? []
+      : [
+          [
+            "Shear, shank in the plane, estimate",
+            forceWords(shearThroughShank.singleN, units),
+          ] as const,
+        ]),
+  ];
+}
+
+function strength(sheet: FastenerSheet, units: Units): SheetSection {
+  const held = sheet.strength;
+  const title = "Strength";
+  if (held === undefined) {
+    return {
+      id: "strength",
+      title,
+      facts: [],
+      lines: ["No strength is held for it in this size."],
+    };
+  }
+  return {
+    id: "strength",
+    title,
+    facts: strengthFacts(held, units),
+    lines: [
+      ...(held.assumed
+        ? [`No grade was said: ${gradeSpoken(held.grade.name)}, the weakest, is counted on.`]
+        : []),
+      strengthWords(held.loads, held.grade, units),
+      ...held.equivalents.map(equivalentWords),
+      ...(held.shearThroughThreads === undefined ? [] : ["Two shear planes hold twice as much."]),
+    ],
+  };
+}
+
+/** A drill by its mark, with its size where the mark is not already that. */
+function drillFigure(drill: Drill, units: Units): string {
+  const mark = drillWords(drill);
+  return units === "mm" && mark.endsWith("mm") ? mark : `${mark} (${printLength(drill.mm, units)})`;
+}
+
+function tools({ tool, drill, clearance, recess }: FastenerSheet, units: Units): SheetSection {
+  const facts: SheetFact[] = [
+    ["Turned with", upperFirst(turningToolWords(tool))],
+    ["Tapping drill", drillFigure(drill.drill, units)],
+  ];
+  if (clearance !== undefined) {
+    const hole = ({ mm, mark }: { mm: number; mark: string }) => {
+      const written = printLength(mm, units);
+      return written === `${mark} mm` || /^[\d.]+$/.test(mark) ? written : `${mark} (${written})`;
+    };
+    facts.push(["Clearance, close", hole(clearance.close)]);
+    facts.push(["Clearance, normal", hole(clearance.normal)]);
+    facts.push(["Clearance by", clearance.standard]);
+  }
+  if (recess !== undefined) facts.push(["For its head", upperFirst(recessWords(recess, units))]);
+  return { id: "tools", title: "Spanner, drill and hole", facts, lines: [] };
+}
+
+function companions(
+  { companions: { nut, washer, locking } }: FastenerSheet,
+  units: Units,
+): SheetSection {
+  return {
+    id: "companions",
+    title: "Nut, washer and locking",
+    facts: [],
+    lines: [
+      nutAdviceWords(nut, units),
+      ...(nut.style === "hex"
+        ? []
+        : [`A plain ${NUT_STYLE_WORDS.hex} does where compound or wedge-lock washers hold it.`]),
+      washerAdviceWords(washer, units),
+      ...locking.map((way) => LOCKING_WORDS[way]),
+    ],
+  };
+}
+
+function torque({ torque: range, strength: held }: FastenerSheet, units: Units): SheetSection {
+  return {
+    id: "torque",
+    title: "Tightening torque",
+    facts: range === undefined ? [] : [["Estimate", torqueWords(range, units)]],
+    lines:
+      range === undefined
+        ? [
+            "No torque is estimated: its standard gives neither proof load nor yield. Ask the maker.",
+          ]
+        : [torqueBasisWords(range, held?.loads.proofN !== undefined)],
+  };
+}
+
+/** The substitutes, each with what changes; the first line of each is its call-out. */
+function substitutes({ substitutes: offered, spec }: FastenerSheet): SheetSection {
+  return {
+    id: "substitutes",
+    title: "May go in instead",
+    facts: [],
+    lines: offered.map(({ spec: other, changes }) => {
+      const changed = changes.map((change) => changeWords(change, spec.thread)).join(" ");
+      return `${formatCallout(other)}. ${changed}`;
+    }),
+  };
+}
+
+function never({ never: refused, spec }: FastenerSheet): SheetSection {
+  return {
+    id: "never",
+    title: "Must not go in",
+    facts: [],
+    lines: refused.map((one) => neverUseWords(one, spec.thread)),
+  };
+}
+
+/** The whole sheet in words, in the units asked for. */
+export function sheetWords(sheet: FastenerSheet, units: Units): SheetWords {
+  return {
+    callout: formatCallout(sheet.spec),
+    spoken: counterWords(sheet.spec),
+    problems: sheet.problems.map(specProblemWords),
+    cautions: [...sheet.cautions.map(cautionWords), EVERY_SHEET_CAUTION],
+    sections: [
+      sizes(sheet, units),
+      strength(sheet, units),
+      tools(sheet, units),
+      companions(sheet, units),
+      torque(sheet, units),
+      substitutes(sheet),
+      never(sheet),
+    ],
+  };
+}

@@ -1,0 +1,2 @@
+export { driftDrawing, driftOverTen, overlayDrawing } from "./compared-drawings";
+export { profileDrawing } from "./profile-drawing";

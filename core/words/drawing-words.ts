@@ -1,0 +1,53 @@
+import type { Thread } from "../threads";
+import { printFigure, printLength, tableDecimals, type Mm, type Units } from "../units";
+
+const SCALE_WORDS: Readonly<Record<number, string>> = {
+  0.1: "a tenth size",
+  0.2: "a fifth size",
+  0.25: "quarter size",
+  0.5: "half size",
+  0.75: "three quarters size",
+  1: "full size",
+  1.5: "one and a half times full size",
+  2: "twice full size",
+};
+
+/** No browser says how large its screen is, so a scale is only as true as this. */
+const ASSUMED = "at 96 px/in";
+
+/** "about twice full size, at 96 px/in": a screen that was never measured is taken for the usual one. */
+export function scaleWords(scale: number): string {
+  return `about ${SCALE_WORDS[scale] ?? `${scale} times full size`}, ${ASSUMED}`;
+}
+
+/** A scale that was made to fit, said to two figures: "about 17 times full size, at 96 px/in". */
+export function nearScaleWords(scale: number): string {
+  return `about ${Number(scale.toPrecision(2))} times full size, ${ASSUMED}`;
+}
+
+/** The scale on paper, which is true: "Scale 2 : 1". */
+export function paperScaleWords(scale: number): string {
+  return `Scale ${scale >= 1 ? `${scale} : 1` : `1 : ${1 / scale}`}`;
+}
+
+/** A size on a drawing: "40.00 mm", "Ø 10.00 mm". */
+export function dimensionWords(mm: Mm, isDiameter: boolean, units: Units): string {
+  const length = printLength(mm, units);
+  return isDiameter ? `Ø ${length}` : length;
+}
+
+/** A diameter of a form by its name: "major Ø 10.000". */
+export function diameterLabel(name: string, mm: Mm, units: Units): string {
+  return `${name} Ø ${printFigure(mm, units, tableDecimals(units))}`;
+}
+
+export function tenThreadsWords({ designation }: Thread): string {
+  return `${designation}, ten threads`;
+}
+
+/** How far ten threads of one have parted from ten of another. */
+export function driftWords(driftMm: Mm, units: Units): string {
+  return driftMm === 0
+    ? "Ten threads of each are the same length"
+    : `Over ten threads they part by ${printLength(driftMm, units)}`;
+}

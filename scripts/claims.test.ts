@@ -1,0 +1,162 @@
+import { readFileSync } from "node:fs";
+import path from "node:path";
+import * as ts from "typescript";
+
+const ROOT = path.resolve(__dirname, "..");
+
+/** A change of a source: a text in it, and what is put in its place. */
+interface Change {
+  readonly file: string;
+  readonly from: string;
+  readonly to: string;
+}
+
+const CORE = ["core/index.ts", "core/bench.ts", "contract/index.ts"];
+const SERVER = "server/src/http/api-failure.ts";
+
+function compilerOptions(): ts.CompilerOptions {
+  const read = ts.readConfigFile(path.join(ROOT, "tsconfig.eslint.json"), (file) =>
+    readFileSync(file, "utf8"),
+  );
+  const { options } = ts.parseJsonConfigFileContent(read.config, ts.sys, ROOT);
+  return { ...options, noEmit: true, types: ["node"] };
+}
+
+const options = compilerOptions();
+const parsed = new Map<string, ts.SourceFile>();
+
+/** The product compiled with some of its sources changed: the files that then do not compile. */
+function brokenBy(changes: readonly Change[], parts: readonly string[] = CORE): readonly string[] {
+  const changed = new Map<string, string>();
+  for (const { file, from, to } of changes) {
+    const full = path.join(ROOT, file);
+    const text = changed.get(full) ?? readFileSync(full, "utf8");
+    if (!text.includes(from)) throw new Error(`${file} holds no ${from}`);
+    changed.set(full, text.replace(from, to));
+  }
+  const host = ts.createCompilerHost(options);
+  const { getSourceFile } = host;
+  host.getSourceFile = (name, target, ...more) => {
+    const text = changed.get(path.resolve(name));
+    if (text !== undefined) return ts.createSourceFile(name, text, target, true);
+    const known = parsed.get(name) ?? getSourceFile.call(host, name, target, ...more);
+    if (known !== undefined) parsed.set(name, known);
+    return known;
+  };
+  const roots = parts.map((part) => path.join(ROOT, part));
+  const program = ts.createProgram(roots, options, host);
+  const files = program
+    .getSemanticDiagnostics()
+    .flatMap(({ file }) => (file === undefined ? [] : [path.relative(ROOT, file.fileName)]));
+  return [...new Set(files)].sort();
+}
+
+jest.setTimeout(120_000);
+
+// Each claim of docs/maintaining.md that something does not compile until it has what it needs.
+describe("what does not compile", () => {
+  it("is nothing, as it stands", () => {
+    expect(brokenBy([], [...CORE, SERVER])).toEqual([]);
+  });
+
+  it("is a thread family until it has its standard, its words and its use", () => {
+    const broken = brokenBy([
+      { file: "core/threads/thread.ts", from: '"hose",', to: '"hose",\n  "spark-plug",' },
+    ]);
+    expect(broken).toEqual(
+      expect.arrayContaining([
+        "core/threads/families.ts",
+        "core/threads/uses.ts",
+        "core/words/thread-words.ts",
+      ]),
+    );
+  });
+
+  it("is a kind of reading until it is weighed, put in words, taught and has its schema", () => {
+    const broken = brokenBy([
+      {
+        file: "core/identify/reading.ts",
+        from: "interface ReadingFigures {",
+        to: "interface ReadingFigures {\n  readonly weight: { readonly grams: number };",
+      },
+      {
+        file: "core/identify/reading.ts",
+        from: "export const READING_KINDS = [",
+        to: 'export const READING_KINDS = [\n  "weight",',
+      },
+    ]);
+    expect(broken).toEqual(
+      expect.arrayContaining([
+        "contract/reading.ts",
+        "core/identify/evidence-table.ts",
+        "core/words/reading-words.ts",
+        "core/words/teaching.ts",
+      ]),
+    );
+  });
+
+  it("is a head style until it has its datum, its lines and its words; its schema is made from the list", () => {
+    const broken = brokenBy([
+      {
+        file: "core/looks/head-style.ts",
+        from: "export const HEAD_STYLES = [",
+        to: 'export const HEAD_STYLES = [\n  "banjo",',
+      },
+    ]);
+    expect(broken).toEqual(
+      expect.arrayContaining([
+        "core/looks/head-style.ts",
+        "core/outline/head-outline.ts",
+        "core/words/look-words.ts",
+      ]),
+    );
+    expect(broken.filter((file) => file.startsWith("contract/"))).toEqual([]);
+  });
+
+  it("is a condition of a part until it has its model", () => {
+    const broken = brokenBy([
+      {
+        file: "core/identify/reading.ts",
+        from: "export const PART_CONDITIONS = [",
+        to: 'export const PART_CONDITIONS = [\n  "polished",',
+      },
+    ]);
+    expect(broken).toContain("core/identify/size-model.ts");
+  });
+
+  it("is a duty or a finish until it has its words", () => {
+    const broken = brokenBy([
+      {
+        file: "core/circumstances/circumstances.ts",
+        from: "export const DUTIES = [",
+        to: 'export const DUTIES = [\n  "hanging",',
+      },
+      {
+        file: "core/looks/finishes.ts",
+        from: "export const FINISHES = [",
+        to: 'export const FINISHES = [\n  "phosphated",',
+      },
+    ]);
+    expect(broken).toEqual(
+      expect.arrayContaining([
+        "core/fasteners/finish.ts",
+        "core/sheet-words/circumstances-words.ts",
+        "core/words/look-words.ts",
+      ]),
+    );
+  });
+
+  it("is an error of the API until it has a status", () => {
+    const broken = brokenBy(
+      [
+        {
+          file: "contract/api-error.ts",
+          from: "export const API_ERROR_CODES = [",
+          to: 'export const API_ERROR_CODES = [\n  "tea-break",',
+        },
+      ],
+      [SERVER],
+    );
+    expect(broken).toEqual([SERVER]);
+  });
+});
