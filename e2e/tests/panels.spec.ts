@@ -83,6 +83,7 @@ test.describe("a group of choices", () => {
     await page.keyboard.press("d");
     const group = page.getByRole("radiogroup", { name: "Condition of the part" });
     const chosen = group.getByRole("radio", { checked: true });
+    await expect.poll(() => focusIsInPanel(page)).toBe(true);
     await expect(chosen).toHaveText("Not judged");
     await chosen.focus();
     await page.keyboard.press("ArrowRight", A_FINGER);
@@ -102,6 +103,7 @@ test.describe("a group of choices", () => {
   }) => {
     await openBench(page);
     await page.getByRole("button", { name: /^mark/ }).click();
+    await expect.poll(() => focusIsInPanel(page)).toBe(true);
     const metric = page.getByRole("radiogroup", { name: "Numbers" });
     await metric.getByRole("radio").first().focus();
     await page.keyboard.press("ArrowRight", A_FINGER);

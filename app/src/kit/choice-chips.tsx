@@ -1,7 +1,6 @@
-import * as RadioGroup from "@radix-ui/react-radio-group";
-import { View } from "@tamagui/core";
 import { useRef } from "react";
 import { Chip } from "./chip";
+import { Radio, RadioGroup } from "./radio-group";
 
 export interface ChoiceChipsProps<Value extends string> {
   /** What is being chosen, for a screen reader. */
@@ -38,31 +37,32 @@ export function ChoiceChips<Value extends string>({
   const choose = (chosen: string) =>
     onChange(choices.find((choice) => choice.value === chosen)?.value);
   return (
-    <RadioGroup.Root asChild aria-label={name} value={value ?? ALL} onValueChange={choose}>
-      <View
-        flexDirection="row"
-        flexWrap="wrap"
-        gap={8}
-        onKeyDown={({ key }) => {
-          byArrow.current = key.startsWith("Arrow");
-        }}
-        onPointerDown={() => {
-          byArrow.current = false;
-        }}
-      >
-        {shown.map((choice) => (
-          <RadioGroup.Item key={choice.label} asChild value={choice.value}>
-            <Chip
-              label={choice.label}
-              chosen={choice.value === (value ?? ALL)}
-              onPress={() => {
-                if (!byArrow.current) onPressed?.(choice.value === value && !moved.current);
-                moved.current = byArrow.current;
-              }}
-            />
-          </RadioGroup.Item>
-        ))}
-      </View>
-    </RadioGroup.Root>
+    <RadioGroup
+      name={name}
+      value={value ?? ALL}
+      onChoose={choose}
+      flexDirection="row"
+      flexWrap="wrap"
+      gap={8}
+      onKeyDown={({ key }) => {
+        byArrow.current = key.startsWith("Arrow");
+      }}
+      onPointerDown={() => {
+        byArrow.current = false;
+      }}
+    >
+      {shown.map((choice) => (
+        <Radio key={choice.label} value={choice.value}>
+          <Chip
+            label={choice.label}
+            chosen={choice.value === (value ?? ALL)}
+            onPress={() => {
+              if (!byArrow.current) onPressed?.(choice.value === value && !moved.current);
+              moved.current = byArrow.current;
+            }}
+          />
+        </Radio>
+      ))}
+    </RadioGroup>
   );
 }

@@ -1,6 +1,5 @@
-import * as RadioGroup from "@radix-ui/react-radio-group";
-import { View } from "@tamagui/core";
 import { Pressable } from "./pressable";
+import { Radio, RadioGroup } from "./radio-group";
 import { Figure } from "./text";
 
 export interface ChoiceRowProps<Value extends string> {
@@ -22,43 +21,39 @@ export function ChoiceRow<Value extends string>({
   fill = false,
 }: ChoiceRowProps<Value>) {
   return (
-    <RadioGroup.Root
-      asChild
-      aria-label={name}
+    <RadioGroup
+      name={name}
       value={value}
-      onValueChange={(chosen) => {
+      onChoose={(chosen) => {
         const choice = choices.find((one) => one.value === chosen);
         if (choice !== undefined) onChange(choice.value);
       }}
+      flexDirection="row"
+      borderWidth={1}
+      borderColor="$edge"
+      borderRadius={4}
+      overflow="hidden"
+      flexGrow={fill ? 1 : 0}
     >
-      <View
-        flexDirection="row"
-        borderWidth={1}
-        borderColor="$edge"
-        borderRadius={4}
-        overflow="hidden"
-        flexGrow={fill ? 1 : 0}
-      >
-        {choices.map((choice) => {
-          const chosen = choice.value === value;
-          return (
-            <RadioGroup.Item key={choice.value} asChild value={choice.value}>
-              <Pressable
-                flexGrow={fill ? 1 : 0}
-                minWidth={48}
-                paddingHorizontal={12}
-                borderRadius={0}
-                backgroundColor={chosen ? "$ink" : "$card"}
-                focusVisibleStyle={{ outlineOffset: -5 }}
-              >
-                <Figure textAlign="center" color={chosen ? "$card" : "$ink"}>
-                  {choice.label}
-                </Figure>
-              </Pressable>
-            </RadioGroup.Item>
-          );
-        })}
-      </View>
-    </RadioGroup.Root>
+      {choices.map((choice) => {
+        const chosen = choice.value === value;
+        return (
+          <Radio key={choice.value} value={choice.value}>
+            <Pressable
+              flexGrow={fill ? 1 : 0}
+              minWidth={48}
+              paddingHorizontal={12}
+              borderRadius={0}
+              backgroundColor={chosen ? "$ink" : "$card"}
+              focusVisibleStyle={{ outlineOffset: -5 }}
+            >
+              <Figure textAlign="center" color={chosen ? "$card" : "$ink"}>
+                {choice.label}
+              </Figure>
+            </Pressable>
+          </Radio>
+        );
+      })}
+    </RadioGroup>
   );
 }

@@ -1,4 +1,3 @@
-import * as RadioGroup from "@radix-ui/react-radio-group";
 import { jobInputSchema } from "@root-gauge/contract";
 import { View } from "@tamagui/core";
 import { useState } from "react";
@@ -8,6 +7,7 @@ import { useJobs } from "../data/queries";
 import { saveJob } from "../data/saving";
 import { ActionButton } from "../kit/action-button";
 import { Pressable } from "../kit/pressable";
+import { Radio, RadioGroup } from "../kit/radio-group";
 import { Card } from "../kit/surface";
 import { Body, Figure, Heading, Small } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
@@ -80,27 +80,25 @@ export function JobPicker({
           The server does not answer, so its jobs cannot be listed. A new one is kept here.
         </Body>
       ) : null}
-      <RadioGroup.Root asChild aria-label="Job" value={jobId} onValueChange={onChoose}>
-        <View gap={6}>
-          {jobs.map((job) => {
-            const chosen = job.id === jobId;
-            return (
-              <RadioGroup.Item key={job.id} asChild value={job.id}>
-                <Pressable
-                  paddingHorizontal={12}
-                  paddingVertical={6}
-                  borderWidth={chosen ? 2 : 1}
-                  borderColor={chosen ? "$edge" : "$line"}
-                  backgroundColor={chosen ? "$plate" : "$card"}
-                >
-                  <Figure>{chosen ? `${job.name}  ✓` : job.name}</Figure>
-                  <Small>{job.origin}</Small>
-                </Pressable>
-              </RadioGroup.Item>
-            );
-          })}
-        </View>
-      </RadioGroup.Root>
+      <RadioGroup name="Job" value={jobId} onChoose={onChoose} gap={6}>
+        {jobs.map((job) => {
+          const chosen = job.id === jobId;
+          return (
+            <Radio key={job.id} value={job.id}>
+              <Pressable
+                paddingHorizontal={12}
+                paddingVertical={6}
+                borderWidth={chosen ? 2 : 1}
+                borderColor={chosen ? "$edge" : "$line"}
+                backgroundColor={chosen ? "$plate" : "$card"}
+              >
+                <Figure>{chosen ? `${job.name}  ✓` : job.name}</Figure>
+                <Small>{job.origin}</Small>
+              </Pressable>
+            </Radio>
+          );
+        })}
+      </RadioGroup>
       {query.hasNextPage ? <ActionButton label="More jobs" onPress={more} /> : null}
       {adding || none ? (
         <NewJob

@@ -1,4 +1,3 @@
-import * as RadioGroup from "@radix-ui/react-radio-group";
 import {
   LEAF_OUTCOMES,
   LEAF_OUTCOME_WORDS,
@@ -21,6 +20,7 @@ import { LeafView } from "../../drawing/leaf-view";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { Pressable } from "../../kit/pressable";
+import { Radio, RadioGroup } from "../../kit/radio-group";
 import { Figure, Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
 import { useLayout } from "../../kit/wide";
@@ -44,7 +44,7 @@ type Engaged = (typeof ENGAGED)[number]["value"];
 function LeafButton({ leaf, chosen }: { leaf: LeafMark; chosen: boolean }) {
   const [figure, unit] = leafWords(leaf).split(" ");
   return (
-    <RadioGroup.Item asChild value={leafWords(leaf)}>
+    <Radio value={leafWords(leaf)}>
       <Pressable
         aria-label={`${leafWords(leaf)} leaf`}
         minWidth={64}
@@ -61,7 +61,7 @@ function LeafButton({ leaf, chosen }: { leaf: LeafMark; chosen: boolean }) {
           {unit}
         </Label>
       </Pressable>
-    </RadioGroup.Item>
+    </Radio>
   );
 }
 
@@ -77,25 +77,25 @@ function LeafGroup({ name, leaves, chosen, onChoose }: LeafGroupProps) {
   return (
     <View gap={4}>
       <Label>{name}</Label>
-      <RadioGroup.Root
-        asChild
-        aria-label={name}
+      <RadioGroup
+        name={name}
         value={chosen === undefined ? null : leafWords(chosen)}
-        onValueChange={(mark) => {
+        onChoose={(mark) => {
           const leaf = leaves.find((one) => leafWords(one) === mark);
           if (leaf !== undefined) onChoose(leaf);
         }}
+        flexDirection="row"
+        flexWrap="wrap"
+        gap={6}
       >
-        <View flexDirection="row" flexWrap="wrap" gap={6}>
-          {leaves.map((leaf) => (
-            <LeafButton
-              key={leafWords(leaf)}
-              leaf={leaf}
-              chosen={chosen !== undefined && sameLeaf(leaf, chosen)}
-            />
-          ))}
-        </View>
-      </RadioGroup.Root>
+        {leaves.map((leaf) => (
+          <LeafButton
+            key={leafWords(leaf)}
+            leaf={leaf}
+            chosen={chosen !== undefined && sameLeaf(leaf, chosen)}
+          />
+        ))}
+      </RadioGroup>
     </View>
   );
 }
