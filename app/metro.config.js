@@ -3,17 +3,19 @@ const { getDefaultConfig } = require("expo/metro-config");
 
 const config = getDefaultConfig(__dirname);
 
+// A module is evaluated when something of it is first used: of the platform's packages the first screen uses a part.
+config.transformer.getTransformOptions = async () => ({
+  transform: { experimentalImportSupport: true, inlineRequires: true },
+});
+
 // zod ships the words of some sixty languages; ours come from core/words, so none of them is bundled. react-native-svg
-// can also read SVG files; ours are drawn, so its readers are not. Core draws simulated parts for the bench and the demo;
-// the app has real ones.
+// can also read SVG files; ours are drawn, so its readers are not.
 const { resolveRequest } = config.resolver;
 config.resolver.resolveRequest = (context, moduleName, platform) => {
   const fromZod = /[\\/]zod[\\/]/.test(context.originModulePath);
   if (fromZod && /locales\/index\.c?js$/.test(moduleName)) return { type: "empty" };
   const fromSvg = /react-native-svg[\\/].*ReactNativeSVG\.web\.js$/.test(context.originModulePath);
   if (fromSvg && /^\.\/(?:xml|deprecated)$/.test(moduleName)) return { type: "empty" };
-  const fromCore = /[\\/]core[\\/]index\.ts$/.test(context.originModulePath);
-  if (fromCore && moduleName === "./simulate") return { type: "empty" };
   return (resolveRequest ?? context.resolveRequest)(context, moduleName, platform);
 };
 

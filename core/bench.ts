@@ -25,10 +25,8 @@ export {
   lookUpThreadAlone,
   nearestPitches,
   readPitch,
-  sizeNotes,
   sizesOverCrests,
   threadById,
-  threadUses,
 } from "./threads";
 export type {
   DesignationProblem,
@@ -58,7 +56,6 @@ export {
   isRuledOut,
   lastReading,
   leads,
-  leafSeat,
   likelySlips,
   measuredSizes,
   nearestFirst,
@@ -102,8 +99,8 @@ export type {
   TrialOutcome,
   Verdict,
 } from "./identify";
-export { compareThreads, confusedWith, judgePair, sameAs, sameDiameter } from "./mating";
-export type { JudgedPair, LookAlike } from "./mating";
+export { judgePair } from "./mating";
+export type { JudgedPair } from "./mating";
 export { DRIVES, FINISHES, HEAD_STYLES, drivesOf, hexSpanner } from "./looks";
 export type { Drive, Finish, HeadStyle } from "./looks";
 export {
@@ -133,17 +130,15 @@ export {
   allReasonsWords,
   angleWords,
   countProblemWords,
-  dangerWords,
   driftWords,
   leafWords,
+  leafLightWords,
   lengthProblemWords,
   lowerFirst,
   markWords,
   nearScaleWords,
   nextTestWords,
   notHeldWords,
-  pairOutcomeWords,
-  pairWords,
   paperScaleWords,
   partTitleWords,
   percentWords,
@@ -152,11 +147,8 @@ export {
   readingWords,
   reasonWords,
   scaleWords,
-  sizeNoteWords,
   suspectWords,
-  tellApartWords,
   threadName,
-  threadUseWords,
   upperFirst,
   verdictWords,
 } from "./words";

@@ -66,7 +66,7 @@ describe("what does not compile", () => {
     expect(broken).toEqual(
       expect.arrayContaining([
         "core/threads/families.ts",
-        "core/threads/uses.ts",
+        "core/notes/uses.ts",
         "core/words/thread-words.ts",
       ]),
     );

@@ -2,6 +2,8 @@
 export { FindResults } from "./bench/find-results";
 export { RarePanels } from "./bench/rare-panels";
 export { orderedPath } from "./callout/ordered-path";
+export { CommonnessSwitch } from "./bench/commonness-switch";
+export { NearMisses } from "./bench/near-misses";
 export { JobName } from "./bench/job-name";
 export { LiveCaliper } from "./bench/entry/live-caliper";
 export { CompareScreen } from "./charts/compare/compare-screen";
@@ -15,6 +17,8 @@ export { OutboxScreen } from "./outbox/outbox-screen";
 export { FastenerScreen } from "./sheet/fastener-screen";
 export { SheetScreen } from "./sheet/sheet-screen";
 export { WriteUpScreen } from "./sheet/write-up-screen";
+export { KEPT_SCHEMAS } from "./data/kept-schemas";
 export { DataProvider } from "./data/data-provider";
+export { LeafView } from "./drawing/leaf-view";
 export { SaveStatus } from "./shell/save-status";
 export { SpecifyScreen } from "./specify/specify-screen";

@@ -1,15 +1,17 @@
-import { confusedWith, judgePair } from "../mating";
+import { confusedWith } from "../look-alikes";
+import { sizeNotes, threadUses } from "../notes";
+import { pairOutcomeWords, pairWords, tellApartWords } from "../pair-words";
+import { judgePair } from "../mating";
 import { searchThreads } from "../search";
 import { named } from "../testing/named-thread";
-import { catalogue, sizeNotes, threadUses } from "../threads";
+import { catalogue } from "../threads";
 import {
-  pairOutcomeWords,
-  pairWords,
   sizeNoteWords,
-  tellApartWords,
+  threadColumnHeads,
+  threadRow,
   threadUseWords,
-} from "../words";
-import { threadColumnHeads, threadRow, understandingWords } from "./index";
+  understandingWords,
+} from "./index";
 
 const MEDIUM = { units: "mm", side: "external", quality: "medium" } as const;
 

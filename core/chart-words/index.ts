@@ -19,5 +19,6 @@ export {
   limitRows,
   tableFacts,
 } from "./thread-figures";
+export { sizeNoteWords, threadUseWords } from "./note-words";
 export { drillRows } from "./drill-rows";
 export type { DrillRow } from "./drill-rows";

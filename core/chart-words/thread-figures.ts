@@ -1,3 +1,4 @@
+import { classNameWords, sizeRangeWords } from "./size-words";
 import {
   basicSizes,
   limits,
@@ -8,7 +9,7 @@ import {
   type ThreadSide,
 } from "../threads";
 import { printFigure, printLength, tableDecimals, type Units } from "../units";
-import { angleWords, areaWords, classNameWords, pitchWords, sizeRangeWords } from "../words";
+import { angleWords, areaWords, pitchWords } from "../words";
 
 /** A name with its figure. */
 export type Fact = readonly [name: string, figure: string];

@@ -1,9 +1,9 @@
+import { classNameWords } from "./size-words";
 import { chartDrill, clearanceHoles, type Drill } from "../holes";
 import { hexSpanner } from "../looks";
 import { classOfQuality, type Quality } from "../search";
 import { limits, type Thread, type ThreadSide } from "../threads";
 import { printFigure, printPlain, tableDecimals, tpiFromPitchMm, type Units } from "../units";
-import { classNameWords } from "../words";
 
 /** The columns of the thread table. */
 export type ThreadColumn =

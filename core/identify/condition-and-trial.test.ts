@@ -1,4 +1,5 @@
-import { confusedWith, judgePair } from "../mating";
+import { confusedWith } from "../look-alikes";
+import { judgePair } from "../mating";
 import { named } from "../testing/named-thread";
 import { catalogue, limits } from "../threads";
 import { PART_KINDS, identify, type PartCondition, type Reading } from "./index";

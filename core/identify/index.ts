@@ -49,6 +49,5 @@ export type { IdentificationSummary } from "./summary";
 export type { Suspect } from "./suspects";
 export { VERDICTS, isRuledOut, leads, nearestFirst, standingOf, unknownStanding } from "./standing";
 export type { Verdict } from "./standing";
-export { leafSeat } from "./leaf-seat";
 export { likelySlips } from "./slips";
 export type { Slip } from "./slips";

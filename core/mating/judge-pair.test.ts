@@ -1,6 +1,7 @@
+import { confusedWith } from "../look-alikes";
 import { named } from "../testing/named-thread";
 import { catalogue } from "../threads";
-import { confusedWith, judgePair } from "./index";
+import { judgePair } from "./index";
 
 const pair = (male: string, female: string) => judgePair(named(male), named(female));
 

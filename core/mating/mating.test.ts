@@ -1,7 +1,8 @@
+import { confusedWith, sameAs, sameDiameter } from "../look-alikes";
 import { named } from "../testing/named-thread";
 import { basicSizes, catalogue, limits } from "../threads";
 import { shearArea } from "./flank-gap";
-import { confusedWith, sameAs, sameDiameter, willItGo } from "./index";
+import { willItGo } from "./index";
 
 const go = (male: string, female: string) => willItGo(named(male), named(female));
 

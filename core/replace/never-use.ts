@@ -1,9 +1,9 @@
+import { confusedWith, type LookAlike } from "../look-alikes";
 import type { ScrewSpec } from "../callout";
 import type { Circumstances } from "../circumstances";
 import { finishSuits, galvanicPair } from "../fasteners";
 import { bandAt, compareGrades, gradeById, gradeSystemOf, gradesFor, type Grade } from "../grades";
 import { FINISHES, type Finish } from "../looks";
-import { confusedWith, type LookAlike } from "../mating";
 import { embrittles } from "./cautions";
 
 /** What must not go in, and why. `words` makes the sentence. */

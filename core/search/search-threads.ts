@@ -1,9 +1,9 @@
+import { threadUses } from "../notes";
 import { commonnessWeight } from "../identify";
 import {
   catalogue,
   lookUpThread,
   nearestPitches,
-  threadUses,
   type DesignationProblem,
   type PitchNeighbour,
   type Thread,

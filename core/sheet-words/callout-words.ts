@@ -1,8 +1,9 @@
+import { pairOutcomeWords } from "../pair-words";
 import { formatCallout, type CalloutProblem } from "../callout";
 import { designationProblemWords } from "../chart-words";
 import type { SpannerFit, SpecProblem } from "../replace";
 import { printLength, type Units } from "../units";
-import { aThread, pairOutcomeWords, threadName, upperFirst } from "../words";
+import { aThread, threadName, upperFirst } from "../words";
 import { gradeSpoken, nominalLengthWords, turningToolWords } from "./fastener-words";
 
 function listWords(names: readonly string[], last: "or" | "and"): string {

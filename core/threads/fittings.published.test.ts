@@ -1,6 +1,7 @@
+import { threadUses } from "../notes";
+import { idsOnParts } from "../notes/uses";
 import { inInches, named } from "../testing/named-thread";
-import { basicSizes, limits, threadById, threadUses } from "./index";
-import { idsOnParts } from "./uses";
+import { basicSizes, limits, threadById } from "./index";
 
 /** DIN 40430, table 1, mm: name, TPI, outside diameter, core diameter. */
 const DIN_40430: readonly (readonly [string, number, number, number])[] = [

@@ -1,6 +1,7 @@
+import { sizeNotes } from "../notes";
 import { inInches, named } from "../testing/named-thread";
 import { MM_PER_INCH } from "../units";
-import { basicSizes, limits, sizeNotes, sizesOverCrests, taperLengths } from "./index";
+import { basicSizes, limits, sizesOverCrests, taperLengths } from "./index";
 
 /** ISO 228-1:2000, table 1, mm: size, TPI, major, pitch, minor, TD2, Td2 class B, TD1. */
 const ISO_228: readonly (readonly [

@@ -51,3 +51,10 @@ export function driftWords(driftMm: Mm, units: Units): string {
     ? "Ten threads of each are the same length"
     : `Over ten threads they part by ${printLength(driftMm, units)}`;
 }
+
+/** The light to be seen between a leaf and a thread: "light up to 0.12 mm over 7 threads". */
+export function leafLightWords(lightMm: Mm, threadsEngaged: number, units: Units): string {
+  return lightMm === 0
+    ? "no light"
+    : `light up to ${printLength(lightMm, units)} over ${threadsEngaged} threads`;
+}

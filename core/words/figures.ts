@@ -26,3 +26,13 @@ export function percentWords(probability: number): string {
 export function threadName({ designation, hand }: Thread): string {
   return hand === "left" ? `${designation} LH` : designation;
 }
+
+/** Turns under which nobody would say that it had started. */
+export const AT_ONCE_TURNS = 0.75;
+
+/** "at once", "after about a turn", "after about 4 turns". */
+export function turnsWords(turns: number): string {
+  if (turns < AT_ONCE_TURNS) return "at once";
+  if (turns < 1.5) return "after about a turn";
+  return `after about ${Math.round(turns)} turns`;
+}

@@ -3,15 +3,22 @@ export {
   diameterLabel,
   dimensionWords,
   driftWords,
+  leafLightWords,
   nearScaleWords,
   paperScaleWords,
   scaleWords,
   tenThreadsWords,
 } from "./drawing-words";
-export { leafWords, percentWords, pitchWords, threadName } from "./figures";
+export {
+  AT_ONCE_TURNS,
+  leafWords,
+  percentWords,
+  pitchWords,
+  threadName,
+  turnsWords,
+} from "./figures";
 export { lowerFirst, upperFirst } from "./letter-case";
 export { DRIVE_WORDS, FINISH_WORDS, HEAD_WORDS } from "./look-words";
-export { dangerWords, pairOutcomeWords, pairWords, tellApartWords } from "./mating-words";
 export { countProblemWords, lengthProblemWords, pitchProblemWords } from "./problem-words";
 export {
   FUNCTION_WORDS,
@@ -28,15 +35,7 @@ export { allReasonsWords, reasonWords } from "./reason-words";
 export { TEACHING } from "./teaching";
 export { aThread, nextTestWords } from "./test-words";
 export { partTitleWords } from "./title-words";
-export {
-  FAMILY_WORDS,
-  angleWords,
-  areaWords,
-  classNameWords,
-  sizeNoteWords,
-  sizeRangeWords,
-  threadUseWords,
-} from "./thread-words";
+export { FAMILY_WORDS, angleWords, areaWords } from "./thread-words";
 export {
   STANDING_WORDS,
   UNKNOWN_WORDS,

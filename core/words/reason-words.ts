@@ -1,8 +1,7 @@
 import type { Candidate, ReasonFigures } from "../identify";
 import { printFigure, printLength, printPlain, printRange, type Units } from "../units";
 import { upperFirst } from "./letter-case";
-import { leafWords, pitchWords } from "./figures";
-import { turnsWords } from "./mating-words";
+import { leafWords, pitchWords, turnsWords } from "./figures";
 import { FUNCTION_WORDS, PLACE_WORDS, markWords } from "./reading-words";
 import { aThread } from "./test-words";
 import { FAMILY_WORDS, angleWords } from "./thread-words";

@@ -1,10 +1,10 @@
+import { compareThreads } from "../look-alikes";
+import { dangerWords } from "../pair-words";
 import { decisiveReason, identify, type Reading } from "../identify";
-import { compareThreads } from "../mating";
 import { named } from "../testing/named-thread";
 import { readLength } from "../units";
 import {
   allReasonsWords,
-  dangerWords,
   lengthProblemWords,
   nextTestWords,
   percentWords,

@@ -3,6 +3,7 @@ import { Slot, useRouter, type ErrorBoundaryProps } from "expo-router";
 import type { ReactNode } from "react";
 import { THEME_KEY, tamaguiConfig } from "../kit/tamagui.config";
 import { FaultScreen } from "../shell/fault-screen";
+import { Opening } from "../shell/opening";
 import { Shell } from "../shell/shell";
 import { useLight } from "../shell/use-light";
 
@@ -32,9 +33,11 @@ export function ErrorBoundary({ error, retry }: ErrorBoundaryProps) {
 export default function Layout() {
   return (
     <Themed>
-      <Shell>
-        <Slot />
-      </Shell>
+      <Opening>
+        <Shell>
+          <Slot />
+        </Shell>
+      </Opening>
     </Themed>
   );
 }

@@ -2,7 +2,7 @@ import { useTheme, View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import ChevronRight from "lucide-react-native/icons/chevron-right";
 import Search from "lucide-react-native/icons/search";
-import type { BenchPart } from "../data/bench-state";
+import type { BenchPart } from "../data/kept-schemas";
 import { Pressable } from "../kit/pressable";
 import { Figure, Label } from "../kit/text";
 import { UnitsSwitch } from "../kit/units-switch";

@@ -1,12 +1,6 @@
-import {
-  compareThreads,
-  dangerWords,
-  reasonWords,
-  tellApartWords,
-  threadName,
-  type Candidate,
-  type Units,
-} from "@root-gauge/core";
+import { compareThreads } from "@root-gauge/core/look-alikes";
+import { dangerWords, tellApartWords } from "@root-gauge/core/pair-words";
+import { reasonWords, threadName, type Candidate, type Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";

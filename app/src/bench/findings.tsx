@@ -1,11 +1,13 @@
 import { isRuledOut, leads } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { ActionButton } from "../kit/action-button";
+import { fetchedLater } from "../shell/fetched-later";
 import type { BenchLayoutProps } from "./bench-layout";
-import { CommonnessSwitch } from "./commonness-switch";
 import { FirstSteps } from "./first-steps";
-import { NearMisses } from "./near-misses";
 import { RunningList } from "./running-list";
+
+const NearMisses = fetchedLater((later) => later.NearMisses);
+const CommonnessSwitch = fetchedLater((later) => later.CommonnessSwitch);
 
 /** What the readings say so far; before the first, how to begin. */
 export function Findings({ bench, units, onOpen, onWriteUp }: BenchLayoutProps) {

@@ -1,10 +1,6 @@
-import {
-  confusedWith,
-  dangerWords,
-  tellApartWords,
-  type Thread,
-  type Units,
-} from "@root-gauge/core";
+import { confusedWith } from "@root-gauge/core/look-alikes";
+import { dangerWords, tellApartWords } from "@root-gauge/core/pair-words";
+import { type Thread, type Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useMemo } from "react";
 import { Card } from "../kit/surface";

@@ -1,4 +1,5 @@
-import { pairWords, type JudgedPair, type Units } from "@root-gauge/core";
+import { pairWords } from "@root-gauge/core/pair-words";
+import { type JudgedPair, type Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { Body } from "../kit/text";
 import { VerdictMark } from "../kit/verdict-mark";

@@ -1,12 +1,6 @@
 import type { Reading } from "@root-gauge/core";
-import {
-  benchStateSchema,
-  benchStep,
-  emptyPart,
-  partLike,
-  type BenchAction,
-  type BenchState,
-} from "./bench-state";
+import { benchStep, emptyPart, partLike, type BenchAction } from "./bench-state";
+import { KEPT_SCHEMAS, type BenchState } from "./kept-schemas";
 
 const ID = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
 const OTHER = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
@@ -69,7 +63,7 @@ describe("the bench", () => {
     const frozen = Object.freeze({ ...EMPTY, part: Object.freeze({ ...EMPTY.part }) });
     const state = benchStep(frozen, take(leaf));
     expect(frozen.part.readings).toEqual([]);
-    expect(benchStateSchema.parse(JSON.parse(JSON.stringify(state)))).toEqual(state);
+    expect(KEPT_SCHEMAS.bench.parse(JSON.parse(JSON.stringify(state)))).toEqual(state);
   });
 
   it("does not let its past grow without end", () => {
@@ -119,7 +113,7 @@ describe("the bench", () => {
 
   it("reads a bench that was kept before tests could be skipped", () => {
     const { skipped: _none, ...older } = emptyPart(ID, AT, null);
-    const kept = benchStateSchema.parse({ part: older, past: [] });
+    const kept = KEPT_SCHEMAS.bench.parse({ part: older, past: [] });
     expect(kept.part.skipped).toEqual([]);
   });
 });

@@ -1,32 +1,5 @@
-import { identifyOptionsSchema, readingsSchema, replacementSchema } from "@root-gauge/contract";
 import { readingsForNext, readingsOfPart, type PartKind, type Reading } from "@root-gauge/core";
-import { z } from "zod/mini";
-
-const partSchema = z.object({
-  /** The id it is, or will be, stored under. */
-  identificationId: z.uuid(),
-  jobId: z.nullable(z.uuid()),
-  position: z.string(),
-  notes: z.string(),
-  readings: readingsSchema,
-  options: identifyOptionsSchema,
-  /** Tests that cannot be made or answered for this part, by their key. */
-  skipped: z._default(z.array(z.string()), []),
-  /** What goes in, where it was stored with the part. */
-  replacement: z._default(z.nullable(replacementSchema), null),
-  /** The version of the stored record that was laid on the bench; 0 for a part that was never stored. */
-  saw: z._default(z.int().check(z.minimum(0)), 0),
-  takenAt: z.iso.datetime(),
-});
-
-export const benchStateSchema = z.object({
-  part: partSchema,
-  past: z.array(partSchema),
-});
-
-/** The part on the bench. */
-export type BenchPart = z.infer<typeof partSchema>;
-export type BenchState = z.infer<typeof benchStateSchema>;
+import type { BenchPart, BenchState } from "./kept-schemas";
 
 export type BenchAction =
   | { readonly type: "take"; readonly reading: Reading }

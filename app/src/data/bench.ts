@@ -1,20 +1,15 @@
 import type { Reading } from "@root-gauge/core";
 import { v4 as uuid } from "uuid";
-import {
-  benchStateSchema,
-  benchStep,
-  emptyPart,
-  partLike,
-  type BenchAction,
-  type BenchPart,
-  type BenchState,
-} from "./bench-state";
-import { clearDrafts, type DraftField } from "./drafts";
+import { benchStep, emptyPart, partLike, type BenchAction } from "./bench-state";
+import type { DraftField } from "./draft-fields";
+import { clearDrafts } from "./drafts";
+import type { BenchPart, BenchState } from "./kept-schemas";
 import { createKeptStore } from "./kept-store";
+import { schemasToCome } from "./schemas-to-come";
 
-const useBenchStore = createKeptStore<BenchState>({
+export const useBenchStore = createKeptStore<BenchState>({
   key: "rg.bench",
-  schema: benchStateSchema,
+  schema: schemasToCome.then(({ bench }) => bench),
   initial: () => ({ part: emptyPart(uuid(), new Date(), null), past: [] }),
   says: "The part on the Bench",
 });

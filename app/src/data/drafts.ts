@@ -1,61 +1,26 @@
-import { z } from "zod/mini";
 import { useShallow } from "zustand/react/shallow";
+import { DRAFT_FIELDS, type DraftField } from "./draft-fields";
+import type { Drafts } from "./kept-schemas";
 import { createKeptStore } from "./kept-store";
+import { schemasToCome } from "./schemas-to-come";
 import { storage } from "./text-storage";
-
-/** Every field in which something can be typed, or chosen, before it is taken. */
-export const DRAFT_FIELDS = [
-  "diameter",
-  "gauge.over",
-  "gauge.not-over",
-  "bore",
-  "leaf",
-  "count.threads",
-  "count.span",
-  "crests.pitches",
-  "crests.length",
-  "pitch.way",
-  "length",
-  "flats",
-  "taper.small",
-  "taper.large",
-  "taper.apart",
-  "head.mark",
-  "trial.with",
-  "trial.turns",
-  "find",
-  "job.name",
-  "job.origin",
-  "fastener.position",
-  "fastener.job",
-  "out.callout",
-  "out.duty",
-  "out.environment",
-  "out.metal",
-  "out.surface",
-  "out.acknowledged",
-] as const;
-
-export type DraftField = (typeof DRAFT_FIELDS)[number];
-
-type Drafts = Partial<Record<DraftField, string>>;
-
-const draftsSchema = z.partialRecord(z.enum(DRAFT_FIELDS), z.string());
 
 /** What was typed while drafts were still kept with the part. */
 function draftsOfOldBench(): Drafts {
   try {
     const kept = JSON.parse(storage.getItem("rg.bench") ?? "null") as { drafts?: unknown } | null;
-    const parsed = draftsSchema.safeParse(kept?.drafts ?? {});
-    return parsed.success ? parsed.data : {};
+    const typed = Object.entries(kept?.drafts ?? {}).filter(
+      ([field, text]) => DRAFT_FIELDS.some((known) => known === field) && typeof text === "string",
+    );
+    return Object.fromEntries(typed);
   } catch {
     return {};
   }
 }
 
-const useDraftStore = createKeptStore<Drafts>({
+export const useDraftStore = createKeptStore<Drafts>({
   key: "rg.drafts",
-  schema: draftsSchema,
+  schema: schemasToCome.then(({ drafts }) => drafts),
   initial: draftsOfOldBench,
 });
 

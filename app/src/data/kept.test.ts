@@ -1,7 +1,9 @@
 import { z } from "zod/mini";
 import type * as Drafts from "./drafts";
+import { KEPT_SCHEMAS } from "./kept-schemas";
 import { createKeptStore } from "./kept-store";
 import { allPutAside, putAsideTyped } from "./put-aside";
+import type * as ToCome from "./schemas-to-come";
 import { createHoldingStorage, memoryStorage, type TextStorage } from "./text-storage";
 
 const schema = z.object({ units: z.enum(["mm", "in"]) });
@@ -50,27 +52,74 @@ describe("a kept value", () => {
   });
 });
 
+describe("a kept value whose schema is still to come", () => {
+  const waiting = (storage: TextStorage) => {
+    let come: (is: typeof schema) => void = () => undefined;
+    const promise = new Promise<typeof schema>((resolve) => {
+      come = resolve;
+    });
+    return { store: createKeptStore({ key: "k", schema: promise, initial, storage }), come };
+  };
+  const isRead = (store: ReturnType<typeof waiting>["store"]) => store.persist.hasHydrated();
+
+  it("is read at once where nothing is kept", () => {
+    const { store } = waiting(memoryStorage());
+    expect(isRead(store)).toBe(true);
+    store.setState({ units: "in" });
+    expect(store.getState()).toEqual({ units: "in" });
+  });
+
+  it("is read when the schema is there, and untouched until then", async () => {
+    const storage = memoryStorage();
+    storage.setItem("k", '{"units":"in"}');
+    const { store, come } = waiting(storage);
+    await Promise.resolve();
+    expect(isRead(store)).toBe(false);
+    expect(storage.getItem("k")).toBe('{"units":"in"}');
+    const read = new Promise((resolve) => store.persist.onFinishHydration(resolve));
+    come(schema);
+    expect(await read).toEqual({ units: "in" });
+    expect(isRead(store)).toBe(true);
+  });
+
+  it("is put aside then when it cannot be read", async () => {
+    const storage = memoryStorage();
+    storage.setItem("k", "{broken");
+    const { store, come } = waiting(storage);
+    const read = new Promise((resolve) => store.persist.onFinishHydration(resolve));
+    come(schema);
+    expect(await read).toEqual({ units: "mm" });
+    expect(allPutAside(storage).map(({ text }) => text)).toEqual(["{broken"]);
+  });
+});
+
 describe("what is typed and not yet taken", () => {
-  const fresh = () => {
+  const fresh = async () => {
     jest.resetModules();
-    return jest.requireActual<typeof Drafts>("./drafts");
+    const drafts = jest.requireActual<typeof Drafts>("./drafts");
+    const { giveSchemas } = jest.requireActual<typeof ToCome>("./schemas-to-come");
+    giveSchemas(KEPT_SCHEMAS);
+    await drafts.useDraftStore.persist.rehydrate();
+    return drafts;
   };
   afterEach(() => localStorage.clear());
 
-  it("is there after a reload, by field, and goes with what it became", () => {
-    const drafts = fresh();
+  it("is there after a reload, by field, and goes with what it became", async () => {
+    const drafts = await fresh();
     drafts.writeDraft("diameter", "12.5");
     drafts.writeDraft("count.span", "10");
     drafts.clearDrafts(["diameter"]);
-    const again = fresh();
+    const again = await fresh();
     expect([again.draftOf("diameter"), again.draftOf("count.span")]).toEqual([undefined, "10"]);
     again.clearDrafts();
     expect(localStorage.getItem("rg.drafts")).toBe("{}");
   });
 
-  it("is found where it was kept with the part, before it had a place of its own", () => {
-    localStorage.setItem("rg.bench", '{"drafts":{"diameter":"9.9"}}');
-    expect(fresh().draftOf("diameter")).toBe("9.9");
+  it("is found where it was kept with the part, before it had a place of its own", async () => {
+    localStorage.setItem("rg.bench", '{"drafts":{"diameter":"9.9","cubits":"1","bore":2}}');
+    const { draftOf, useDraftStore } = await fresh();
+    expect(draftOf("diameter")).toBe("9.9");
+    expect(useDraftStore.getState()).toEqual({ diameter: "9.9" });
   });
 });
 

@@ -1,20 +1,11 @@
-import { BORE_INSTRUMENTS, DIAMETER_INSTRUMENTS, TOOLS, UNITS } from "@root-gauge/core";
-import { z } from "zod/mini";
+import { TOOLS } from "@root-gauge/core";
+import type { Settings } from "./kept-schemas";
 import { createKeptStore } from "./kept-store";
+import { schemasToCome } from "./schemas-to-come";
 
-const settingsSchema = z.object({
-  units: z.enum(UNITS),
-  light: z.enum(["system", "daylight", "lamp"]),
-  instrument: z.enum([...DIAMETER_INSTRUMENTS, "hole-gauge"]),
-  bore: z._default(z.enum(BORE_INSTRUMENTS), "caliper"),
-  tools: z._default(z.array(z.enum(TOOLS)), [...TOOLS]),
-});
-
-export type Settings = z.infer<typeof settingsSchema>;
-
-const useSettingsStore = createKeptStore<Settings>({
+export const useSettingsStore = createKeptStore<Settings>({
   key: "rg.settings",
-  schema: settingsSchema,
+  schema: schemasToCome.then(({ settings }) => settings),
   initial: () => ({
     units: "mm",
     light: "system",

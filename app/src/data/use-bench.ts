@@ -10,7 +10,7 @@ import {
 } from "@root-gauge/core";
 import { useMemo } from "react";
 import { useBenchPart } from "./bench";
-import type { BenchPart } from "./bench-state";
+import type { BenchPart } from "./kept-schemas";
 import { useSettings } from "./settings";
 
 export interface Bench {

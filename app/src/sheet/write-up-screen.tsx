@@ -6,7 +6,7 @@ import { useRouter } from "expo-router";
 import { useState } from "react";
 import { useBench } from "../data/use-bench";
 import { changeBench } from "../data/bench";
-import type { BenchPart } from "../data/bench-state";
+import type { BenchPart } from "../data/kept-schemas";
 import { saveIdentification } from "../data/saving";
 import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";

@@ -6,6 +6,7 @@ import {
   type ComponentType,
   type ReactNode,
 } from "react";
+import { giveSchemas } from "../data/schemas-to-come";
 
 type Later = typeof import("../later");
 
@@ -16,6 +17,7 @@ const readers = new Set<() => void>();
 export async function fetchLater(): Promise<Later> {
   if (fetched !== undefined) return fetched;
   fetched = await import("../later");
+  giveSchemas(fetched.KEPT_SCHEMAS);
   readers.forEach((reader) => reader());
   return fetched;
 }
@@ -73,13 +75,18 @@ const AFTER_MS = 1200;
 /** How soon it is tried again while the server is away. */
 const AGAIN_MS = 3000;
 
-/** Fetches the rest of the app ahead, so that it opens at once, also when the server has gone away. */
-export function fetchAhead(): () => void {
+/**
+ * Fetches the rest of the app ahead, so that it opens at once, also when the server has gone away.
+ * @param waitedFor the first screen cannot open without it
+ */
+export function fetchAhead(waitedFor: boolean): () => void {
   let timer: ReturnType<typeof setTimeout>;
   const attempt = () =>
-    void Promise.all([fetchLater(), import("../kit/chart-kit"), import("../kit/csv")]).catch(() => {
-      timer = setTimeout(attempt, AGAIN_MS);
-    });
-  timer = setTimeout(attempt, AFTER_MS);
+    void fetchLater()
+      .then(() => Promise.all([import("../kit/chart-kit"), import("../kit/csv")]))
+      .catch(() => {
+        timer = setTimeout(attempt, AGAIN_MS);
+      });
+  timer = setTimeout(attempt, waitedFor ? 0 : AFTER_MS);
   return () => clearTimeout(timer);
 }

@@ -1,7 +1,7 @@
 import { View } from "@tamagui/core";
-import { useEffect, type ReactNode } from "react";
+import type { ReactNode } from "react";
 import { useLayout } from "../kit/wide";
-import { fetchAhead, useFetched } from "./fetched-later";
+import { useFetched } from "./fetched-later";
 import { RoomBar } from "./room-bar";
 import { useCalloutKey } from "./use-callout-key";
 
@@ -10,7 +10,6 @@ export function Shell({ children }: { children: ReactNode }) {
   const { wide } = useLayout();
   const later = useFetched();
   useCalloutKey();
-  useEffect(fetchAhead, []);
   return (
     <View
       flex={1}

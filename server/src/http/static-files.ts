@@ -1,4 +1,4 @@
-import { existsSync } from "node:fs";
+import { existsSync, readdirSync } from "node:fs";
 import type { ServerResponse } from "node:http";
 import path from "node:path";
 import { isPage } from "@root-gauge/contract";
@@ -19,6 +19,20 @@ function setCaching(response: ServerResponse, file: string, webRoot: string): vo
   );
 }
 
+/** Where the build puts its scripts. */
+const SCRIPTS = "/_expo/static/js/web/";
+
+/**
+ * What every room but the Bench asks for once the entry has run, so that the browser fetches both at the same time.
+ * @returns a Link header's value; undefined where the build has no such piece
+ */
+function preloadOfRooms(root: string): string | undefined {
+  const folder = path.join(root, SCRIPTS);
+  const names = existsSync(folder) ? readdirSync(folder) : [];
+  const rooms = names.find((name) => /^later-[^.]+\.js$/.test(name));
+  return rooms === undefined ? undefined : `<${SCRIPTS}${rooms}>; rel=preload; as=script`;
+}
+
 /**
  * Serves the built web app, precompressed where the build made .br and .gz files. An address without a file is
  * the app's own page, with 404 where the app has none; under the hashed folders nothing.
@@ -27,6 +41,7 @@ export function staticFiles(webRoot: string): Router {
   const router = Router();
   const root = path.resolve(webRoot);
   const page = path.join(root, "index.html");
+  const preload = preloadOfRooms(root);
   router.use(
     expressStaticGzip(root, {
       enableBrotli: true,
@@ -43,6 +58,7 @@ export function staticFiles(webRoot: string): Router {
       return;
     }
     response.setHeader("Cache-Control", "no-cache");
+    if (preload !== undefined) response.setHeader("Link", preload);
     // The page says what is wrong and leads on; the status tells programs that nothing is there.
     response.status(isPage(request.path) ? 200 : 404).sendFile(page);
   });

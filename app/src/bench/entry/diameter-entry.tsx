@@ -12,7 +12,8 @@ import {
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { takeReading } from "../../data/bench";
-import { changeSettings, useSettings, type Settings } from "../../data/settings";
+import type { Settings } from "../../data/kept-schemas";
+import { changeSettings, useSettings } from "../../data/settings";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { ChoiceRow } from "../../kit/choice-row";
 import type { PadField } from "./pad-fields";

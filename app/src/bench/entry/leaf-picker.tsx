@@ -16,7 +16,6 @@ import { useMemo, useState } from "react";
 import { takeReading } from "../../data/bench";
 import { useDraft, writeDraft } from "../../data/drafts";
 import { useSettings } from "../../data/settings";
-import { LeafView } from "../../drawing/leaf-view";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { Pressable } from "../../kit/pressable";
@@ -24,7 +23,10 @@ import { Radio, RadioGroup } from "../../kit/radio-group";
 import { Figure, Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
 import { useLayout } from "../../kit/wide";
+import { fetchedLater } from "../../shell/fetched-later";
 import { differentPitches, groupLeaves, matchingLeaves } from "./leaf-groups";
+
+const LeafView = fetchedLater((later) => later.LeafView);
 
 export interface LeafPickerProps {
   readonly candidates: readonly Candidate[];

@@ -1,11 +1,5 @@
-import {
-  judgePair,
-  pairOutcomeWords,
-  pairWords,
-  type JudgedPair,
-  type Thread,
-  type Units,
-} from "@root-gauge/core";
+import { pairOutcomeWords, pairWords } from "@root-gauge/core/pair-words";
+import { judgePair, type JudgedPair, type Thread, type Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useMemo } from "react";
 import { useSettings } from "../../data/settings";

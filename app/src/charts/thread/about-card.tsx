@@ -1,12 +1,6 @@
-import {
-  FAMILY_WORDS,
-  sizeNoteWords,
-  sizeNotes,
-  threadUseWords,
-  threadUses,
-  type Thread,
-  type Units,
-} from "@root-gauge/core";
+import { sizeNoteWords, threadUseWords } from "@root-gauge/core/chart-words";
+import { sizeNotes, threadUses } from "@root-gauge/core/notes";
+import { FAMILY_WORDS, type Thread, type Units } from "@root-gauge/core";
 import { Facts } from "../../kit/facts";
 import { Card } from "../../kit/surface";
 import { Body, Heading, Small } from "../../kit/text";

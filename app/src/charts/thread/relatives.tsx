@@ -1,12 +1,6 @@
-import {
-  confusedWith,
-  sameAs,
-  sameDiameter,
-  tellApartWords,
-  type LookAlike,
-  type Thread,
-  type Units,
-} from "@root-gauge/core";
+import { confusedWith, sameAs, sameDiameter, type LookAlike } from "@root-gauge/core/look-alikes";
+import { tellApartWords } from "@root-gauge/core/pair-words";
+import { type Thread, type Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";

@@ -1,5 +1,6 @@
 import { named } from "../testing/named-thread";
-import { leafSeat, likelySlips } from "./index";
+import { leafDrawing } from "./index";
+import { leafSeat } from "./leaf-seat";
 
 describe("a leaf laid on a thread, by geometry", () => {
   it.each([
@@ -40,16 +41,24 @@ describe("a leaf laid on a thread, by geometry", () => {
   });
 });
 
-describe("what may have gone wrong with a diameter that no thread shows", () => {
-  it("is the unit, the flats, or the zero of the jaws", () => {
-    const codes = (mm: number) => likelySlips(mm).map(({ code }) => code);
-    expect(codes(12.5 * 25.4)).toContain("unit");
-    expect(likelySlips(0.5)).toEqual(
-      expect.arrayContaining([expect.objectContaining({ code: "unit", meant: "in" })]),
-    );
-    expect(likelySlips(107).map(({ code }) => code)).not.toContain("zero");
-    expect(codes(54.6)).toContain("across-flats");
-    const [zero] = likelySlips(102.2);
-    expect(zero).toMatchObject({ code: "zero" });
+describe("the drawing of a leaf on a thread", () => {
+  const drawn = (name: string, leaf: { tpi: number } | { pitchMm: number }) =>
+    leafDrawing(leaf, 60, named(name), { width: 320, height: 60 });
+
+  it("lays the leaf over the thread, the light between them left free", () => {
+    const { marks, lightMm, scale } = drawn("1/4-20 unc", { pitchMm: 1.25 });
+    const [leaf, thread] = marks.map((mark) => {
+      if (mark.kind !== "edge") throw new Error(mark.kind);
+      return [mark.from, ...mark.steps.map(({ to }) => to)];
+    });
+    const gaps = leaf!.map(({ y }, at) => thread![at]!.y - y);
+    expect(Math.min(...gaps)).toBeCloseTo(0, 6);
+    expect(Math.max(...gaps)).toBeGreaterThan((lightMm * 96 * scale) / 25.4);
+    expect(leaf!.at(-1)!.x).toBeCloseTo(320, 6);
+  });
+
+  it("says no light where nobody would see any", () => {
+    expect(drawn("M10", { pitchMm: 1.5 }).lightMm).toBe(0);
+    expect(drawn("M10", { tpi: 16 }).lightMm).toBeGreaterThan(0.02);
   });
 });

@@ -1,3 +1,4 @@
+import { leafPitchMm, type LeafMark } from "../identify";
 import {
   formSizes,
   threadProfile,
@@ -6,8 +7,6 @@ import {
   type Thread,
 } from "../threads";
 import type { Mm } from "../units";
-import { leafPitchMm } from "./leaf-evidence";
-import type { LeafMark } from "./reason";
 
 /** A leaf pressed into a thread as far as it goes, seen from the side; x in mm from its middle tooth, y outward from the axis. */
 export interface LeafSeat {

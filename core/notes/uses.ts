@@ -1,4 +1,4 @@
-import type { Thread } from "./thread";
+import type { Thread } from "../threads";
 
 /** Where a thread is met, by the part it is on. `words` makes the sentence. */
 export type ThreadUse =

@@ -1,20 +1,8 @@
-import type { JudgedPair, LookAlike, Mating } from "../mating";
+import type { LookAlike } from "../look-alikes";
+import type { JudgedPair, Mating } from "../mating";
 import type { Thread } from "../threads";
 import { printLength, printPlain, type Units } from "../units";
-import { pitchWords } from "./figures";
-import { upperFirst } from "./letter-case";
-import { aThread } from "./test-words";
-import { angleWords } from "./thread-words";
-
-/** Turns under which nobody would say that it had started. */
-const AT_ONCE = 0.75;
-
-/** "at once", "after about a turn", "after about 4 turns". */
-export function turnsWords(turns: number): string {
-  if (turns < AT_ONCE) return "at once";
-  if (turns < 1.5) return "after about a turn";
-  return `after about ${Math.round(turns)} turns`;
-}
+import { AT_ONCE_TURNS, aThread, angleWords, pitchWords, turnsWords, upperFirst } from "../words";
 
 const OUTCOME_WORDS = {
   mates: "Goes",
@@ -32,7 +20,7 @@ export function pairOutcomeWords(pair: JudgedPair): string {
   if (cause === "no-overlap") return "Slides through";
   if (outcome === "mates" && !sound) return `Not its own: turns by hand, holds ${holds(pair)}`;
   if (outcome === "loose") return `Not its own: goes loose, holds ${holds(pair)}`;
-  return turns < AT_ONCE && outcome === "binds" ? "Binds at once" : OUTCOME_WORDS[outcome];
+  return turns < AT_ONCE_TURNS && outcome === "binds" ? "Binds at once" : OUTCOME_WORDS[outcome];
 }
 
 /** One sentence on how a screw and a nut take each other, with its figures. */
@@ -125,7 +113,7 @@ function reach({ outcome, turns = Infinity, strength }: Mating): number {
 }
 
 function forTurns(turns: number): string {
-  if (turns < AT_ONCE) return "for less than a turn";
+  if (turns < AT_ONCE_TURNS) return "for less than a turn";
   if (turns < 1.5) return "for about a turn";
   return `for about ${Math.round(turns)} turns`;
 }

@@ -1,6 +1,5 @@
+import { sizesOverCrests, taperLengths, type Thread } from "../threads";
 import type { Mm } from "../units";
-import { sizesOverCrests, taperLengths } from "./limits";
-import type { Thread } from "./thread";
 
 /** Something about the size of a thread that its name does not say. `words` makes the sentence. */
 export type SizeNote =

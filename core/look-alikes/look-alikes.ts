@@ -1,8 +1,6 @@
+import { SAME_SIZE_MM, isOneThread, judgePair, type JudgedPair, type Mating } from "../mating";
 import { catalogue, sizesOverCrests, type Thread } from "../threads";
 import type { Mm } from "../units";
-import { judgePair, type JudgedPair } from "./judge-pair";
-import { SAME_SIZE_MM, isOneThread } from "./same-thread";
-import type { Mating } from "./will-it-go";
 
 /** What tells two look-alikes apart, the easiest first. */
 export type TellingSign = "pitch" | "taper" | "diameter" | "angle" | "nothing";

@@ -1,0 +1,2 @@
+export { compareThreads, confusedWith, sameAs, sameDiameter } from "./look-alikes";
+export type { LookAlike } from "./look-alikes";

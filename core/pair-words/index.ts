@@ -1,0 +1,1 @@
+export { dangerWords, pairOutcomeWords, pairWords, tellApartWords } from "./pair-words";
