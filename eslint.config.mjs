@@ -99,6 +99,19 @@ export default defineConfig([
     },
   },
   {
+    files: ["app/src/**/*.ts", "app/src/**/*.tsx"],
+    ignores: ["**/*.test.ts", "**/*.test.tsx"],
+    rules: {
+      "no-restricted-syntax": [
+        "error",
+        ...["Literal[value=%]", "JSXText[value=%]", "TemplateElement[value.raw=%]"].map((node) => ({
+          selector: node.replace("%", "/(?:\\S+\\s+){3,}\\S*\\w[.?!](?:\\s|”|$)/"),
+          message: "a sentence of four words and more belongs to core's words",
+        })),
+      ],
+    },
+  },
+  {
     // Playwright hands a fixture on through a function named `use`, and reads which fixtures it wants from the pattern.
     files: ["e2e/**/*.ts"],
     rules: { "react-hooks/rules-of-hooks": "off", "no-empty-pattern": "off" },

@@ -8,6 +8,18 @@ export {
 } from "./search-words";
 export { threadColumnHeads, threadRow } from "./thread-row";
 export type { ThreadColumn, ThreadRowOptions } from "./thread-row";
+export {
+  CHART_SENTENCES,
+  alsoCalledWords,
+  bareLengthWords,
+  barePitchWords,
+  chartDrillByWords,
+  holeSourcesWords,
+  noSuchThreadWords,
+  notTwoThreadsWords,
+  overlayWords,
+  whichThreadWords,
+} from "./chart-sentences";
 export { compareFacts } from "./compare-facts";
 export type { CompareFact } from "./compare-facts";
 export { lengthConversions, pitchConversions } from "./conversions";

@@ -1,10 +1,5 @@
-import type { Understanding } from "../search";
-import {
-  PITCHES_READ,
-  type DesignationProblem,
-  type PitchNeighbour,
-  type Thread,
-} from "../threads";
+import type { PitchNeighbour, Understanding } from "../search";
+import { PITCHES_READ, type DesignationProblem, type Thread } from "../threads";
 import { printFigure, printLength, printPlain, printRange, type Units } from "../units";
 import { pitchWords } from "../words";
 

@@ -1,8 +1,8 @@
+import { stressArea } from "../joints";
 import { classNameWords, sizeRangeWords } from "./size-words";
 import {
   basicSizes,
   limits,
-  stressArea,
   toleranceClasses,
   type SizeRange,
   type Thread,

@@ -4,7 +4,7 @@ export { headRecess } from "./head-recess";
 export type { HeadRecess } from "./head-recess";
 export { NUT_STYLES, nutSize } from "./nuts";
 export type { NutSize, NutStyle } from "./nuts";
-export { stockLengths, stockMatch } from "./stock-lengths";
+export { isStockLength, stockLengths, stockMatch } from "./stock-lengths";
 export type { StockMatch } from "./stock-lengths";
 export { threadLength } from "./thread-length";
 export type { ThreadLength } from "./thread-length";

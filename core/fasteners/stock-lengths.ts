@@ -90,6 +90,14 @@ export interface StockMatch {
 const NEAR_SHARE = 0.02;
 const LEAST_NEAR_MM = 0.35;
 
+/** Nearer than this a length is a stocked one to the last figure shown. */
+const SAME_MM: Mm = 0.005;
+
+/** Whether what was measured is the stocked length itself. */
+export function isStockLength({ remainderMm }: StockMatch): boolean {
+  return Math.abs(remainderMm) < SAME_MM;
+}
+
 /**
  * The stocked length that a measured one is, or lies between.
  * @returns undefined where nothing is stocked with this head and thread

@@ -1,3 +1,4 @@
+import { dimensionWords } from "../drawing-words";
 import {
   AXIS,
   UNITS_PER_MM,
@@ -12,7 +13,6 @@ import {
   type Stroke,
 } from "../outline";
 import type { Mm, Units } from "../units";
-import { dimensionWords } from "../words";
 import { outlineLayout } from "./outline-layout";
 
 /** How each kind of line of a part is drawn. */

@@ -11,6 +11,7 @@ export { HOLE_MATERIAL_KINDS } from "./materials";
 export type { HoleMaterial } from "./materials";
 export { seatingOf, stockLength } from "./stock-length";
 export type { LengthAdvice, Seat, Seating } from "./stock-length";
+export { stressArea } from "./stress-area";
 export { TAPS } from "./tap-lead";
 export type { Tap } from "./tap-lead";
 export { torqueRange } from "./torque";

@@ -1,5 +1,6 @@
 import { bandAt, type Grade, type Hardness } from "../grades";
-import { basicSizes, stressArea, type Thread } from "../threads";
+import { basicSizes, type Thread } from "../threads";
+import { stressArea } from "./stress-area";
 
 /** What one bolt of a class holds along its axis, in newtons. */
 export interface BoltLoads {

@@ -1,6 +1,7 @@
 import { bandAt, servingStressMpa, type Grade } from "../grades";
-import { stressArea, type Thread } from "../threads";
+import { type Thread } from "../threads";
 import type { TighteningSurface } from "../circumstances";
+import { stressArea } from "./stress-area";
 
 /** Nut factor K of T = K D F, as a range: what friction leaves open. Stainless is not tightened dry: waxed or pasted. */
 const NUT_FACTORS: Readonly<Record<TighteningSurface, readonly [least: number, most: number]>> = {

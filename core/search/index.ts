@@ -1,5 +1,7 @@
 export { QUALITIES, classOfQuality } from "./quality";
 export type { Quality } from "./quality";
+export { nearestPitches } from "./standard-pitches";
+export type { PitchNeighbour } from "./standard-pitches";
 export { prepareSearch, searchThreads } from "./search-threads";
 export type {
   HitReason,

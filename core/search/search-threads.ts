@@ -3,9 +3,7 @@ import { commonnessWeight } from "../identify";
 import {
   catalogue,
   lookUpThread,
-  nearestPitches,
   type DesignationProblem,
-  type PitchNeighbour,
   type Thread,
   type ThreadFamily,
   type ThreadSide,
@@ -13,6 +11,7 @@ import {
 import type { Mm, Units } from "../units";
 import { reachOf } from "./reach";
 import { readQueryFigures } from "./read-query";
+import { nearestPitches, type PitchNeighbour } from "./standard-pitches";
 
 /** Why a thread is among the hits. */
 export type HitReason =

@@ -18,8 +18,10 @@ export {
   nutAdviceWords,
   washerAdviceWords,
 } from "./replace-words";
+export { SHEET_SENTENCES, lengthWindowWords } from "./sheet-sentences";
 export { sheetWords } from "./sheet-words";
 export type { SheetSection, SheetWords } from "./sheet-words";
+export { partTitleWords } from "./title-words";
 export {
   MAGNET_CONTRADICTS,
   SURFACE_WORDS,

@@ -1,9 +1,10 @@
+import { driftWords, tenThreadsWords } from "../drawing-words";
 import { chain, segments, type Drawing, type Mark, type Place } from "../outline";
-import { threadProfile, type Thread } from "../threads";
+import type { Thread } from "../threads";
 import type { Mm, Units } from "../units";
-import { driftWords, tenThreadsWords } from "../words";
 import { overlayLayout } from "./overlay-layout";
 import { profileEdge } from "./profile-edge";
+import { threadProfile } from "./thread-profile";
 
 /** Two screws' profiles over each other to one scale: the first solid, the second dashed. */
 export function overlayDrawing(

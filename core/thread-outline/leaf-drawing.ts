@@ -1,8 +1,9 @@
 import type { LeafMark } from "../identify";
 import { UNITS_PER_MM, type Drawing, type Mark } from "../outline";
-import type { ProfilePoint, Thread } from "../threads";
+import type { Thread } from "../threads";
 import type { Mm } from "../units";
 import { leafSeat } from "./leaf-seat";
+import type { ProfilePoint } from "./thread-profile";
 
 /** Teeth looked at: more would be too small to see light under on a phone. */
 const TEETH = 7;

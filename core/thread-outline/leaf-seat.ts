@@ -1,12 +1,7 @@
 import { leafPitchMm, type LeafMark } from "../identify";
-import {
-  formSizes,
-  threadProfile,
-  type ProfilePiece,
-  type ProfilePoint,
-  type Thread,
-} from "../threads";
+import { formSizes, type Thread } from "../threads";
 import type { Mm } from "../units";
+import { threadProfile, type ProfilePiece, type ProfilePoint } from "./thread-profile";
 
 /** A leaf pressed into a thread as far as it goes, seen from the side; x in mm from its middle tooth, y outward from the axis. */
 export interface LeafSeat {

@@ -1,9 +1,11 @@
+import { diameterLabel } from "../drawing-words";
 import { dimensionMarks, segments, type Drawing, type Mark } from "../outline";
-import { threadProfile, type Thread } from "../threads";
+import type { Thread } from "../threads";
 import type { Units } from "../units";
-import { angleWords, diameterLabel, pitchWords } from "../words";
+import { angleWords, pitchWords } from "../words";
 import { profileEdge } from "./profile-edge";
 import { profileLayout, type ProfileLayout } from "./profile-layout";
+import { threadProfile } from "./thread-profile";
 
 /** Screw and nut, each with the metal behind its line; a thread that is only internal is the nut, solid. */
 function metalMarks(thread: Thread, layout: ProfileLayout): Mark[] {

@@ -1,5 +1,5 @@
 import type { EdgeStep, Place } from "../outline";
-import type { ProfilePiece, ProfilePoint } from "../threads";
+import type { ProfilePiece, ProfilePoint } from "./thread-profile";
 
 /** Where a profile is laid on the drawing: units to the mm, and where x = 0 and of the axis. */
 export interface ProfilePlace {

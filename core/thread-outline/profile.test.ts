@@ -1,6 +1,7 @@
 import { edgePath } from "../outline";
 import { named } from "../testing/named-thread";
-import { catalogue, threadProfile } from "../threads";
+import { catalogue } from "../threads";
+import { threadProfile } from "./thread-profile";
 import { overlayLayout } from "./overlay-layout";
 import { profileLayout } from "./profile-layout";
 import { placed, profileEdge } from "./profile-edge";

@@ -9,14 +9,9 @@ export {
   taperLengths,
   toleranceClasses,
 } from "./limits";
-export { formSizes, tangentRadius, threadForm } from "./form";
-export { threadProfile } from "./profile";
-export type { ProfilePiece, ProfilePoint } from "./profile";
-export { nearestPitches } from "./standard-pitches";
-export type { PitchNeighbour } from "./standard-pitches";
-export { threadCallout } from "./thread-callout";
+export { formSizes, halfFlat, tangentRadius, threadForm } from "./form";
+export type { ThreadEnd } from "./form";
 export { PITCHES_READ, readPitch } from "./read-pitch";
-export { stressArea } from "./stress-area";
 export { HANDS, THREAD_FAMILIES, THREAD_SIDES } from "./thread";
 export type {
   BasicSizes,

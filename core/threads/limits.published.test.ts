@@ -1,6 +1,7 @@
+import { stressArea } from "../joints";
 import { inInches, named } from "../testing/named-thread";
 import { MM_PER_INCH } from "../units";
-import { basicSizes, catalogue, findThread, limits, stressArea, threadById } from "./index";
+import { basicSizes, catalogue, findThread, limits, threadById } from "./index";
 
 /** ISO 965-2:1998, table 2, bolts 6g, mm: thread, major max, major min, pitch max, pitch min. */
 const ISO_965_2_BOLTS: readonly (readonly [string, number, number, number, number])[] = [

@@ -1,14 +1,12 @@
 // The words of the Bench; those of a sheet and of the charts are parts of their own.
 export {
-  diameterLabel,
-  dimensionWords,
-  driftWords,
-  leafLightWords,
-  nearScaleWords,
-  paperScaleWords,
-  scaleWords,
-  tenThreadsWords,
-} from "./drawing-words";
+  BENCH_SENTENCES,
+  FIRST_STEPS,
+  changePartWords,
+  noSuchLeafWords,
+  suspicionWords,
+  unitSlipWords,
+} from "./bench-sentences";
 export {
   AT_ONCE_TURNS,
   leafWords,
@@ -34,7 +32,7 @@ export type { ReadingWords } from "./reading-words";
 export { allReasonsWords, reasonWords } from "./reason-words";
 export { TEACHING } from "./teaching";
 export { aThread, nextTestWords } from "./test-words";
-export { partTitleWords } from "./title-words";
+export { ASSUMED_SCREEN, scaleWords } from "./scale-words";
 export { FAMILY_WORDS, angleWords, areaWords } from "./thread-words";
 export {
   STANDING_WORDS,

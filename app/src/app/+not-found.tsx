@@ -1,3 +1,4 @@
+import { BENCH_SENTENCES } from "@root-gauge/core";
 import { useRouter } from "expo-router";
 import { View } from "@tamagui/core";
 import { ActionButton } from "../kit/action-button";
@@ -10,7 +11,7 @@ export default function NotFoundRoute() {
     <View flex={1}>
       <PageHead title="Nothing at this address" />
       <View padding={12} gap={12}>
-        <Body>The address may be mistyped, or the page may have moved.</Body>
+        <Body>{BENCH_SENTENCES.noAddress}</Body>
         <ActionButton primary label="Go to the Bench" onPress={() => router.replace("/")} />
       </View>
     </View>

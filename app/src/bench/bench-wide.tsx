@@ -1,3 +1,4 @@
+import { BENCH_SENTENCES } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { ScrollView } from "react-native";
 import { Card } from "../kit/surface";
@@ -36,7 +37,7 @@ export function BenchWide(props: BenchLayoutProps) {
           {started ? (
             <ReadingsColumn readings={part.readings} units={units} />
           ) : (
-            <Label>None taken yet. Keys: d diameter, p pitch, ? all keys.</Label>
+            <Label>{BENCH_SENTENCES.noReading}</Label>
           )}
           {panel !== undefined && !onRight ? (
             <BenchPanel {...props} />

@@ -1,6 +1,7 @@
 import { compareThreads } from "@root-gauge/core/look-alikes";
 import { dangerWords, tellApartWords } from "@root-gauge/core/pair-words";
 import { reasonWords, threadName, type Candidate, type Units } from "@root-gauge/core";
+import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";
@@ -71,7 +72,7 @@ export function ComparePanel({ candidates, units, onClose }: ComparePanelProps) 
   if (first === undefined || second === undefined) {
     return (
       <Panel title="Compare two" onClose={onClose}>
-        <Body>Only one thread is still in the running, so there is nothing to compare.</Body>
+        <Body>{PANEL_SENTENCES.oneLeft}</Body>
       </Panel>
     );
   }

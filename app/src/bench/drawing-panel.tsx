@@ -4,6 +4,7 @@ import {
   endViewMarks,
   lastReading,
   nutMarks,
+  changePartWords,
   type Mark,
   type MeasuredSizes,
   type PartKind,
@@ -120,7 +121,7 @@ function PartSwitch({ part, onPress }: { part: PartKind; onPress: () => void }) 
       gap={4}
       paddingHorizontal={8}
       focusVisibleStyle={{ outlineColor: "$scribe" }}
-      aria-label={`The part: ${PART_KIND_WORDS[part]}. Change it`}
+      aria-label={changePartWords(part)}
       onPress={onPress}
     >
       <Figure color="$scribe">{PART_KIND_WORDS[part]}</Figure>

@@ -1,13 +1,13 @@
 import {
   allReasonsWords,
   lookUpThread,
-  percentWords,
   type DesignationReading,
   type Identification,
   type Units,
 } from "@root-gauge/core";
 import { calledScrew, isCalloutProblem, parseScrew } from "@root-gauge/core/callout";
 import { designationProblemWords, understandingWords } from "@root-gauge/core/chart-words";
+import { PANEL_SENTENCES, unreadShareWords } from "@root-gauge/core/panel-words";
 import { calloutProblemWords } from "@root-gauge/core/sheet-words";
 import { Body } from "../kit/text";
 import { CalledRow } from "../callout/called-row";
@@ -55,9 +55,7 @@ export function FindResults({ typed, identification, units }: FindResultsProps) 
       <CalledRow text={typed} />
       {problem === undefined || called !== undefined ? null : (
         <Body color="$quiet">
-          {typed.trim() === ""
-            ? "A thread is set against the readings on the bench; a part as you would order it opens its sheet."
-            : (orderProblem(typed) ?? problem)}
+          {typed.trim() === "" ? PANEL_SENTENCES.findWhat : (orderProblem(typed) ?? problem)}
         </Body>
       )}
       {found.map((candidate) => (
@@ -65,10 +63,7 @@ export function FindResults({ typed, identification, units }: FindResultsProps) 
           key={candidate.thread.id}
           name={candidate.thread.designation}
           probability={candidate.probability}
-          reason={
-            allReasonsWords(candidate, units) ||
-            `Nothing was read yet: ${percentWords(candidate.probability)} by how common it is.`
-          }
+          reason={allReasonsWords(candidate, units) || unreadShareWords(candidate.probability)}
         />
       ))}
     </>

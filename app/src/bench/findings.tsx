@@ -1,17 +1,16 @@
 import { isRuledOut, leads } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { ActionButton } from "../kit/action-button";
-import { fetchedLater } from "../shell/fetched-later";
+import { useFetched } from "../shell/fetched-later";
 import type { BenchLayoutProps } from "./bench-layout";
 import { FirstSteps } from "./first-steps";
 import { RunningList } from "./running-list";
 
-const NearMisses = fetchedLater((later) => later.NearMisses);
-const CommonnessSwitch = fetchedLater((later) => later.CommonnessSwitch);
-
 /** What the readings say so far; before the first, how to begin. */
 export function Findings({ bench, units, onOpen, onWriteUp }: BenchLayoutProps) {
   const { identification, onBench } = bench;
+  // What is of use beside the list, and no loss where the rest of the app cannot be fetched.
+  const later = useFetched();
   if (onBench.readings.length === 0) return <FirstSteps side={bench.side} />;
   const unsettled = identification.verdict === "narrowed" || identification.verdict === "open";
   const [best, second] = identification.candidates;
@@ -29,8 +28,12 @@ export function Findings({ bench, units, onOpen, onWriteUp }: BenchLayoutProps) 
         ) : null}
         <ActionButton flex={1} label="Try a known part" onPress={() => onOpen("trial")} />
       </View>
-      {best !== undefined && leads(best) ? <NearMisses thread={best.thread} units={units} /> : null}
-      <CommonnessSwitch used={onBench.options.useCommonness !== false} />
+      {later !== undefined && best !== undefined && leads(best) ? (
+        <later.NearMisses thread={best.thread} units={units} />
+      ) : null}
+      {later === undefined ? null : (
+        <later.CommonnessSwitch used={onBench.options.useCommonness !== false} />
+      )}
       <ActionButton label="Tools on hand" onPress={() => onOpen("tools")} />
       {unsettled ? <ActionButton label="Write it up as it stands" onPress={onWriteUp} /> : null}
     </>

@@ -2,7 +2,6 @@ import {
   likelySlips,
   nextTestWords,
   notHeldWords,
-  printPlain,
   readingWords,
   suspectWords,
   TEACHING,
@@ -10,6 +9,9 @@ import {
   threadName,
   unknownStanding,
   lowerFirst,
+  BENCH_SENTENCES,
+  suspicionWords,
+  unitSlipWords,
   type Identification,
   type InformativeTest,
   type MeasuredSizes,
@@ -198,11 +200,11 @@ function SettledCard({
   const [best] = identification.candidates;
   const name = best === undefined ? "" : threadName(best.thread);
   return (
-    <StepCard title={name} text="Write it up for the job, or put the next part on the bench.">
+    <StepCard title={name} text={BENCH_SENTENCES.settled}>
       <ActionButton
         flex={1}
         label="One like it"
-        says="One like it: same machine, same kind of part"
+        says={BENCH_SENTENCES.oneLikeIt}
         onPress={onStartAnotherLike}
       />
       <ActionButton flex={1} label="Start another" onPress={onStartAnother} />
@@ -226,7 +228,7 @@ function UnitSlips({ readings, sizes }: Pick<NextCardProps, "readings" | "sizes"
       <ActionButton
         key={slip.meant}
         flex={1}
-        label={`It was ${printPlain(slip.figure)} ${slip.meant}`}
+        label={unitSlipWords(slip)}
         onPress={() => changeBench({ type: "mend", at, reading: { ...reading, mm: slip.mm } })}
       />
     ) : null,
@@ -245,10 +247,7 @@ function ContradictionCard(props: NextCardProps) {
   const reading = suspect === undefined ? undefined : readings[suspect.reading];
   if (suspect === undefined || reading === undefined) {
     return (
-      <StepCard
-        title="No thread held fits these readings"
-        text={notHeldWords(slipsOf(sizes), units)}
-      >
+      <StepCard title={BENCH_SENTENCES.noneFits} text={notHeldWords(slipsOf(sizes), units)}>
         <UnitSlips readings={readings} sizes={sizes} />
         <ReadAgain readings={readings} onOpen={onOpen} />
         <ActionButton flex={1} label="Write it up" onPress={onWriteUp} />
@@ -256,11 +255,11 @@ function ContradictionCard(props: NextCardProps) {
     );
   }
   const { label, figure } = readingWords(reading, units);
-  const or = second === undefined ? "" : ` Or: ${lowerFirst(suspectWords(second, units))}`;
+  const other = second === undefined ? undefined : suspectWords(second, units);
   return (
     <StepCard
       title={`Check this reading: ${label} ${figure}`}
-      text={`${suspectWords(suspect, units)}${or} If both were right, this is a thread not held here.`}
+      text={suspicionWords(suspectWords(suspect, units), other)}
     >
       <ActionButton
         flex={1}
@@ -275,7 +274,7 @@ function ContradictionCard(props: NextCardProps) {
 
 function NothingFitsCard({ readings, sizes, units, onOpen, onWriteUp }: NextCardProps) {
   return (
-    <StepCard title="Outside every thread held" text={notHeldWords(slipsOf(sizes), units)}>
+    <StepCard title={BENCH_SENTENCES.noneHeld} text={notHeldWords(slipsOf(sizes), units)}>
       <UnitSlips readings={readings} sizes={sizes} />
       <ReadAgain readings={readings} onOpen={onOpen} />
       <ActionButton flex={1} label="Write it up" onPress={onWriteUp} />
@@ -294,10 +293,7 @@ export function NextCard(props: NextCardProps) {
     return <TestCard test={test} units={props.units} onOpen={props.onOpen} />;
   }
   return (
-    <StepCard
-      title="No test on hand separates these"
-      text="Take the pitch another way, try a known part, or write it up as it stands."
-    >
+    <StepCard title={BENCH_SENTENCES.noTest} text={BENCH_SENTENCES.takeAnotherWay}>
       <ActionButton flex={1} label="Enter a pitch" onPress={() => props.onOpen("pitch")} />
       <ActionButton flex={1} label="Tools on hand" onPress={() => props.onOpen("tools")} />
       <ActionButton flex={1} label="Write it up" onPress={props.onWriteUp} />

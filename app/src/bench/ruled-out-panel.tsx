@@ -6,6 +6,7 @@ import {
   type Candidate,
   type Units,
 } from "@root-gauge/core";
+import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { FlatList } from "react-native";
 import { Panel } from "../kit/panel";
@@ -22,7 +23,7 @@ interface RuledOutProps {
 /** The reading that felled it; where no reading speaks against it, that it is too rare to stand beside the others. */
 function whyFallen(candidate: Candidate, units: Units): string {
   const reason = decisiveReason(candidate);
-  if (reason === undefined) return "Nothing was read yet.";
+  if (reason === undefined) return PANEL_SENTENCES.nothingRead;
   const words = reasonWords(reason, units);
   const rare = candidate.reasons.find(
     (other) => other.code === "commonness" && other.common === "rare",

@@ -1,4 +1,5 @@
 import { TOOLS, TOOL_WORDS, type Tool } from "@root-gauge/core";
+import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { changeSettings, useSettings } from "../data/settings";
 import { Panel } from "../kit/panel";
@@ -14,7 +15,7 @@ export function ToolsPanel({ onClose }: { onClose: () => void }) {
   return (
     <Panel title="Tools on hand" onClose={onClose}>
       <View gap={12}>
-        <Small>The next test asks only for what can be done with these. Kept on this device.</Small>
+        <Small>{PANEL_SENTENCES.toolsOnHand}</Small>
         <ToggleChips name="Tools on hand" values={tools} choices={CHOICES} onChange={change} />
       </View>
     </Panel>

@@ -11,6 +11,7 @@ import {
   type IdentificationInput,
   type JobInput,
 } from "@root-gauge/contract";
+import { SERVER_WORDS } from "@root-gauge/core/job-words";
 import type { z } from "zod/mini";
 import { deviceId } from "./device";
 
@@ -42,7 +43,7 @@ async function answerOf(path: string, init: RequestInit): Promise<Response> {
   try {
     return await fetch(path, { ...init, signal: AbortSignal.timeout(TIMEOUT_MS) });
   } catch {
-    throw new ServerAway("The server does not answer.");
+    throw new ServerAway(SERVER_WORDS.away);
   }
 }
 
@@ -55,14 +56,14 @@ async function call<Schema extends z.ZodMiniType>(
   const body: unknown = await response.json().catch(() => undefined);
   const refusal = apiErrorSchema.safeParse(body);
   if (response.status >= 500) {
-    throw new ServerFault(refusal.data?.error.message ?? "The server has a fault.");
+    throw new ServerFault(refusal.data?.error.message ?? SERVER_WORDS.fault);
   }
   if (!response.ok) {
-    if (!refusal.success) throw new ServerAway("Something else answers at the server's address.");
+    if (!refusal.success) throw new ServerAway(SERVER_WORDS.other);
     throw new ServerRefused(refusal.data.error.code, refusal.data.error.message);
   }
   const parsed = schema.safeParse(body);
-  if (!parsed.success) throw new ServerAway("The server's answer cannot be read.");
+  if (!parsed.success) throw new ServerAway(SERVER_WORDS.unreadable);
   return parsed.data;
 }
 

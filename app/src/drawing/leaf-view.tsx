@@ -1,10 +1,5 @@
-import {
-  leafLightWords,
-  nearScaleWords,
-  type LeafMark,
-  type Thread,
-  type Units,
-} from "@root-gauge/core";
+import { type LeafMark, type Thread, type Units } from "@root-gauge/core";
+import { leafLightWords, nearScaleWords } from "@root-gauge/core/drawing-words";
 import { leafDrawing, type LeafDrawing } from "@root-gauge/core/thread-outline";
 import { Label } from "../kit/text";
 import { Plate } from "./plate";

@@ -1,4 +1,4 @@
-import { driftWords } from "@root-gauge/core";
+import { driftWords } from "@root-gauge/core/drawing-words";
 import { driftDrawing, driftOverTen } from "@root-gauge/core/thread-outline";
 import type { ComparedThreads } from "./compared-threads";
 import { Plate } from "./plate";

@@ -1,4 +1,5 @@
-import { nearScaleWords, type Thread, type Units } from "@root-gauge/core";
+import { type Thread, type Units } from "@root-gauge/core";
+import { nearScaleWords } from "@root-gauge/core/drawing-words";
 import { profileDrawing } from "@root-gauge/core/thread-outline";
 import { View } from "@tamagui/core";
 import { Label } from "../kit/text";

@@ -1,4 +1,6 @@
-import { nearScaleWords, printLength } from "@root-gauge/core";
+import { printLength } from "@root-gauge/core";
+import { overlayWords } from "@root-gauge/core/chart-words";
+import { nearScaleWords } from "@root-gauge/core/drawing-words";
 import { overlayDrawing } from "@root-gauge/core/thread-outline";
 import { useTheme, View } from "@tamagui/core";
 import Svg from "react-native-svg";
@@ -47,9 +49,7 @@ export function ProfileOverlay({ first, second, units }: ComparedThreads) {
           <Label color="$scribe">
             {drawing === undefined
               ? ""
-              : drawing.crestsTogether
-                ? `${nearScaleWords(drawing.scale)}; crests laid on one line, the diameters are ${apart} apart`
-                : `${nearScaleWords(drawing.scale)}, each at its own radius`}
+              : overlayWords(nearScaleWords(drawing.scale), drawing.crestsTogether, apart)}
           </Label>
         </View>
       )}

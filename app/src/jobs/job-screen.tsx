@@ -1,5 +1,7 @@
 import type { IdentificationRecord } from "@root-gauge/contract";
-import { partTitleWords, readingWords, type Units } from "@root-gauge/core";
+import { readingWords, type Units } from "@root-gauge/core";
+import { JOB_SENTENCES } from "@root-gauge/core/job-words";
+import { partTitleWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { FlatList } from "react-native";
@@ -46,7 +48,7 @@ function PartRow({ record, units, onPress }: PartRowProps) {
         {record.unreadable.length === 0 ? null : (
           <Small color="$clash">Part of it cannot be read any more</Small>
         )}
-        {record.waiting ? <Small>Kept on this device, not on the server yet.</Small> : null}
+        {record.waiting ? <Small>{JOB_SENTENCES.notOnServer}</Small> : null}
       </View>
     </ListRow>
   );
@@ -58,9 +60,7 @@ export function JobScreen({ id }: { id: string }) {
   const { units } = useSettings();
   const { job, identifications, query, more } = useJob(id);
   const empty =
-    job === undefined
-      ? (query.error?.message ?? "Fetching the job.")
-      : "Nothing written up for this job yet.";
+    job === undefined ? (query.error?.message ?? "Fetching the job.") : JOB_SENTENCES.emptyJob;
   return (
     <View flex={1} render="main">
       <PageHead title={job?.name ?? "Job"} backTo="/jobs" aside={<UnitsSwitch />} />

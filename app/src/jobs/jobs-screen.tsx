@@ -1,4 +1,5 @@
 import type { Job } from "@root-gauge/contract";
+import { JOB_SENTENCES, partsWords } from "@root-gauge/core/job-words";
 import { useTheme, View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import ChevronRight from "lucide-react-native/icons/chevron-right";
@@ -11,11 +12,6 @@ import { useLayout } from "../kit/wide";
 import { LightSwitch } from "../shell/light-switch";
 import { PAGE_WIDTH, PageHead } from "../shell/page";
 
-function partsWords(count: number): string {
-  if (count === 0) return "nothing written up yet";
-  return count === 1 ? "one part written up" : `${count} parts written up`;
-}
-
 function JobRow({ job, onPress }: { job: Kept<Job>; onPress: () => void }) {
   const theme = useTheme();
   return (
@@ -25,7 +21,7 @@ function JobRow({ job, onPress }: { job: Kept<Job>; onPress: () => void }) {
           {job.name}
         </Figure>
         <Small>{[job.origin, partsWords(job.identifications)].filter(Boolean).join(" · ")}</Small>
-        {job.waiting ? <Small>Kept on this device, not on the server yet.</Small> : null}
+        {job.waiting ? <Small>{JOB_SENTENCES.notOnServer}</Small> : null}
       </View>
       <ChevronRight size={20} color={theme.quiet.val} aria-hidden />
     </ListRow>
@@ -37,7 +33,7 @@ function JobsEmpty({ message }: { message: string | undefined }) {
   if (message !== undefined) return <Body role="status">{message}</Body>;
   return (
     <View gap={12}>
-      <Body>No job yet. Identify a part on the Bench and write it up: the job is made there.</Body>
+      <Body>{JOB_SENTENCES.noJob}</Body>
       <ActionButton primary label="Go to the Bench" onPress={() => router.push("/")} />
     </View>
   );

@@ -1,3 +1,4 @@
+import { JOB_SENTENCES } from "@root-gauge/core/job-words";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { ActionButton } from "./action-button";
@@ -25,9 +26,7 @@ export function CopyButton({ text, label = "Copy", says }: CopyButtonProps) {
   const [said, setSaid] = useState("");
   const copy = async () => {
     const done = await copied(text());
-    setSaid(
-      done ? "Copied." : "This browser does not allow copying here: select the words instead.",
-    );
+    setSaid(done ? "Copied." : JOB_SENTENCES.copyForbidden);
   };
   return (
     <View gap={4}>

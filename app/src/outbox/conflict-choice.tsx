@@ -1,3 +1,4 @@
+import { JOB_SENTENCES } from "@root-gauge/core/job-words";
 import { View } from "@tamagui/core";
 import { v4 as uuid } from "uuid";
 import { useStoredIdentification } from "../data/queries";
@@ -28,7 +29,7 @@ export function ConflictChoice({ parcel }: { parcel: PartParcel }) {
   const { units } = useSettings();
   const { data: theirs, error } = useStoredIdentification(parcel.id);
   if (theirs === undefined) {
-    return <Body role="status">{error?.message ?? "Fetching what the server has."}</Body>;
+    return <Body role="status">{error?.message ?? JOB_SENTENCES.fetchingServers}</Body>;
   }
   const send = (saw?: number) => {
     outbox.retry(parcel.id, saw);

@@ -1,3 +1,4 @@
+import { JOB_SENTENCES } from "@root-gauge/core/job-words";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { FlatList } from "react-native";
@@ -57,9 +58,7 @@ export function OutboxScreen() {
         data={parcels}
         keyExtractor={({ id }) => id}
         renderItem={({ item }) => <ParcelCard parcel={item} parcels={parcels} />}
-        ListEmptyComponent={
-          <Body role="status">Nothing waits: everything saved here is on the server.</Body>
-        }
+        ListEmptyComponent={<Body role="status">{JOB_SENTENCES.nothingWaits}</Body>}
         ListFooterComponent={
           <View gap={12}>
             {asides.map((aside) => (

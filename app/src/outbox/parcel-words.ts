@@ -1,5 +1,7 @@
 import type { IdentificationInput } from "@root-gauge/contract";
-import { identify, partTitleWords, readingWords, summaryOf, type Units } from "@root-gauge/core";
+import { identify, readingWords, summaryOf, type Units } from "@root-gauge/core";
+import { JOB_SENTENCES, sentAgainWords } from "@root-gauge/core/job-words";
+import { partTitleWords } from "@root-gauge/core/sheet-words";
 import type { Parcel } from "../data/parcel";
 import { favouredThread } from "@root-gauge/core/sheet";
 
@@ -29,19 +31,17 @@ export function whyWaiting(parcel: Parcel, parcels: readonly Parcel[]): string {
   const { trouble } = parcel;
   switch (trouble?.kind) {
     case "conflict":
-      return "Another device has changed it since it was read here.";
+      return JOB_SENTENCES.changedElsewhere;
     case "refused":
       return `Refused: ${trouble.message}`;
     case "fault":
-      return `Sent again every few seconds. ${trouble.message}`;
+      return sentAgainWords(trouble.message);
     case undefined: {
       const job = parcels.find(
         ({ kind, id }) =>
           kind === "job" && parcel.kind === "identification" && id === parcel.body.jobId,
       );
-      return job === undefined
-        ? "Waits until the server answers."
-        : "Waits for its job, which is not on the server yet.";
+      return job === undefined ? JOB_SENTENCES.waitsForServer : JOB_SENTENCES.waitsForJob;
     }
   }
 }

@@ -1,5 +1,6 @@
-import { partTitleWords, type IdentificationSummary } from "@root-gauge/core";
+import { type IdentificationSummary } from "@root-gauge/core";
 import { favouredThread } from "@root-gauge/core/sheet";
+import { partTitleWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { CopyButton } from "../kit/copy-button";
 import { Card } from "../kit/surface";
@@ -19,9 +20,7 @@ export function CalloutCard({ result }: { result: IdentificationSummary }) {
         <Figure flex={1}>{subtitle}</Figure>
         {verdict === "settled" ? <CopyButton text={() => title} /> : null}
       </View>
-      {verdict === "settled" ? null : (
-        <Body>It is written up as far as it is known; take another reading to settle it.</Body>
-      )}
+      {verdict === "settled" ? null : <Body>{SHEET_SENTENCES.unsettled}</Body>}
     </Card>
   );
 }

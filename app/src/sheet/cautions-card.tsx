@@ -1,3 +1,4 @@
+import { SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
@@ -30,7 +31,7 @@ export function CautionsCard({ cautions, acknowledgement }: CautionsCardProps) {
         <Body role="status">Read and understood.</Body>
       ) : (
         <View gap={8}>
-          <Body>Substitutes are shown, and it can be saved, once this is read.</Body>
+          <Body>{SHEET_SENTENCES.cautionUnread}</Body>
           <ActionButton label="I have read this caution" onPress={acknowledgement.onGive} />
         </View>
       )}

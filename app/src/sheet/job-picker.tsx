@@ -1,4 +1,5 @@
 import { jobInputSchema } from "@root-gauge/contract";
+import { SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { v4 as uuid } from "uuid";
@@ -31,7 +32,7 @@ function NewJob({ onAdded }: { onAdded: (jobId: string) => void }) {
       origin: typedOrigin,
     });
     if (!read.success) {
-      setProblem("Nothing was read. Give the machine or the job a name.");
+      setProblem(SHEET_SENTENCES.nameJob);
       return;
     }
     const id = uuid();
@@ -76,11 +77,7 @@ export function JobPicker({
   return (
     <Card gap={8}>
       <Heading>Job</Heading>
-      {query.isError && jobs.length === 0 ? (
-        <Body>
-          The server does not answer, so its jobs cannot be listed. A new one is kept here.
-        </Body>
-      ) : null}
+      {query.isError && jobs.length === 0 ? <Body>{SHEET_SENTENCES.jobsAway}</Body> : null}
       <RadioGroup name="Job" value={jobId} onChoose={onChoose} gap={6}>
         {jobs.map((job) => {
           const chosen = job.id === jobId;

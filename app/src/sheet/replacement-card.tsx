@@ -1,7 +1,12 @@
 import { needsAcknowledgement } from "@root-gauge/core";
 import { isCalloutProblem, parseScrew, type ScrewSpec } from "@root-gauge/core/callout";
 import { cautionsFor, replacementProblems, specProblems } from "@root-gauge/core/replace";
-import { calloutProblemWords, cautionWords, specProblemWords } from "@root-gauge/core/sheet-words";
+import {
+  calloutProblemWords,
+  cautionWords,
+  specProblemWords,
+  SHEET_SENTENCES,
+} from "@root-gauge/core/sheet-words";
 import { Card } from "../kit/surface";
 import { Body, Heading, Small } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
@@ -47,9 +52,7 @@ export function ReplacementCard({
                 {specProblemWords(problem)}
               </Body>
             ))}
-        <Small>
-          Made up from the readings. Add what they do not say: length, head, grade, finish.
-        </Small>
+        <Small>{SHEET_SENTENCES.madeUp}</Small>
       </Card>
       <CircumstancesCard value={circumstances} onChange={draft.setCircumstances} />
       {cautions.length === 0 ? null : (

@@ -1,6 +1,6 @@
 import type { IdentificationInput, Replacement } from "@root-gauge/contract";
 import { shortcomings } from "@root-gauge/core/sheet";
-import { specProblemWords } from "@root-gauge/core/sheet-words";
+import { specProblemWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { v4 as uuid } from "uuid";
@@ -29,8 +29,9 @@ export function SaveToRecord({ id, replacement, allowed }: SaveToJobProps & { id
   const { record, query } = useIdentification(id);
   const [problem, setProblem] = useState<string>();
   const save = () => {
-    if (record === undefined) return setProblem(query.error?.message ?? "Still fetching the part.");
-    if (!allowed) return setProblem("Read the caution first.");
+    if (record === undefined)
+      return setProblem(query.error?.message ?? SHEET_SENTENCES.partAwaited);
+    if (!allowed) return setProblem(SHEET_SENTENCES.readCaution);
     const { jobId, position, readings, options, notes, takenAt } = record;
     const input = { jobId, position, readings, options, notes, takenAt, replacement };
     saveIdentification(id, input, record.version);
@@ -62,8 +63,8 @@ export function SaveToJob({ replacement, allowed }: SaveToJobProps) {
   const jobId = useDraft(JOB) || null;
   const draft = (field: DraftField) => (text: string) => writeDraft(field, text);
   const save = () => {
-    if (!allowed) return setProblem("Read the caution first.");
-    if (jobId === null) return setProblem("Choose the job it belongs to, or add one.");
+    if (!allowed) return setProblem(SHEET_SENTENCES.readCaution);
+    if (jobId === null) return setProblem(SHEET_SENTENCES.chooseJob);
     const id = uuid();
     const input: IdentificationInput = {
       jobId,

@@ -1,7 +1,9 @@
 import type { IdentificationRecord } from "@root-gauge/contract";
 import { USUAL_CIRCUMSTANCES } from "@root-gauge/core";
 import { formatCallout, type ScrewSpec } from "@root-gauge/core/callout";
+import { JOB_SENTENCES } from "@root-gauge/core/job-words";
 import { favouredThread, screwThatGoesIn } from "@root-gauge/core/sheet";
+import { SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
@@ -65,7 +67,7 @@ function CameOut({ record }: Pick<SheetBodyProps, "record">) {
       {record.unreadable.length === 0 ? null : (
         <Card gap={4} borderColor="$clash">
           <Heading>Cannot be read any more</Heading>
-          <Body>Stored under an older rule, and kept as it is. The part is shown without it.</Body>
+          <Body>{SHEET_SENTENCES.olderRule}</Body>
           {record.unreadable.map((text, at) => (
             <Small key={at} userSelect="text">
               {text}
@@ -85,9 +87,7 @@ function CameOut({ record }: Pick<SheetBodyProps, "record">) {
 }
 
 function Waiting({ record }: Pick<SheetBodyProps, "record">) {
-  return record.waiting ? (
-    <Body role="status">Kept on this device, not on the server yet.</Body>
-  ) : null;
+  return record.waiting ? <Body role="status">{JOB_SENTENCES.notOnServer}</Body> : null;
 }
 
 /** The sheet of a part that no screw is asked for in the place of: a nut, a fitting, or one not known yet. */

@@ -1,11 +1,5 @@
-import {
-  findThread,
-  identify,
-  partTitleWords,
-  summaryOf,
-  type Reading,
-  type Thread,
-} from "@root-gauge/core";
+import { findThread, identify, summaryOf, type Reading, type Thread } from "@root-gauge/core";
+import { partTitleWords } from "@root-gauge/core/sheet-words";
 import { screen } from "@testing-library/react";
 import { show } from "../testing/show";
 import { CalloutCard } from "./callout-card";

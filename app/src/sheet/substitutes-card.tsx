@@ -1,6 +1,6 @@
 import { formatCallout, type ScrewSpec } from "@root-gauge/core/callout";
 import type { FastenerSheet } from "@root-gauge/core/sheet";
-import { changeWords } from "@root-gauge/core/sheet-words";
+import { changeWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { ListRow } from "../kit/list-row";
 import { Card } from "../kit/surface";
@@ -19,10 +19,8 @@ export function SubstitutesCard({ sheet, shown, onOpen }: SubstitutesCardProps) 
   return (
     <Card gap={8} role="region" aria-label="May go in instead">
       <Heading>May go in instead</Heading>
-      {shown ? null : <Body>Read the caution first.</Body>}
-      {shown && sheet.substitutes.length === 0 ? (
-        <Body>Nothing else that is sure to do. Take what is called for.</Body>
-      ) : null}
+      {shown ? null : <Body>{SHEET_SENTENCES.readCaution}</Body>}
+      {shown && sheet.substitutes.length === 0 ? <Body>{SHEET_SENTENCES.noSubstitute}</Body> : null}
       {shown
         ? sheet.substitutes.map(({ spec, changes }) => (
             <ListRow key={formatCallout(spec)} onPress={() => onOpen(spec)}>

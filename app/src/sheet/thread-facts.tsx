@@ -1,5 +1,6 @@
 import type { Thread, Units } from "@root-gauge/core";
 import { tableFacts } from "@root-gauge/core/chart-words";
+import { SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import { ActionButton } from "../kit/action-button";
 import { Facts } from "../kit/facts";
 import { Card } from "../kit/surface";
@@ -18,7 +19,7 @@ export function ThreadFacts({ thread, units, onChart }: ThreadFactsProps) {
     <Card gap={8}>
       <Heading>{thread.designation}</Heading>
       <Facts facts={tableFacts(thread, units)} />
-      {thread.verified ? null : <Small>Not verified against a published table.</Small>}
+      {thread.verified ? null : <Small>{SHEET_SENTENCES.unverified}</Small>}
       <ActionButton label="All about this thread" onPress={onChart} />
     </Card>
   );

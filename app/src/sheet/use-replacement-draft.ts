@@ -1,7 +1,7 @@
 import type { Replacement } from "@root-gauge/contract";
 import { USUAL_CIRCUMSTANCES, isAcknowledged, type Circumstances } from "@root-gauge/core";
 import { isCalloutProblem, parseScrew } from "@root-gauge/core/callout";
-import { calloutProblemWords } from "@root-gauge/core/sheet-words";
+import { calloutProblemWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import { useDrafts, writeDraft } from "../data/drafts";
 import { circumstancesOf } from "../shell/sheet-address";
 
@@ -46,7 +46,7 @@ export function useReplacementDraft(stored: Replacement | null, derived: string)
     callout.trim() !== "" && isCalloutProblem(read) ? calloutProblemWords(read) : undefined;
   const unacknowledged =
     callout.trim() !== "" && !isAcknowledged(circumstances, acknowledgedAt)
-      ? "Read the caution of this joint first."
+      ? SHEET_SENTENCES.readJointCaution
       : undefined;
   return {
     callout,

@@ -1,6 +1,7 @@
 import { summaryOf } from "@root-gauge/core";
 import { formatCallout } from "@root-gauge/core/callout";
 import { favouredThread, screwThatCameOut } from "@root-gauge/core/sheet";
+import { SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";
@@ -27,8 +28,8 @@ import { replacementOf, useReplacementDraft } from "./use-replacement-draft";
 
 /** Why the part cannot be saved yet, or undefined when it can. */
 function missing(part: BenchPart): string | undefined {
-  if (part.readings.length === 0) return "Nothing was read of this part yet. Take a reading first.";
-  return part.jobId === null ? "Choose the job it belongs to, or add one." : undefined;
+  if (part.readings.length === 0) return SHEET_SENTENCES.nothingRead;
+  return part.jobId === null ? SHEET_SENTENCES.chooseJob : undefined;
 }
 
 /** Write it up: the call-out, where the part belongs, and saving it there. */

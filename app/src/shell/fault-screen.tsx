@@ -1,3 +1,4 @@
+import { BENCH_SENTENCES } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { putAsideTyped } from "../data/put-aside";
@@ -16,8 +17,6 @@ export interface FaultScreenProps {
 
 /** What the build's loader says when a part of the app does not arrive. */
 const IS_LOADING = /^Loading module|dynamically imported module|Requiring unknown module/;
-const NOT_FETCHED =
-  "This part of the app could not be fetched: the server is away, or the app was renewed under this page.";
 
 /**
  * Shown instead of a screen that failed, or that could not be fetched: the server is away, or the app was built anew
@@ -40,15 +39,14 @@ export function FaultScreen({ message, onAgain, onBench }: FaultScreenProps) {
     <View flex={1} backgroundColor="$plate" render="main">
       <PageHead title="This could not be shown" />
       <View padding={12} gap={12} maxWidth={560}>
-        <Body>What you typed is kept on this device.</Body>
-        <Body color="$quiet">{IS_LOADING.test(message) ? NOT_FETCHED : message}</Body>
-        {away ? <Body role="status">The server does not answer yet. Try again soon.</Body> : null}
+        <Body>{BENCH_SENTENCES.typedIsKept}</Body>
+        <Body color="$quiet">
+          {IS_LOADING.test(message) ? BENCH_SENTENCES.notFetched : message}
+        </Body>
+        {away ? <Body role="status">{BENCH_SENTENCES.stillAway}</Body> : null}
         <ActionButton primary label="Try again" onPress={again} />
         <ActionButton label="Go to the Bench" onPress={onBench} />
-        <Body>
-          If it fails again, what was typed may be the cause. It can be put aside: it stays under
-          “What waits on this device”.
-        </Body>
+        <Body>{BENCH_SENTENCES.failsAgain}</Body>
         <ActionButton
           label="Start afresh, putting aside what was typed"
           onPress={() => {

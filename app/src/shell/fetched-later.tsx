@@ -75,11 +75,8 @@ const AFTER_MS = 1200;
 /** How soon it is tried again while the server is away. */
 const AGAIN_MS = 3000;
 
-/**
- * Fetches the rest of the app ahead, so that it opens at once, also when the server has gone away.
- * @param waitedFor the first screen cannot open without it
- */
-export function fetchAhead(waitedFor: boolean): () => void {
+/** Fetches the rest of the app ahead, so that it opens at once, also when the server has gone away. */
+export function fetchAhead(): () => void {
   let timer: ReturnType<typeof setTimeout>;
   const attempt = () =>
     void fetchLater()
@@ -87,6 +84,6 @@ export function fetchAhead(waitedFor: boolean): () => void {
       .catch(() => {
         timer = setTimeout(attempt, AGAIN_MS);
       });
-  timer = setTimeout(attempt, waitedFor ? 0 : AFTER_MS);
+  timer = setTimeout(attempt, AFTER_MS);
   return () => clearTimeout(timer);
 }

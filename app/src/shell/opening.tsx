@@ -1,17 +1,27 @@
+import { BENCH_SENTENCES } from "@root-gauge/core";
 import { View } from "@tamagui/core";
-import { useEffect, type ReactNode } from "react";
+import { useEffect, useState, type ReactNode } from "react";
 import { useKeptIsRead } from "../data/kept-is-read";
 import { Heading } from "../kit/text";
-import { fetchAhead } from "./fetched-later";
+import { fetchAhead, fetchLater } from "./fetched-later";
 
-/** What is shown within, when what was left on this device is read: a field that is touched earlier would write over it. */
+/**
+ * What is shown within, when what was left on this device is read: a field that is touched earlier would write over it.
+ * Throws, for the screen of faults, when what reads it cannot be fetched.
+ */
 export function Opening({ children }: { children: ReactNode }) {
   const read = useKeptIsRead();
-  useEffect(() => fetchAhead(!read), [read]);
+  const [failure, setFailure] = useState<unknown>();
+  useEffect(() => {
+    if (read) return fetchAhead();
+    fetchLater().catch(setFailure);
+    return undefined;
+  }, [read]);
+  if (failure !== undefined) throw failure;
   if (read) return children;
   return (
     <View flex={1} alignItems="center" justifyContent="center" backgroundColor="$plate">
-      <Heading color="$quiet">Root Gauge is opening.</Heading>
+      <Heading color="$quiet">{BENCH_SENTENCES.opening}</Heading>
     </View>
   );
 }

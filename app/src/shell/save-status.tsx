@@ -1,18 +1,13 @@
+import { HOLDING_WORDS, otherTabWords } from "@root-gauge/core/job-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useSyncExternalStore } from "react";
 import { useOtherTab } from "../data/other-tab";
 import { useDelivery, useOutbox } from "../data/saving";
-import { storage, type HoldingReason } from "../data/text-storage";
+import { storage } from "../data/text-storage";
 import { Pressable } from "../kit/pressable";
 import { Body, Figure } from "../kit/text";
 import { outboxSentence } from "./outbox-sentence";
-
-const HOLDING: Readonly<Record<HoldingReason, string>> = {
-  full: "This device’s storage is full. What you type is held while this page is open, and kept as soon as there is room.",
-  forbidden:
-    "This browser keeps nothing for this site. What you type is held while this page is open.",
-};
 
 /** Delivers what waits, and says what is not saved yet and why, and what another tab changed. Nothing when all is well. */
 export function SaveStatus() {
@@ -23,9 +18,9 @@ export function SaveStatus() {
   const holding = useSyncExternalStore(storage.subscribe, storage.holding, storage.holding);
   const waiting = outboxSentence(outbox);
   const sentences = [
-    ...(holding === undefined ? [] : [HOLDING[holding]]),
+    ...(holding === undefined ? [] : [HOLDING_WORDS[holding]]),
     ...(waiting === undefined ? [] : [waiting]),
-    ...(otherTab === undefined ? [] : [`${otherTab} was changed in another tab.`]),
+    ...(otherTab === undefined ? [] : [otherTabWords(otherTab)]),
   ];
   if (sentences.length === 0) return null;
   return (

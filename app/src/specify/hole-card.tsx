@@ -10,7 +10,7 @@ import {
 } from "@root-gauge/core";
 import { designationProblemWords } from "@root-gauge/core/chart-words";
 import { HOLE_MATERIAL_KINDS, TAPS } from "@root-gauge/core/joints";
-import { HOLE_MATERIAL_WORDS, TAP_WORDS } from "@root-gauge/core/sheet-words";
+import { HOLE_MATERIAL_WORDS, TAP_WORDS, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import type { HoleKind, HoleSize } from "@root-gauge/core/specify";
 import { View } from "@tamagui/core";
 import { changeSpecify, type SpecifyState } from "../data/specify-state";
@@ -82,7 +82,7 @@ export function HoleCard({ state, size, thread, units }: HoleCardProps) {
         onChange={(text) => changeSpecify({ size: text, threadId: undefined })}
       />
       {size.kind === "measured" && threads.length === 0 ? (
-        <Body role="status">No bolt that is bought has a hole of this size: measure it again.</Body>
+        <Body role="status">{SHEET_SENTENCES.noSuchHole}</Body>
       ) : null}
       {threads.length > 1 ? (
         <ChoiceChips

@@ -1,4 +1,4 @@
-import { printWindow, scaleWords, type Units } from "@root-gauge/core";
+import { scaleWords, type Units } from "@root-gauge/core";
 import { jointDrawing } from "@root-gauge/core/joint-outline";
 import {
   SEAT_WORDS,
@@ -6,6 +6,7 @@ import {
   nominalLengthWords,
   seatingWords,
   specProblemWords,
+  lengthWindowWords,
 } from "@root-gauge/core/sheet-words";
 import type { FilledHole } from "@root-gauge/core/specify";
 import { View } from "@tamagui/core";
@@ -59,11 +60,7 @@ export function LengthCard({ filled, units }: LengthCardProps) {
             </Body>
           );
         })}
-        <Body color="$quiet">
-          {window.leastMm <= window.mostMm
-            ? `Anything from ${printWindow(window.leastMm, window.mostMm, units)} does.`
-            : "No length does."}
-        </Body>
+        <Body color="$quiet">{lengthWindowWords(window.leastMm, window.mostMm, units)}</Body>
         <ChoiceChips
           name="Stocked lengths"
           value={String(seating.lengthMm)}

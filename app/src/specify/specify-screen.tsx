@@ -1,5 +1,5 @@
 import type { Thread } from "@root-gauge/core";
-import { nutAdviceWords, washerAdviceWords } from "@root-gauge/core/sheet-words";
+import { nutAdviceWords, washerAdviceWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import { fillHole, readHoleSize, type HoleToFill } from "@root-gauge/core/specify";
 import { View } from "@tamagui/core";
 import { useSettings } from "../data/settings";
@@ -36,9 +36,9 @@ function holeOf(
 
 /** What is still to be said before a length can be found. */
 function missing(state: SpecifyState, thread: Thread | undefined): string {
-  if (thread === undefined) return "Give the hole’s thread, or what it measures across.";
-  if (state.grip.trim() === "") return "Give the thickness that is clamped.";
-  return state.kind === "clear" ? "Give the thickness that is clamped." : "Give the hole’s depth.";
+  if (thread === undefined) return SHEET_SENTENCES.giveThread;
+  if (state.grip.trim() === "") return SHEET_SENTENCES.giveGrip;
+  return state.kind === "clear" ? SHEET_SENTENCES.giveGrip : SHEET_SENTENCES.giveDepth;
 }
 
 /** From a hole, without a sample, to the screw that fills it. */

@@ -1,4 +1,5 @@
-import { paperScaleWords, type Units } from "@root-gauge/core";
+import { type Units } from "@root-gauge/core";
+import { paperScaleWords } from "@root-gauge/core/drawing-words";
 import { screwDrawing, screwOutline } from "@root-gauge/core/joint-outline";
 import type { FastenerSheet } from "@root-gauge/core/sheet";
 import { sheetWords, type SheetSection } from "@root-gauge/core/sheet-words";

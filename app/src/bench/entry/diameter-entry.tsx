@@ -3,6 +3,7 @@ import {
   PART_CONDITIONS,
   TEACHING,
   upperFirst,
+  BENCH_SENTENCES,
   type BoreInstrument,
   type DiameterInstrument,
   type PartCondition,
@@ -106,9 +107,7 @@ function GaugeEntry({ units, onDone }: EntryProps) {
         action="Take these holes"
         teach={TEACHING["diameter-between"]}
         check={([overMm = 0, notOverMm = 0]) =>
-          overMm < notOverMm
-            ? undefined
-            : "The hole it does not enter has to be smaller than the one it enters."
+          overMm < notOverMm ? undefined : BENCH_SENTENCES.holesWrongWayRound
         }
         onTake={([overMm = 0, notOverMm = 0]) => {
           takeReading(

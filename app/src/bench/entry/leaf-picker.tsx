@@ -6,6 +6,7 @@ import {
   rankLeaves,
   sameLeaf,
   upperFirst,
+  noSuchLeafWords,
   type Candidate,
   type LeafMark,
   type LeafOutcome,
@@ -23,10 +24,8 @@ import { Radio, RadioGroup } from "../../kit/radio-group";
 import { Figure, Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
 import { useLayout } from "../../kit/wide";
-import { fetchedLater } from "../../shell/fetched-later";
+import { useFetched } from "../../shell/fetched-later";
 import { differentPitches, groupLeaves, matchingLeaves } from "./leaf-groups";
-
-const LeafView = fetchedLater((later) => later.LeafView);
 
 export interface LeafPickerProps {
   readonly candidates: readonly Candidate[];
@@ -116,11 +115,19 @@ function LeafViews({
   const only55 = tools.includes("leaves-55") && !tools.includes("inch-leaves");
   const angle = "tpi" in leaf && only55 ? 55 : 60;
   const { wide } = useLayout();
+  const later = useFetched();
+  if (later === undefined) return null;
   const shown = differentPitches(candidates).slice(0, wide ? VIEWS_WHEN_WIDE : VIEWS_ON_PHONE);
   return (
     <View gap={6}>
       {shown.map(({ thread }) => (
-        <LeafView key={thread.id} leaf={leaf} leafAngleDeg={angle} thread={thread} units={units} />
+        <later.LeafView
+          key={thread.id}
+          leaf={leaf}
+          leafAngleDeg={angle}
+          thread={thread}
+          units={units}
+        />
       ))}
     </View>
   );
@@ -165,11 +172,7 @@ export function LeafPicker({ candidates, units, onDone }: LeafPickerProps) {
           setByMark(true);
           setChosen(matching[0]?.leaf);
         }}
-        problem={
-          matching.length === 0
-            ? `Read “${typed}”: no such leaf. Accepted: 0.25 to 6 mm, or 4 to 80 TPI.`
-            : undefined
-        }
+        problem={matching.length === 0 ? noSuchLeafWords(typed) : undefined}
       />
       {groups.map((group) => (
         <LeafGroup key={group.name} {...group} chosen={chosen} onChoose={choose} />

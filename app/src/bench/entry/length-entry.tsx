@@ -1,7 +1,6 @@
 import {
   ACCEPTED,
   lastReading,
-  printLength,
   readLength,
   sizeWasRead,
   type Candidate,
@@ -10,9 +9,10 @@ import {
   type Units,
 } from "@root-gauge/core";
 import type { ScrewSpec } from "@root-gauge/core/callout";
-import { stockMatch, type StockMatch } from "@root-gauge/core/fasteners";
+import { stockMatch, isStockLength } from "@root-gauge/core/fasteners";
 import { weakestGrade } from "@root-gauge/core/grades";
 import { screwDrawing, screwOutline } from "@root-gauge/core/joint-outline";
+import { lengthDatumWords, stockWords } from "@root-gauge/core/panel-words";
 import { datumWords, nominalLengthWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { changeBench } from "../../data/bench";
@@ -41,7 +41,7 @@ function DatumPicture({ spec, units }: { spec: ScrewSpec; units: Units }) {
   const lengths = outline.dimensions.filter(({ kind }) => kind === "length" || kind === "shoulder");
   return (
     <Plate
-      says={`Its length is measured ${datumWords(spec.head ?? "hex")}`}
+      says={lengthDatumWords(spec.head ?? "hex")}
       height={PICTURE}
       draw={(width) =>
         screwDrawing(
@@ -52,19 +52,6 @@ function DatumPicture({ spec, units }: { spec: ScrewSpec; units: Units }) {
       }
     />
   );
-}
-
-/** How the length stands to the stocked ones, in the words of their counter. */
-function stockWords(match: StockMatch, spec: ScrewSpec, units: Units): string {
-  const { nearest, remainderMm, exact } = match;
-  const off = printLength(Math.abs(remainderMm), units);
-  const way = remainderMm > 0 ? "over" : "under";
-  const stocked = nominalLengthWords(nearest, spec);
-  if (Math.abs(remainderMm) < 0.005)
-    return `${stocked} is a stock length of ${spec.thread.designation}.`;
-  return exact
-    ? `${off} ${way} ${stocked}: a ${stocked} one, made a little ${remainderMm > 0 ? "long" : "short"}.`
-    : `${off} ${way} ${stocked}, the nearest stock length of ${spec.thread.designation}: measure again, or it was cut.`;
 }
 
 export interface LengthEntryProps {
@@ -105,8 +92,8 @@ export function LengthEntry({ readings, candidates, units, onDone }: LengthEntry
           <DatumPicture spec={spec} units={units} />
           {match === undefined ? null : (
             <>
-              <Small role="status">{stockWords(match, spec, units)}</Small>
-              {Math.abs(match.remainderMm) < 0.005 ? null : (
+              <Small role="status">{stockWords(match, spec.thread, units)}</Small>
+              {isStockLength(match) ? null : (
                 <ActionButton
                   label={`Take ${nominalLengthWords(match.nearest, spec)}, the stock length`}
                   onPress={() => {

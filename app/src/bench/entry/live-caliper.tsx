@@ -1,5 +1,6 @@
 import { printLength } from "@root-gauge/core";
 import type { CaliperCommand } from "@root-gauge/contract";
+import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { api } from "../../data/api";
 import { useCaliper } from "../../data/caliper";
@@ -23,9 +24,7 @@ export function LiveCaliper({ units, onUse }: LiveCaliperProps) {
   if (feed.state !== "live") {
     return (
       <Body role="status">
-        {feed.state === "connecting"
-          ? "Waiting for the caliper."
-          : "No caliper answers. Type the figure, or let a caliper that types do it."}
+        {feed.state === "connecting" ? PANEL_SENTENCES.caliperAwaited : PANEL_SENTENCES.caliperAway}
       </Body>
     );
   }

@@ -13,7 +13,7 @@ import {
   type HeadStyle,
   type Reading,
 } from "@root-gauge/core";
-import { datumWords } from "@root-gauge/core/sheet-words";
+import { lengthDatumWords } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { changeBench } from "../../data/bench";
 import { ChoiceChips } from "../../kit/choice-chips";
@@ -60,9 +60,7 @@ export function LookEntry({ headed, readings }: { headed: boolean; readings: rea
             choices={HEADS}
             onChange={(head) => takeHead(head === style?.head ? undefined : head)}
           />
-          {style === undefined ? null : (
-            <Small role="status">{`Its length is measured ${datumWords(style.head)}.`}</Small>
-          )}
+          {style === undefined ? null : <Small role="status">{lengthDatumWords(style.head)}</Small>}
           {style === undefined || drives.length < 2 ? null : (
             <LabelledChips
               name="Turned by"

@@ -5,6 +5,7 @@ import {
   placesOfLines,
   type LinePlace,
 } from "@root-gauge/core/joint-outline";
+import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
 import { useTheme, View } from "@tamagui/core";
 import { useState } from "react";
 import Svg from "react-native-svg";
@@ -49,7 +50,7 @@ export function MarkEndView({ lines, onTake }: { lines: number; onTake: (lines: 
           );
         })}
       </View>
-      <Body color="$scribe">{seen.length === 0 ? "Touch in every line you see." : count}</Body>
+      <Body color="$scribe">{seen.length === 0 ? PANEL_SENTENCES.touchLines : count}</Body>
       {seen.length === 0 ? null : (
         <ActionButton label={`Take ${count}`} onPress={() => onTake(seen.length)} />
       )}

@@ -1,4 +1,5 @@
 import { ACCEPTED, TEACHING } from "@root-gauge/core";
+import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
 import { takeReading } from "../../data/bench";
 import type { EntryProps } from "./diameter-entry";
 import type { PadField } from "./pad-fields";
@@ -39,9 +40,7 @@ export function TaperEntry({ units, onDone }: EntryProps) {
       action="Take both ends"
       teach={TEACHING["taper-measured"]}
       check={([smallMm = 0, largeMm = 0]) =>
-        smallMm <= largeMm
-          ? undefined
-          : "The small end was read larger than the large end: change them round."
+        smallMm <= largeMm ? undefined : PANEL_SENTENCES.endsWrongWayRound
       }
       onTake={([smallMm = 0, largeMm = 0, apartMm = 0]) => {
         takeReading(

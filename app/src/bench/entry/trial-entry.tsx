@@ -10,7 +10,8 @@ import {
   type ThreadSide,
   type TrialOutcome,
 } from "@root-gauge/core";
-import { designationProblemWords } from "@root-gauge/core/chart-words";
+import { designationProblemWords, whichThreadWords } from "@root-gauge/core/chart-words";
+import { trialTurnsProblemWords, chooseKnownWords } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { takeReading } from "../../data/bench";
@@ -28,6 +29,9 @@ const OUTCOMES: readonly TrialOutcome[] = ["runs-freely", "binds", "loose", "wil
 /** Threads of the likeliest candidates, as many as fit a thumb's reach. */
 const SUGGESTED = 6;
 
+/** Of the threads that a text may mean, how many are named. */
+const MOST_NAMED = 4;
+
 interface Tried {
   readonly thread?: Thread;
   readonly problem?: string;
@@ -38,8 +42,7 @@ function triedPart(text: string): Tried {
   const read = lookUpThreadAlone(text);
   if (read.kind === "found") return { thread: read.thread };
   if (read.kind === "choices") {
-    const names = read.threads.slice(0, 4).map(({ designation }) => designation);
-    return { problem: `Read “${text}”: ${names.join(", ")}. Say which.` };
+    return { problem: whichThreadWords(text, read.threads, MOST_NAMED) };
   }
   return { problem: designationProblemWords(read.problem) };
 }
@@ -54,7 +57,7 @@ function turnsFrom(text: string): Turns {
   const turns = Number(text.replace(",", "."));
   const { min, max } = ACCEPTED.turns;
   if (turns >= min && turns <= max) return { turns };
-  return { problem: `Read “${text}”. Accepted: turns from ${min} to ${max}, or nothing.` };
+  return { problem: trialTurnsProblemWords(text) };
 }
 
 export interface TrialEntryProps {
@@ -109,7 +112,7 @@ export function TrialEntry({ candidates, partIs, onDone }: TrialEntryProps) {
         onChange={write(TYPED)}
       />
       {thread === undefined ? (
-        <Body>{`Choose the ${known} first; then say how it went.`}</Body>
+        <Body>{chooseKnownWords(known)}</Body>
       ) : (
         <View gap={8}>
           <TextEntry

@@ -1,4 +1,5 @@
 import { threadById } from "@root-gauge/core";
+import { notTwoThreadsWords } from "@root-gauge/core/chart-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { ScrollView } from "react-native";
@@ -37,9 +38,7 @@ export function CompareScreen({
             </>
           ) : (
             <>
-              <Body>
-                {`Read “${first ?? ""}” and “${second ?? ""}”: two threads of the catalogue are wanted. Pin two rows of the thread chart and compare them.`}
-              </Body>
+              <Body>{notTwoThreadsWords(first, second)}</Body>
               <ActionButton
                 primary
                 label="Go to the threads"

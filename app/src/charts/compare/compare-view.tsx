@@ -11,7 +11,7 @@ import { exportCsv } from "../../kit/export-csv";
 import { Card } from "../../kit/surface";
 import { Body, Figure, Heading, Label } from "../../kit/text";
 import { VerdictMark } from "../../kit/verdict-mark";
-import { compareFacts, type CompareFact } from "@root-gauge/core/chart-words";
+import { compareFacts, CHART_SENTENCES, type CompareFact } from "@root-gauge/core/chart-words";
 
 function WillItGo({ pair, units }: { pair: JudgedPair; units: Units }) {
   const { male, female } = pair;
@@ -69,9 +69,7 @@ export function CompareView({ first, second }: { first: Thread; second: Thread }
         {pairs.map((pair) => (
           <WillItGo key={pair.male.id} pair={pair} units={units} />
         ))}
-        <Label>
-          At the middle of the usual limits, new and clean. Never force a thread that binds.
-        </Label>
+        <Label>{CHART_SENTENCES.usualLimits}</Label>
       </Card>
       <Card role="table" aria-label="Figures side by side">
         <View role="row" flexDirection="row" gap={8} paddingBottom={6}>

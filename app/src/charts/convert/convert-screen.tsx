@@ -1,16 +1,14 @@
-import {
-  lengthProblemWords,
-  nearestPitches,
-  readLength,
-  readPitch,
-  type Units,
-} from "@root-gauge/core";
+import { lengthProblemWords, readLength, readPitch, type Units } from "@root-gauge/core";
 import {
   lengthConversions,
   pitchConversions,
   pitchNeighboursWords,
   unreadPitchWords,
+  CHART_SENTENCES,
+  bareLengthWords,
+  barePitchWords,
 } from "@root-gauge/core/chart-words";
+import { nearestPitches } from "@root-gauge/core/search";
 import { View } from "@tamagui/core";
 import { ScrollView } from "react-native";
 import { changeCharts, useChartsState } from "../../data/charts-state";
@@ -40,7 +38,7 @@ function LengthCard({ text, units }: ConvertCardProps) {
     <Card gap={8}>
       <Heading>Length</Heading>
       <TextEntry
-        label={`A length; a bare figure is ${units}`}
+        label={bareLengthWords(units)}
         value={text}
         placeholder="12.7, .5 in, 37/64, 1 1/2"
         longest={40}
@@ -48,7 +46,7 @@ function LengthCard({ text, units }: ConvertCardProps) {
         onChange={(convertText) => changeCharts({ convertText })}
       />
       {facts.length === 0 ? (
-        <Body color="$quiet">mm, inches, thou and the nearest fractions, as you type.</Body>
+        <Body color="$quiet">{CHART_SENTENCES.convertsLengths}</Body>
       ) : (
         <>
           <Facts facts={facts} />
@@ -67,7 +65,7 @@ function PitchCard({ text, units }: ConvertCardProps) {
     <Card gap={8}>
       <Heading>Pitch</Heading>
       <TextEntry
-        label={`A pitch; a bare figure is ${units === "mm" ? "mm" : "threads per inch"}`}
+        label={barePitchWords(units)}
         value={text}
         placeholder="1.25, 20 TPI, .05 in"
         longest={40}
@@ -81,9 +79,7 @@ function PitchCard({ text, units }: ConvertCardProps) {
           <CopyButton says="Copy the pitch" text={() => factsText(text, facts)} />
         </>
       ) : (
-        <Body color="$quiet">
-          mm, threads per inch and the nearest standard pitch, as you type.
-        </Body>
+        <Body color="$quiet">{CHART_SENTENCES.convertsPitches}</Body>
       )}
     </Card>
   );

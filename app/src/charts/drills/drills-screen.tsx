@@ -6,11 +6,13 @@ import {
   type Units,
 } from "@root-gauge/core";
 import {
-  DRILL_BASIS_WORDS,
   DRILL_SET_WORDS,
   designationProblemWords,
   drillRows,
   drillWords,
+  CHART_SENTENCES,
+  whichThreadWords,
+  chartDrillByWords,
   type DrillRow,
 } from "@root-gauge/core/chart-words";
 import { DRILL_SETS, chartDrill } from "@root-gauge/core/holes";
@@ -45,11 +47,13 @@ const cellsOf = (row: DrillRow) => [
   row.suits,
 ];
 
+/** Of the threads that a text may mean, how many are named. */
+const MOST_NAMED = 5;
+
 function threadProblem(text: string, reading: DesignationReading): string | undefined {
   if (text.trim() === "" || reading.kind === "found") return undefined;
   if (reading.kind === "problem") return designationProblemWords(reading.problem);
-  const names = reading.threads.slice(0, 5).map(({ designation }) => designation);
-  return `Read “${text.trim()}”: more than one thread. Say which: ${names.join(", ")}${reading.threads.length > 5 ? " and others" : ""}.`;
+  return whichThreadWords(text, reading.threads, MOST_NAMED);
 }
 
 interface EntriesProps {
@@ -105,7 +109,7 @@ function ThreadCard({ thread, units }: { thread: Thread; units: Units }) {
       <Figure fontSize="$heading" lineHeight="$heading">
         {`${thread.designation}: ${drillWords(drill)}`}
       </Figure>
-      <Small>{`Chart drill by ${DRILL_BASIS_WORDS[basis]}.`}</Small>
+      <Small>{chartDrillByWords(basis)}</Small>
       <Suspense fallback={null}>
         <PercentChart thread={thread} units={units} />
       </Suspense>
@@ -187,9 +191,7 @@ export function DrillsScreen() {
               </Label>
             </View>
           }
-          ListEmptyComponent={
-            <Body>No drill: choose at least one of the drill sets, or another size.</Body>
-          }
+          ListEmptyComponent={<Body>{CHART_SENTENCES.noDrill}</Body>}
           ListFooterComponent={
             <View gap={12} paddingTop={12}>
               {!wide && sizeMm !== undefined ? card : null}

@@ -1,10 +1,14 @@
-import { sizeNoteWords, threadUseWords } from "@root-gauge/core/chart-words";
-import { sizeNotes, threadUses } from "@root-gauge/core/notes";
 import { FAMILY_WORDS, type Thread, type Units } from "@root-gauge/core";
+import {
+  alsoCalledWords,
+  basicFacts,
+  sizeNoteWords,
+  threadUseWords,
+} from "@root-gauge/core/chart-words";
+import { sizeNotes, threadUses } from "@root-gauge/core/notes";
 import { Facts } from "../../kit/facts";
 import { Card } from "../../kit/surface";
 import { Body, Heading, Small } from "../../kit/text";
-import { basicFacts } from "@root-gauge/core/chart-words";
 
 /** What the thread is, what it is for, what its name does not say, and its basic figures. */
 export function AboutCard({ thread, units }: { thread: Thread; units: Units }) {
@@ -26,7 +30,7 @@ export function AboutCard({ thread, units }: { thread: Thread; units: Units }) {
           {sizeNoteWords(note, thread, units)}
         </Body>
       ))}
-      {alsoCalled.length === 0 ? null : <Small>{`Also called ${alsoCalled.join(", ")}.`}</Small>}
+      {alsoCalled.length === 0 ? null : <Small>{alsoCalledWords(alsoCalled)}</Small>}
       <Facts facts={basicFacts(thread, units)} />
     </Card>
   );

@@ -1,5 +1,5 @@
 import { hexSpanner, printLength, type Thread, type Units } from "@root-gauge/core";
-import { DRILL_BASIS_WORDS, drillWords } from "@root-gauge/core/chart-words";
+import { drillWords, holeSourcesWords } from "@root-gauge/core/chart-words";
 import { chartDrill, clearanceHoles, percentThread, tapDrills } from "@root-gauge/core/holes";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
@@ -54,7 +54,7 @@ export function HolesCard({ thread, units }: { thread: Thread; units: Units }) {
     <Card gap={8}>
       <Heading>Holes and spanner</Heading>
       <Facts facts={holeFacts(thread, units)} />
-      <Small>{`Drill by ${DRILL_BASIS_WORDS[basis]}.${standard === undefined ? "" : ` Clearance by ${standard}.`}`}</Small>
+      <Small>{holeSourcesWords(basis, standard)}</Small>
       {ranked.length > 0 ? (
         <View gap={4}>
           <Body color="$quiet">Nearest to 70 % from your drill sets</Body>

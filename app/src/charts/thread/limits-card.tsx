@@ -6,7 +6,13 @@ import { exportCsv } from "../../kit/export-csv";
 import { ScrollTable } from "../../kit/scroll-table";
 import { Card } from "../../kit/surface";
 import { Heading, Label, Small } from "../../kit/text";
-import { hasEstimates, limitCells, limitHeads, limitRows } from "@root-gauge/core/chart-words";
+import {
+  hasEstimates,
+  limitCells,
+  limitHeads,
+  limitRows,
+  CHART_SENTENCES,
+} from "@root-gauge/core/chart-words";
 
 const SIDES: readonly { side: ThreadSide; label: string }[] = [
   { side: "external", label: "Screw (external)" },
@@ -53,10 +59,8 @@ export function LimitsCard({ thread, units }: { thread: Thread; units: Units }) 
       {isCut ? (
         <ActionButton label={`Show all ${all} classes`} onPress={() => setShowAll(true)} />
       ) : null}
-      {hasEstimates(thread) ? (
-        <Small>* An estimate of ours: no standard’s tolerance is held for it.</Small>
-      ) : null}
-      {thread.taper === undefined ? null : <Small>Diameters at the gauge plane.</Small>}
+      {hasEstimates(thread) ? <Small>{CHART_SENTENCES.estimate}</Small> : null}
+      {thread.taper === undefined ? null : <Small>{CHART_SENTENCES.atGaugePlane}</Small>}
       <ActionButton label="Export as CSV" onPress={() => void exportLimits()} />
     </Card>
   );

@@ -1,6 +1,7 @@
 import { confusedWith, sameAs, sameDiameter, type LookAlike } from "@root-gauge/core/look-alikes";
 import { tellApartWords } from "@root-gauge/core/pair-words";
 import { type Thread, type Units } from "@root-gauge/core";
+import { CHART_SENTENCES } from "@root-gauge/core/chart-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
@@ -83,9 +84,7 @@ export function MistakenForCard({ thread, units }: { thread: Thread; units: Unit
     <Card gap={12}>
       <Heading>Mistaken for</Heading>
       {alikes.length === 0 ? (
-        <Body color="$quiet">
-          Nothing in the catalogue measures like it or seems to go into it.
-        </Body>
+        <Body color="$quiet">{CHART_SENTENCES.noneAlike}</Body>
       ) : (
         <View role="list" gap={12}>
           {alikes.map((alike) => (

@@ -16,7 +16,7 @@ import { AboutCard } from "./about-card";
 import { HolesCard, holeFacts } from "./holes-card";
 import { LimitsCard } from "./limits-card";
 import { MistakenForCard, RelativesCard } from "./relatives";
-import { basicFacts, limitCells, limitRows } from "@root-gauge/core/chart-words";
+import { basicFacts, limitCells, limitRows, noSuchThreadWords } from "@root-gauge/core/chart-words";
 
 /** The page's figures as text, for a message or a note. */
 function pageText(thread: Thread, units: Units): string {
@@ -52,7 +52,7 @@ function UnknownThread({ id }: { id: string }) {
   const router = useRouter();
   return (
     <View padding={12} gap={12}>
-      <Body>{`Read “${id}”: no thread of the catalogue has this address. The link may be cut short.`}</Body>
+      <Body>{noSuchThreadWords(id)}</Body>
       <ActionButton primary label="Go to the threads" onPress={() => router.replace("/charts")} />
     </View>
   );

@@ -5,6 +5,7 @@ import {
   type ThreadFamily,
   type ThreadSide,
 } from "@root-gauge/core";
+import { CHART_SENTENCES } from "@root-gauge/core/chart-words";
 import type { Quality } from "@root-gauge/core/search";
 import { View } from "@tamagui/core";
 import { changeCharts, type ChartsState } from "../../data/charts-state";
@@ -71,7 +72,7 @@ export function Filters({ state }: { state: ChartsState }) {
           fill
           onChange={(quality) => changeCharts({ quality })}
         />
-        <Small>Medium is 6g/6H, 2A/2B; fine 4h/5H, 3A/3B; coarse 8g/7H, 1A/1B.</Small>
+        <Small>{CHART_SENTENCES.classes}</Small>
       </Group>
       <Group label="Family">
         <ChoiceChips

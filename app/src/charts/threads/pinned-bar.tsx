@@ -1,4 +1,5 @@
 import { threadById } from "@root-gauge/core";
+import { CHART_SENTENCES } from "@root-gauge/core/chart-words";
 import { useTheme, View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import X from "lucide-react-native/icons/x";
@@ -45,7 +46,7 @@ export function PinnedBar({ pinned }: { pinned: readonly string[] }) {
         </Pressable>
       ))}
       {second === undefined ? (
-        <Small flex={1}>Pin a second row to compare.</Small>
+        <Small flex={1}>{CHART_SENTENCES.pinSecond}</Small>
       ) : (
         <View flex={1} minWidth={100} maxWidth={240}>
           <ActionButton

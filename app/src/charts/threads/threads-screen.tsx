@@ -1,4 +1,5 @@
 import { threadById } from "@root-gauge/core";
+import { CHART_SENTENCES } from "@root-gauge/core/chart-words";
 import type { ThreadRowOptions } from "@root-gauge/core/chart-words";
 import { prepareSearch } from "@root-gauge/core/search";
 import { useTheme, View } from "@tamagui/core";
@@ -57,11 +58,8 @@ function IconAction({
 function NothingFound() {
   return (
     <View padding={16} gap={8}>
-      <Body>No thread held answers to that.</Body>
-      <Small>
-        Try a size as you measured it (9.5 mm, .37, 3/8), a name (M10x1.25, 5/16 BSF, G 1/2) or a
-        pitch (1.25 pitch, 20 TPI), or take filters away.
-      </Small>
+      <Body>{CHART_SENTENCES.noneAnswers}</Body>
+      <Small>{CHART_SENTENCES.tryThese}</Small>
     </View>
   );
 }

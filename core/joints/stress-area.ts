@@ -1,6 +1,5 @@
+import { basicSizes, type Thread } from "../threads";
 import { mmFromInches } from "../units";
-import { basicSizes } from "./limits";
-import type { Thread } from "./thread";
 
 /**
  * Tensile stress area in square millimetres.

@@ -1,7 +1,7 @@
 import type { IdentificationSummary, Verdict } from "../identify";
-import { threadCallout, type Thread } from "../threads";
-import { percentWords, threadName } from "./figures";
-import { verdictWords } from "./verdict-words";
+import type { Thread } from "../threads";
+import { percentWords, threadName, verdictWords } from "../words";
+import { threadCallout } from "./thread-callout";
 
 /** What a sheet, and a line in a job, is headed with. */
 export interface PartTitle {

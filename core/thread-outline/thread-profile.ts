@@ -1,6 +1,14 @@
+import {
+  formSizes,
+  halfFlat,
+  tangentRadius,
+  threadForm,
+  type BasicSizes,
+  type Thread,
+  type ThreadEnd,
+  type ThreadSide,
+} from "../threads";
 import type { Mm } from "../units";
-import { formSizes, halfFlat, tangentRadius, threadForm, type ThreadEnd } from "./form";
-import type { BasicSizes, Thread, ThreadSide } from "./thread";
 
 /** A point of a profile in mm: `x` along the axis from the middle of a crest, `y` from the axis outward. */
 export interface ProfilePoint {

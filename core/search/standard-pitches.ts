@@ -1,5 +1,5 @@
+import { catalogue } from "../threads";
 import type { Mm } from "../units";
-import { catalogue } from "./catalogue";
 
 /** A pitch that a standard has: as its own kind of figure, and in mm. */
 export interface StandardPitch {

@@ -1,4 +1,5 @@
-import { findThread, threadCallout, type ThreadSide } from "./index";
+import { findThread, type ThreadSide } from "../threads";
+import { threadCallout } from "./thread-callout";
 
 describe("the call-out", () => {
   it.each<[string, ThreadSide, string]>([

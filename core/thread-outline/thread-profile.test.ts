@@ -1,5 +1,6 @@
 import { named } from "../testing/named-thread";
-import { basicSizes, catalogue, formSizes, threadProfile, type ProfilePiece } from "./index";
+import { basicSizes, catalogue, formSizes } from "../threads";
+import { threadProfile, type ProfilePiece } from "./thread-profile";
 
 function flankAngles(pieces: readonly ProfilePiece[]): number[] {
   return pieces

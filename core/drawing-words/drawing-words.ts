@@ -1,28 +1,10 @@
 import type { Thread } from "../threads";
 import { printFigure, printLength, tableDecimals, type Mm, type Units } from "../units";
-
-const SCALE_WORDS: Readonly<Record<number, string>> = {
-  0.1: "a tenth size",
-  0.2: "a fifth size",
-  0.25: "quarter size",
-  0.5: "half size",
-  0.75: "three quarters size",
-  1: "full size",
-  1.5: "one and a half times full size",
-  2: "twice full size",
-};
-
-/** No browser says how large its screen is, so a scale is only as true as this. */
-const ASSUMED = "at 96 px/in";
-
-/** "about twice full size, at 96 px/in": a screen that was never measured is taken for the usual one. */
-export function scaleWords(scale: number): string {
-  return `about ${SCALE_WORDS[scale] ?? `${scale} times full size`}, ${ASSUMED}`;
-}
+import { ASSUMED_SCREEN } from "../words";
 
 /** A scale that was made to fit, said to two figures: "about 17 times full size, at 96 px/in". */
 export function nearScaleWords(scale: number): string {
-  return `about ${Number(scale.toPrecision(2))} times full size, ${ASSUMED}`;
+  return `about ${Number(scale.toPrecision(2))} times full size, ${ASSUMED_SCREEN}`;
 }
 
 /** The scale on paper, which is true: "Scale 2 : 1". */

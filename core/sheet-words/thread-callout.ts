@@ -1,5 +1,4 @@
-import { toleranceClasses } from "./limits";
-import type { Thread, ThreadSide } from "./thread";
+import { toleranceClasses, type Thread, type ThreadSide } from "../threads";
 
 /** Classes that are written into the call-out; "standard", "internal" and "estimated" are only names of ours. */
 const WRITTEN = /^(\d|[AB]$)/;

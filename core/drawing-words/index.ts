@@ -1,0 +1,9 @@
+export {
+  diameterLabel,
+  dimensionWords,
+  driftWords,
+  leafLightWords,
+  nearScaleWords,
+  paperScaleWords,
+  tenThreadsWords,
+} from "./drawing-words";

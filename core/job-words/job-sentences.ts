@@ -1,0 +1,61 @@
+/** What jobs, and what waits to be saved, say in whole sentences. */
+export const JOB_SENTENCES = {
+  notOnServer: "Kept on this device, not on the server yet.",
+  emptyJob: "Nothing written up for this job yet.",
+  noJob: "No job yet. Identify a part on the Bench and write it up: the job is made there.",
+  nothingWaits: "Nothing waits: everything saved here is on the server.",
+  fetchingServers: "Fetching what the server has.",
+  changedElsewhere: "Another device has changed it since it was read here.",
+  waitsForServer: "Waits until the server answers.",
+  waitsForJob: "Waits for its job, which is not on the server yet.",
+  conflict: "Another device has changed what was saved here. Say which one is right.",
+  copyForbidden: "This browser does not allow copying here: select the words instead.",
+} as const;
+
+/** Why what is typed is not kept on the device. */
+export const HOLDING_WORDS = {
+  full: "This device’s storage is full. What you type is held while this page is open, and kept as soon as there is room.",
+  forbidden:
+    "This browser keeps nothing for this site. What you type is held while this page is open.",
+} as const;
+
+/** What stands in the way when the server is asked. */
+export const SERVER_WORDS = {
+  away: "The server does not answer.",
+  fault: "The server has a fault.",
+  other: "Something else answers at the server’s address.",
+  unreadable: "The server’s answer cannot be read.",
+} as const;
+
+/** How many parts were written up for a job. */
+export function partsWords(count: number): string {
+  if (count === 0) return "nothing written up yet";
+  return count === 1 ? "one part written up" : `${count} parts written up`;
+}
+
+const keptWords = (saves: number) =>
+  `${saves === 1 ? "One save is" : `${saves} saves are`} kept on this device`;
+
+export function savesAwayWords(saves: number): string {
+  return `${SERVER_WORDS.away} ${keptWords(saves)} until it does.`;
+}
+
+/** @param why the server's own sentence */
+export function saveRefusedWords(saves: number, why: string): string {
+  return `The server refused a save. ${keptWords(saves)}: ${why}`;
+}
+
+/** @param why the server's own sentence */
+export function saveFaultWords(saves: number, why: string): string {
+  return `The server could not take a save yet. ${keptWords(saves)} and sent again. ${why}`;
+}
+
+/** @param why the server's own sentence */
+export function sentAgainWords(why: string): string {
+  return `Sent again every few seconds. ${why}`;
+}
+
+/** @param what "The part on the Bench" */
+export function otherTabWords(what: string): string {
+  return `${what} was changed in another tab.`;
+}

@@ -1,0 +1,9 @@
+export {
+  PANEL_SENTENCES,
+  PART_READ_BY,
+  chooseKnownWords,
+  lengthDatumWords,
+  stockWords,
+  trialTurnsProblemWords,
+  unreadShareWords,
+} from "./panel-sentences";

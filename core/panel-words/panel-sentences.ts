@@ -1,0 +1,63 @@
+import { isStockLength, type StockMatch } from "../fasteners";
+import { ACCEPTED, type PartKind } from "../identify";
+import type { HeadStyle } from "../looks";
+import { datumWords, nominalLengthWords } from "../sheet-words";
+import type { Thread } from "../threads";
+import { printLength, type Units } from "../units";
+import { percentWords } from "../words";
+
+/** What the panels of the Bench say in whole sentences. */
+export const PANEL_SENTENCES = {
+  oneLeft: "Only one thread is still in the running, so there is nothing to compare.",
+  caliperAwaited: "Waiting for the caliper.",
+  caliperAway: "No caliper answers. Type the figure, or let a caliper that types do it.",
+  touchLines: "Touch in every line you see.",
+  endsWrongWayRound: "The small end was read larger than the large end: change them round.",
+  findWhat:
+    "A thread is set against the readings on the bench; a part as you would order it opens its sheet.",
+  enterAndEscape: "Enter takes a reading. Escape closes a panel.",
+  nothingRead: "Nothing was read yet.",
+  toolsOnHand: "The next test asks only for what can be done with these. Kept on this device.",
+} as const;
+
+/** What each kind of part is read by. */
+export const PART_READ_BY: Readonly<Record<PartKind, string>> = {
+  bolt: "Over its crests; head mark and hexagon help.",
+  stud: "Over its crests; the two ends may differ.",
+  nut: "By its bore and pitch; a known bolt tried in it tells most.",
+  "tapped-hole": "By its bore and pitch, or a known bolt.",
+  "pipe-male": "Over its crests, at both ends when it tapers.",
+  "pipe-female": "By its bore at the mouth and its pitch.",
+};
+
+/** From where to where a length is measured, by the head. */
+export function lengthDatumWords(head: HeadStyle): string {
+  return `Its length is measured ${datumWords(head)}.`;
+}
+
+/** How a length stands to the stocked ones, in the words of their counter. */
+export function stockWords(match: StockMatch, thread: Thread, units: Units): string {
+  const { nearest, remainderMm, exact } = match;
+  const off = printLength(Math.abs(remainderMm), units);
+  const way = remainderMm > 0 ? "over" : "under";
+  const stocked = nominalLengthWords(nearest, { thread });
+  if (isStockLength(match)) return `${stocked} is a stock length of ${thread.designation}.`;
+  return exact
+    ? `${off} ${way} ${stocked}: a ${stocked} one, made a little ${remainderMm > 0 ? "long" : "short"}.`
+    : `${off} ${way} ${stocked}, the nearest stock length of ${thread.designation}: measure again, or it was cut.`;
+}
+
+export function trialTurnsProblemWords(typed: string): string {
+  const { min, max } = ACCEPTED.turns;
+  return `Read “${typed}”. Accepted: turns from ${min} to ${max}, or nothing.`;
+}
+
+/** What is asked for before a trial can be said to have gone one way or the other. */
+export function chooseKnownWords(known: "nut" | "bolt"): string {
+  return `Choose the ${known} first; then say how it went.`;
+}
+
+/** Where a thread stands before anything was read. */
+export function unreadShareWords(probability: number): string {
+  return `Nothing was read yet: ${percentWords(probability)} by how common it is.`;
+}
