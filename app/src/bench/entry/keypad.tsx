@@ -2,18 +2,17 @@ import { useTheme, View } from "@tamagui/core";
 import Delete from "lucide-react-native/icons/delete";
 import { Pressable, type PressableProps } from "../../kit/pressable";
 import { Figure } from "../../kit/text";
-import { pressKey, type PadKey } from "./pad-keys";
+import type { PadKey } from "./pad-keys";
 
 interface KeyProps {
   readonly pad: PadKey;
-  readonly text: string;
-  readonly onText: (text: string) => void;
+  readonly onKey: (pad: PadKey) => void;
   readonly says?: string;
   readonly height?: number;
   readonly children?: PressableProps["children"];
 }
 
-function Key({ pad, text, onText, says, height = 52, children }: KeyProps) {
+function Key({ pad, onKey, says, height = 52, children }: KeyProps) {
   return (
     <Pressable
       flex={1}
@@ -25,7 +24,7 @@ function Key({ pad, text, onText, says, height = 52, children }: KeyProps) {
       aria-label={says}
       // The field keeps the focus, so that a keyboard and the keys can be mixed.
       onMouseDown={(event) => event.preventDefault()}
-      onPress={() => onText(pressKey(text, pad))}
+      onPress={() => onKey(pad)}
     >
       {children ?? <Figure fontSize={22}>{pad}</Figure>}
     </Pressable>
@@ -40,29 +39,21 @@ const DIGIT_ROWS = [
 const DENOMINATORS = ["/2", "/4", "/8", "/16", "/32", "/64"] as const;
 
 export interface KeypadProps {
-  readonly text: string;
-  readonly onText: (text: string) => void;
+  readonly onKey: (pad: PadKey) => void;
   /** The fraction builder: only where a length is read. */
   readonly fractions: boolean;
 }
 
 /** Big keys: digits and the point, and for lengths a whole number "and" a numerator over 2 to 64. */
-export function Keypad({ text, onText, fractions }: KeypadProps) {
+export function Keypad({ onKey, fractions }: KeypadProps) {
   const theme = useTheme();
-  const key = (pad: PadKey) => <Key key={pad} pad={pad} text={text} onText={onText} />;
+  const key = (pad: PadKey) => <Key key={pad} pad={pad} onKey={onKey} />;
   return (
     <View gap={6}>
       {fractions ? (
         <View flexDirection="row" gap={6}>
           {DENOMINATORS.map((pad) => (
-            <Key
-              key={pad}
-              pad={pad}
-              text={text}
-              onText={onText}
-              height={44}
-              says={`over ${pad.slice(1)}`}
-            />
+            <Key key={pad} pad={pad} onKey={onKey} height={44} says={`over ${pad.slice(1)}`} />
           ))}
         </View>
       ) : null}
@@ -75,11 +66,11 @@ export function Keypad({ text, onText, fractions }: KeypadProps) {
         {key(".")}
         {key("0")}
         {fractions ? (
-          <Key pad=" " text={text} onText={onText} says="and a fraction">
+          <Key pad=" " onKey={onKey} says="and a fraction">
             <Figure fontSize={18}>and</Figure>
           </Key>
         ) : null}
-        <Key pad="back" text={text} onText={onText} says="Rub out the last">
+        <Key pad="back" onKey={onKey} says="Rub out the last">
           <Delete size={24} color={theme.ink.val} />
         </Key>
       </View>

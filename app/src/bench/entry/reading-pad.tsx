@@ -9,6 +9,7 @@ import { Body, Label, Small } from "../../kit/text";
 import { CaliperContext } from "./caliper-context";
 import { Keypad } from "./keypad";
 import { LengthEcho } from "./length-echo";
+import { pressKey } from "./pad-keys";
 import { readField, slipAmong, type PadField, type PadProblem } from "./pad-fields";
 import { useWedge } from "./use-wedge";
 
@@ -90,12 +91,6 @@ function PadInput(props: FieldProps) {
       )}
     </View>
   );
-}
-
-/** The big keys of the field that is typed in. */
-function FieldKeys({ field, onText }: Pick<FieldProps, "field" | "onText">) {
-  const text = useDraft(field.key) ?? "";
-  return <Keypad text={text} onText={onText} fractions={field.kind === "length"} />;
 }
 
 /** The likely slip of unit, mended with one touch. */
@@ -208,7 +203,11 @@ export function ReadingPad(props: ReadingPadProps) {
           })
         : null}
       {active === undefined || live ? null : (
-        <FieldKeys field={active} onText={(text) => write(active, text)} />
+        // The keys ask for the text when one is pressed: drawn for every letter, they are most of what a key costs.
+        <Keypad
+          fractions={active.kind === "length"}
+          onKey={(pad) => write(active, pressKey(textOf(active), pad))}
+        />
       )}
       {mismatch === undefined ? null : (
         <>
