@@ -17,6 +17,8 @@ export * from "./notes";
 export * from "./outline";
 export * from "./pair-words";
 export * from "./panel-words";
+export * from "./repair";
+export * from "./repair-words";
 export * from "./replace";
 export * from "./search";
 export * from "./sheet";

@@ -1,3 +1,4 @@
+import type { Thread } from "../threads";
 import { mmFromInches, printFraction, printPlain, type Mm } from "../units";
 
 /** The sets that drills are sold in. */
@@ -86,6 +87,11 @@ export function drillsOf(sets: readonly DrillSet[]): readonly Drill[] {
       return true;
     })
     .sort((a, b) => a.mm - b.mm);
+}
+
+/** Whether a drill is of a thread's own system: by the inch for a thread of the inch, in millimetres for the rest. */
+export function isOwnSystem({ majorInch }: Thread, { set }: Drill): boolean {
+  return set.startsWith("metric") === (majorInch === undefined);
 }
 
 /** A drill and how far it is from a wanted size. */

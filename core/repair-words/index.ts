@@ -1,0 +1,16 @@
+export {
+  REPAIR_KIND_WORDS,
+  effortWords,
+  repairReasonWords,
+  repairTitleWords,
+} from "./option-words";
+export { tappingPlanWords } from "./plan-words";
+export type { PlanLine } from "./plan-words";
+export { refusalWords } from "./refusal-words";
+export {
+  LUBRICANT_WORDS,
+  STEP_CAUTION_WORDS,
+  STEP_TITLES,
+  stepBranchWords,
+  workStepWords,
+} from "./step-words";

@@ -1,0 +1,82 @@
+import { reserveWord, type TapEffort, type TapReserveWord } from "../holes";
+import type { RepairKind, RepairOption, RepairReason } from "../repair";
+import { printLength, printPlain, type Units } from "../units";
+import { percentWords } from "../words";
+import { refusalWords } from "./refusal-words";
+
+export const REPAIR_KIND_WORDS: Readonly<Record<RepairKind, string>> = {
+  chase: "Chase the thread",
+  file: "File it by its pitch",
+  reseal: "Seal it anew",
+  "longer-screw": "A longer screw",
+  retap: "Run the tap through",
+  "wire-insert": "Wire insert",
+  oversize: "Go up a size",
+  "solid-bush": "Solid bush",
+  "through-bolt": "Bolt it through",
+  stud: "A stud in its place",
+  "replace-fastener": "Replace the screw",
+  extract: "Get the stump out",
+  "plug-and-redrill": "Plug and drill afresh",
+  die: "Run a die down it",
+  "replace-part": "Replace the part",
+  "build-up": "Weld it up",
+};
+
+/** "Wire insert, 1.5 D", "Go up a size: M10 x 1.5". */
+export function repairTitleWords({ kind, thread, lengthInDiameters }: RepairOption): string {
+  const name = REPAIR_KIND_WORDS[kind];
+  if (kind === "oversize") return `${name}: ${thread.designation}`;
+  return lengthInDiameters === undefined ? name : `${name}, ${printPlain(lengthInDiameters)} D`;
+}
+
+const COST_WORDS = {
+  1: "Minutes with hand tools.",
+  2: "Takes a tap or a kit.",
+  3: "Takes a machine, or a bush.",
+  4: "Takes a part, or a shop.",
+} as const;
+
+/** Why an option stands where it does: one sentence. */
+export function repairReasonWords(reason: RepairReason, units: Units): string {
+  switch (reason.code) {
+    case "refused":
+      return refusalWords(reason.refusal, units);
+    case "cost":
+      return COST_WORDS[reason.cost];
+    case "tap-missing":
+      return "Its tap is not among your tools.";
+    case "weaker":
+      return `Holds ${percentWords(reason.ratio)} of what the sound thread held, by estimate.`;
+    case "as-strong":
+      return `Holds at least what the sound thread held, by estimate: ${printPlain(reason.ratio, 2)} times.`;
+    case "thin-wall":
+      return `Leaves a thin wall: ${printLength(reason.leftMm, units)}, where ${printLength(reason.thinMm, units)} are sound.`;
+    case "keeps-size":
+      return "The screw, its spanner and its torque stay as they are.";
+    case "undone-often":
+      return reason.helps
+        ? "It is undone often: steel threads wear less than soft metal."
+        : "It is undone often: in soft metal it will wear again.";
+    case "vibrates":
+      return "It vibrates: what is put in has to be locked.";
+    case "odd-one":
+      return "Another system than the machine’s: the odd one among its screws.";
+    case "tight":
+      return "There is little room for a drill.";
+    case "first-out":
+      return "Only once the stump is out.";
+  }
+}
+
+const RESERVE_WORDS: Readonly<Record<TapReserveWord, string>> = {
+  easy: "the tap has plenty in hand",
+  ordinary: "ordinary work for the tap",
+  "with-care": "go gently: the tap has little in hand",
+  "likely-to-break": "the tap is likely to break",
+};
+
+/** How hard a tap turns, against 75 %, and what it has in hand: an estimate, in words. */
+export function effortWords({ least, most }: TapEffort, reserve: number): string {
+  return `${printPlain(least, 1)} to ${printPlain(most, 1)} times the effort of 75 %; ${RESERVE_WORDS[reserveWord(reserve)]}.`;
+}

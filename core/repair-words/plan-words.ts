@@ -1,0 +1,61 @@
+import type { HolePlan, RepairCaution, TappingPlan, TapTurns } from "../holes";
+import { drillWords } from "../chart-words";
+import { TAP_WORDS, forceWords } from "../sheet-words";
+import { printLength, printPlain, type Units } from "../units";
+import { effortWords } from "./option-words";
+import { refusalWords } from "./refusal-words";
+import { LUBRICANT_WORDS } from "./step-words";
+
+const CAUTION_WORDS: Readonly<Record<RepairCaution, string>> = {
+  "protect-eyes": "Glasses on; no gloves near a turning drill.",
+  clamp: "Clamp the part: a drill snatches at breakthrough.",
+  "chips-in-flutes": "Grease in the flutes; wind out and wipe every two turns.",
+  "magnesium-fire": "Magnesium chips burn: never water, dry sand at hand.",
+  "work-hardens": "Keep it cutting: this metal hardens where a tool rubs.",
+  snatches: "Flatten the drill’s lips, or brass snatches it in.",
+  "reserve-low": "A small coarse tap in tough metal: it breaks before it warns.",
+  "under-standard-depth":
+    "Less thread than the standard’s nut has: it does in tough metal, and is to be said.",
+  degrease: "Degrease before any compound.",
+  "maker-rules": "The maker’s data rules.",
+};
+
+/** A line of a plan: its name and its figure or sentence. */
+export type PlanLine = readonly [name: string, text: string];
+
+function tapWords({ tap, turns, reverse }: TapTurns): string {
+  const back = reverse ? "half a turn on, a quarter back" : "no turning back for chips";
+  return `${TAP_WORDS[tap]}: about ${Math.ceil(turns)} turns, ${back}`;
+}
+
+function linesOf(plan: HolePlan, units: Units): PlanLine[] {
+  const { drill, pilots, drillRpm, taps } = plan;
+  const rpm = `${Math.round(drillRpm.leastRpm)} to ${Math.round(drillRpm.mostRpm)} turns a minute, about ${Math.round(drillRpm.adviceRpm)}`;
+  return [
+    ["Drill", drillWords(drill.drill)],
+    ["Thread reached", `${printPlain(drill.percentReached, 0)} %, as the hole is cut`],
+    ["Effort", effortWords(drill.effort, drill.reserve)],
+    ...(pilots.length === 0
+      ? []
+      : [["Before it", pilots.map((pilot) => drillWords(pilot)).join(", then ")] as const]),
+    ["Depth at full width", printLength(plan.drillDepthMm, units)],
+    ["Flag from the tip", printLength(plan.flagFromTipMm, units)],
+    ["Full thread", printLength(plan.fullThreadMm, units)],
+    ["Countersink across", printLength(plan.countersinkMm, units)],
+    ...taps.map((tap): PlanLine => ["Tap", tapWords(tap)]),
+    ["Speed", rpm],
+    ["On the tap", LUBRICANT_WORDS[plan.lubricant]],
+    ["Holds, by estimate", forceWords(plan.holdN, units)],
+    ...plan.cautions.map((caution): PlanLine => ["Caution", CAUTION_WORDS[caution]]),
+  ];
+}
+
+/** A tapping plan in lines, or why there is none and the longest thread that would fit. */
+export function tappingPlanWords(plan: TappingPlan, units: Units): readonly PlanLine[] {
+  if (plan.kind === "plan") return linesOf(plan, units);
+  const near =
+    plan.nearestFullMm === undefined
+      ? []
+      : [["What fits", `${printLength(plan.nearestFullMm, units)} of full thread.`] as const];
+  return [["Not so", refusalWords(plan.problem, units)], ...near];
+}

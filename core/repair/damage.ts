@@ -1,0 +1,127 @@
+import type { Duty } from "../circumstances";
+import { bandAt, gradeById, servingStressMpa, weakestGrade } from "../grades";
+import { stripLoadN, type HoleEnd, type OwnedTools, type WorkMaterial } from "../holes";
+import { stressArea } from "../joints";
+import type { Thread } from "../threads";
+import type { Mm } from "../units";
+
+/** What is wrong, as it shows. */
+export const SYMPTOMS = [
+  "strips",
+  "cross-threaded",
+  "pulled-out",
+  "snapped",
+  "bruised",
+  "too-small",
+  "new",
+  "leaks",
+] as const;
+
+export type Symptom = (typeof SYMPTOMS)[number];
+
+export const DAMAGED_PARTS = ["hole", "screw"] as const;
+
+export type DamagedPart = (typeof DAMAGED_PARTS)[number];
+
+/** Room for a drill over the hole. */
+export const ACCESSES = ["open", "tight", "none"] as const;
+
+export type Access = (typeof ACCESSES)[number];
+
+/** What a pipe joint holds in. */
+export const MEDIA = ["water", "air", "oil", "gas", "steam", "hydraulic", "brake"] as const;
+
+export type Medium = (typeof MEDIA)[number];
+
+/** A hole or a screw that is to be put right, as far as it is known. */
+export interface Damage {
+  readonly symptom: Symptom;
+  readonly part: DamagedPart;
+  readonly thread: Thread;
+  readonly material: WorkMaterial;
+  readonly hole: HoleEnd;
+  /** Thickness of a through hole; full-width depth of a blind one. */
+  readonly depthMm: Mm;
+  /** Widest diameter of the torn hole. */
+  readonly boreMm?: Mm;
+  /** Share of the thread that is whole, 0 to 1. */
+  readonly soundShare?: number;
+  /** From the centre to the edge, and to the near side of the next hole. */
+  readonly edgeMm?: Mm;
+  readonly neighbourMm?: Mm;
+  readonly bossMm?: Mm;
+  /** From the face to the far side of what a blind hole is in. */
+  readonly thicknessMm?: Mm;
+  readonly engagementMm?: Mm;
+  readonly gradeId?: string;
+  readonly wantedN?: number;
+  readonly duty: Duty;
+  readonly acknowledged?: boolean;
+  readonly access?: Access;
+  readonly medium?: Medium;
+  /** Undone often. */
+  readonly often: boolean;
+  /** Fluid, a bearing or electrics lie behind. */
+  readonly behind?: boolean;
+  readonly tools?: OwnedTools;
+}
+
+/** A thread longer than this holds no more than the screw does. */
+const OF_USE_DIAMETERS = 1.5;
+/** Pitches at the bottom of a blind hole that are no full thread. */
+const RUN_OUT = 3;
+/** Under this share the thread is gone, and its tops with it. */
+const GONE = 0.75;
+/** What a gone thread is torn to beyond its major diameter, where it was not measured. */
+const TORN_MM: Mm = 0.1;
+/** Of its proof load a screw is tightened to this share. */
+const TIGHTENED = 0.75;
+
+/** Share of the thread that is whole, by the symptom where it was not said. Rules of this product. */
+export function soundShareOf({ symptom, soundShare }: Damage): number {
+  if (soundShare !== undefined) return soundShare;
+  if (symptom === "strips" || symptom === "pulled-out") return 0;
+  return symptom === "cross-threaded" || symptom === "bruised" ? 0.8 : 1;
+}
+
+/** The widest diameter to be cleaned away: measured, or torn a little wide where the thread is gone. */
+export function widestBoreMm(damage: Damage): Mm {
+  const { boreMm, thread } = damage;
+  if (boreMm !== undefined) return boreMm;
+  return soundShareOf(damage) < GONE ? thread.majorMm + TORN_MM : thread.majorMm;
+}
+
+/** Full thread that the hole has room for. */
+export function fullDepthMm({ hole, depthMm, thread }: Damage): Mm {
+  return hole === "blind" ? Math.max(0, depthMm - RUN_OUT * thread.pitchMm) : depthMm;
+}
+
+/** Length over which the screw was held: given, or as much of the depth as is of use. */
+export function engagementOf(damage: Damage): Mm {
+  const full = fullDepthMm(damage);
+  return damage.engagementMm ?? Math.min(full, OF_USE_DIAMETERS * damage.thread.majorMm);
+}
+
+/** The load that stripped the hole when it was sound: an estimate. */
+export function soundHoldN(damage: Damage): number {
+  return stripLoadN(damage.thread, damage.material, engagementOf(damage), boss(damage));
+}
+
+/** The boss as an option of a strip load, where there is one. */
+export function boss({ bossMm }: Damage): { readonly bossMm?: Mm } {
+  return bossMm === undefined ? {} : { bossMm };
+}
+
+/** What a screw of the class, or the weakest there is, is tightened to: 0.75 of its proof load. */
+export function tightenedN(thread: Thread, gradeId: string | undefined): number | undefined {
+  const grade = (gradeId === undefined ? undefined : gradeById(gradeId)) ?? weakestGrade(thread);
+  const band = grade === undefined ? undefined : bandAt(grade, thread.majorMm);
+  const serving = band === undefined ? undefined : servingStressMpa(band);
+  return serving === undefined ? undefined : TIGHTENED * serving * stressArea(thread);
+}
+
+/** The load that has to be held: given, or the lesser of what the sound hole held and what the screw is tightened to. */
+export function wantedLoadN(damage: Damage): number {
+  if (damage.wantedN !== undefined) return damage.wantedN;
+  return Math.min(soundHoldN(damage), tightenedN(damage.thread, damage.gradeId) ?? Infinity);
+}

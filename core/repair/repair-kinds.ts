@@ -1,0 +1,90 @@
+import type { Damage, Symptom } from "./damage";
+
+/** Ways of putting a hole, a screw or a joint right. */
+export const REPAIR_KINDS = [
+  "chase",
+  "file",
+  "reseal",
+  "longer-screw",
+  "retap",
+  "wire-insert",
+  "oversize",
+  "solid-bush",
+  "through-bolt",
+  "stud",
+  "replace-fastener",
+  "extract",
+  "plug-and-redrill",
+  "die",
+  "replace-part",
+  "build-up",
+] as const;
+
+export type RepairKind = (typeof REPAIR_KINDS)[number];
+
+/** 1 minutes with hand tools, 2 a tap or a kit, 3 a machine or a bush, 4 a part or a shop. */
+export type RepairCost = 1 | 2 | 3 | 4;
+
+interface KindFacts {
+  readonly cost: RepairCost;
+  /** How far it stands back by itself: rules of this product. */
+  readonly base: number;
+  readonly drills: boolean;
+}
+
+const kind = (cost: RepairCost, base: number, drills = false): KindFacts => ({
+  cost,
+  base,
+  drills,
+});
+
+export const KIND_FACTS: Readonly<Record<RepairKind, KindFacts>> = {
+  chase: kind(1, 0),
+  file: kind(1, 0),
+  reseal: kind(1, 0),
+  "longer-screw": kind(1, 2),
+  retap: kind(1, 3),
+  "wire-insert": kind(2, 5, true),
+  oversize: kind(2, 10, true),
+  "solid-bush": kind(3, 12, true),
+  "through-bolt": kind(2, 15, true),
+  stud: kind(2, 15),
+  "replace-fastener": kind(1, 8),
+  extract: kind(2, 0, true),
+  "plug-and-redrill": kind(3, 20, true),
+  die: kind(1, 25),
+  "replace-part": kind(4, 30),
+  "build-up": kind(4, 40),
+};
+
+const HOLE_REPAIRS = [
+  "chase",
+  "retap",
+  "longer-screw",
+  "wire-insert",
+  "solid-bush",
+  "oversize",
+  "plug-and-redrill",
+  "through-bolt",
+  "stud",
+  "replace-part",
+] as const;
+
+const SCREW_REPAIRS = ["file", "chase", "die", "build-up", "replace-fastener"] as const;
+
+const BY_SYMPTOM: Readonly<Record<Symptom, readonly RepairKind[]>> = {
+  strips: HOLE_REPAIRS,
+  "cross-threaded": HOLE_REPAIRS,
+  "pulled-out": HOLE_REPAIRS,
+  bruised: HOLE_REPAIRS,
+  snapped: ["extract", ...HOLE_REPAIRS],
+  "too-small": ["oversize", "through-bolt", "replace-part"],
+  new: [],
+  leaks: ["reseal", "replace-part"],
+};
+
+/** The kinds that are considered for what is wrong. A new hole is no repair: it has a tapping plan. */
+export function kindsFor({ symptom, part }: Damage): readonly RepairKind[] {
+  if (symptom === "leaks" || symptom === "new") return BY_SYMPTOM[symptom];
+  return part === "screw" ? SCREW_REPAIRS : BY_SYMPTOM[symptom];
+}
