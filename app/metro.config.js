@@ -1,11 +1,29 @@
+const { readdirSync } = require("node:fs");
 const { request } = require("node:http");
+const path = require("node:path");
 const { getDefaultConfig } = require("expo/metro-config");
 
 const config = getDefaultConfig(__dirname);
 
-// A module is evaluated when something of it is first used: of the platform's packages the first screen uses a part.
+// Of what Expo Router and react-native-web bring along, the first screen uses a part: their modules are evaluated when
+// something of them is first used. What computes and styles uses its imports too often to ask for them anew each time.
+const MUCH_USED = [
+  path.join(__dirname, "..", "core"),
+  path.join(__dirname, "..", "node_modules", "@tamagui"),
+];
+
+function evaluatedAtOnce() {
+  const files = MUCH_USED.flatMap((folder) =>
+    readdirSync(folder, { recursive: true }).map((file) => path.join(folder, file)),
+  );
+  return Object.fromEntries(files.map((file) => [file, true]));
+}
+
 config.transformer.getTransformOptions = async () => ({
-  transform: { experimentalImportSupport: true, inlineRequires: true },
+  transform: {
+    experimentalImportSupport: true,
+    inlineRequires: { blockList: evaluatedAtOnce() },
+  },
 });
 
 // zod ships the words of some sixty languages; ours come from core/words, so none of them is bundled. react-native-svg

@@ -5,6 +5,7 @@ export * from "./circumstances";
 export * from "./drawing-words";
 export * from "./fasteners";
 export * from "./grades";
+export * from "./heads";
 export * from "./holes";
 export * from "./identify";
 export * from "./job-words";

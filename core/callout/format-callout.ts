@@ -1,4 +1,5 @@
-import { drivesOf, goesByInches, type HeadStyle } from "../looks";
+import { goesByInches } from "../heads";
+import { drivesOf, type HeadStyle } from "../looks";
 import type { Thread } from "../threads";
 import { inchesFromMm, nearestFraction, printFraction, printPlain, type Mm } from "../units";
 import type { FastenerSpec, NutSpec, ScrewSpec, WasherSpec } from "./fastener-spec";

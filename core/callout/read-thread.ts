@@ -1,4 +1,4 @@
-import { goesByInches } from "../looks";
+import { goesByInches } from "../heads";
 import { lookUpThread, type DesignationReading, type Thread } from "../threads";
 import { readLength, roundTo, type Mm } from "../units";
 

@@ -1,10 +1,10 @@
 import { ENVIRONMENTS, PART_METALS } from "../circumstances";
+import { headSize } from "../heads";
 import {
   DRIVES,
   FINISHES,
   HEAD_STYLES,
   drivesOf,
-  headSize,
   lengthDatum,
   usualDrive,
   type HeadStyle,

@@ -1,12 +1,5 @@
-import {
-  headSize,
-  B18_3_BORES,
-  DIN_974_BORES,
-  goesByInches,
-  pairAt,
-  type Drive,
-  type HeadStyle,
-} from "../looks";
+import { headSize, B18_3_BORES, DIN_974_BORES, goesByInches, pairAt } from "../heads";
+import type { Drive, HeadStyle } from "../looks";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
 

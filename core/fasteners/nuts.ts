@@ -1,4 +1,5 @@
-import { hexSpanner, goesByInches, pairAt } from "../looks";
+import { goesByInches, pairAt } from "../heads";
+import { hexSpanner } from "../looks";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
 

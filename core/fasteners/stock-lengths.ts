@@ -1,4 +1,5 @@
-import { goesByInches, type HeadStyle } from "../looks";
+import { goesByInches } from "../heads";
+import type { HeadStyle } from "../looks";
 import type { Thread } from "../threads";
 import { MM_PER_INCH, roundTo, type Mm } from "../units";
 

@@ -1,10 +1,5 @@
-import {
-  B18_3_SHOULDER_THREAD,
-  ISO_7379_THREAD,
-  goesByInches,
-  pairAt,
-  type HeadStyle,
-} from "../looks";
+import { B18_3_SHOULDER_THREAD, ISO_7379_THREAD, goesByInches, pairAt } from "../heads";
+import type { HeadStyle } from "../looks";
 import type { Thread } from "../threads";
 import { MM_PER_INCH, inchesFromMm, type Mm } from "../units";
 

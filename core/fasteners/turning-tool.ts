@@ -1,14 +1,5 @@
-import {
-  headSize,
-  hexSpanner,
-  B18_3_SET_KEYS,
-  ISO_4026_KEYS,
-  goesByInches,
-  pairAt,
-  sizeIn,
-  type Drive,
-  type HeadStyle,
-} from "../looks";
+import { headSize, B18_3_SET_KEYS, ISO_4026_KEYS, goesByInches, pairAt, sizeIn } from "../heads";
+import { hexSpanner, type Drive, type HeadStyle } from "../looks";
 import type { Thread } from "../threads";
 import { inchesFromMm, nearestFraction, printFraction, printPlain, type Mm } from "../units";
 

@@ -1,4 +1,4 @@
-import { goesByInches } from "../looks";
+import { goesByInches } from "../heads";
 import type { Thread } from "../threads";
 import { mmFromInches, type Mm } from "../units";
 

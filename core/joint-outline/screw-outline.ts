@@ -1,6 +1,7 @@
 import { headOf, type ScrewSpec } from "../callout";
 import { threadLength } from "../fasteners";
-import { headSize, usualDrive, type HeadSize, type Point } from "../looks";
+import { headSize } from "../heads";
+import { usualDrive, type HeadSize, type Point } from "../looks";
 import {
   headOutline,
   mirrored,

@@ -3,10 +3,7 @@ export { DRIVES, HEAD_STYLES, POINTS, drivesOf, lengthDatum, usualDrive } from "
 export type { Drive, HeadStyle, LengthDatum, Point } from "./head-style";
 export { FINISHES } from "./finishes";
 export type { Finish } from "./finishes";
-export { headProportions, headSize } from "./head-size";
-export type { HeadSize } from "./head-size";
+export { headProportions } from "./head-proportions";
+export type { HeadSize } from "./head-proportions";
 export { hexFlats } from "./hex-flats";
 export { hexSpanner } from "./hex-spanner";
-export { B18_3_BORES, B18_3_SET_KEYS, B18_3_SHOULDER_THREAD } from "./inch-heads";
-export { DIN_974_BORES, ISO_4026_KEYS, ISO_7379_THREAD } from "./metric-heads";
-export { goesByInches, pairAt, sizeIn } from "./table-rows";

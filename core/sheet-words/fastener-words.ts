@@ -1,9 +1,9 @@
 import { headOf, lengthWritten, type ScrewSpec } from "../callout";
 import type { HeadRecess, NutStyle, TurningTool, WasherStyle } from "../fasteners";
 import { gradeById } from "../grades";
+import { goesByInches } from "../heads";
 import {
   drivesOf,
-  goesByInches,
   lengthDatum,
   usualDrive,
   type HeadStyle,

@@ -25,7 +25,8 @@ import {
   type ShearLoads,
   type TorqueRange,
 } from "../joints";
-import { headSize, usualDrive, type Drive, type HeadSize, type HeadStyle } from "../looks";
+import { headSize } from "../heads";
+import { usualDrive, type Drive, type HeadSize, type HeadStyle } from "../looks";
 import {
   cautionsFor,
   companionsOf,
