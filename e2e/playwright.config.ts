@@ -18,6 +18,6 @@ export default defineConfig({
       args: CHROMIUM_FLAGS,
     },
     reducedMotion: "reduce",
-    trace: "retain-on-failure",
+    trace: { mode: "retain-on-failure", screenshots: false },
   },
 });
