@@ -9,6 +9,7 @@ export const PAGES = [
   "/fastener",
   "/jobs",
   "/jobs/:id",
+  "/mend",
   "/outbox",
   "/sheet/:id",
   "/specify",

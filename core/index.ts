@@ -19,6 +19,7 @@ export * from "./outline";
 export * from "./pair-words";
 export * from "./panel-words";
 export * from "./repair";
+export * from "./repair-outline";
 export * from "./repair-words";
 export * from "./replace";
 export * from "./search";

@@ -1,4 +1,14 @@
 export {
+  ACCESS_WORDS,
+  MEDIUM_NAMES,
+  MEND_SENTENCES,
+  SYMPTOM_WORDS,
+  WORK_MATERIAL_CHOICES,
+  WORK_MATERIAL_WORDS,
+  repairToolWords,
+  stepCountWords,
+} from "./damage-words";
+export {
   REPAIR_KIND_WORDS,
   effortWords,
   repairReasonWords,

@@ -85,7 +85,7 @@ export function soundShareOf({ symptom, soundShare }: Damage): number {
 }
 
 /** The widest diameter to be cleaned away: measured, or torn a little wide where the thread is gone. */
-export function widestBoreMm(damage: Damage): Mm {
+export function boreOf(damage: Damage): Mm {
   const { boreMm, thread } = damage;
   if (boreMm !== undefined) return boreMm;
   return soundShareOf(damage) < GONE ? thread.majorMm + TORN_MM : thread.majorMm;

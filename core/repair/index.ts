@@ -1,5 +1,16 @@
-export type { RepairTool } from "./attempt";
-export { ACCESSES, DAMAGED_PARTS, MEDIA, SYMPTOMS, soundShareOf, wantedLoadN } from "./damage";
+export type { RepairTool } from "./attempt-parts";
+export { cutOf } from "./cut";
+export type { RepairCut } from "./cut";
+export {
+  ACCESSES,
+  DAMAGED_PARTS,
+  MEDIA,
+  SYMPTOMS,
+  boreOf,
+  soundHoldN,
+  soundShareOf,
+  wantedLoadN,
+} from "./damage";
 export type { Access, Damage, DamagedPart, Medium, Symptom } from "./damage";
 export { oversizeThreads } from "./oversize";
 export type { OversizeRequest, OversizeThread } from "./oversize";

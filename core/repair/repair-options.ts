@@ -1,6 +1,7 @@
 import { isGiven, rangeProblem, type Drill, type RepairProblem } from "../holes";
 import type { Thread } from "../threads";
-import { attempts, type Attempt, type RepairTool } from "./attempt";
+import { attempts } from "./attempt";
+import type { Attempt, RepairTool } from "./attempt-parts";
 import { soundHoldN, type Damage, type Medium } from "./damage";
 import type { RepairRefusal } from "./refusal";
 import { KIND_FACTS, kindsFor, type RepairCost, type RepairKind } from "./repair-kinds";

@@ -10,6 +10,7 @@ const TEETH = 7;
 const SHORTEST_TEETH = 3;
 /** A leaf shows this much length at the most. */
 const LEAF_MM: Mm = 16;
+const LEAF_SHADE = 0.75;
 /** Under this width of light nobody sees any. */
 const SEEN_MM: Mm = 0.02;
 
@@ -40,7 +41,7 @@ export function leafDrawing(
   const perMm = width / ((threadEdge.at(-1)?.x ?? 1) - left);
   const top = Math.max(...leafEdge.map(({ y }) => y));
   const bottom = Math.min(...threadEdge.map(({ y }) => y));
-  const metal = (points: readonly ProfilePoint[], toY: number): Mark => {
+  const metal = (points: readonly ProfilePoint[], toY: number, opacity: number): Mark => {
     const [from = { x: 0, y: toY }, ...rest] = points.map(({ x, y }) => ({
       x: (x - left) * perMm,
       y: height / 2 - (y - (top + bottom) / 2) * perMm,
@@ -51,7 +52,7 @@ export function leafDrawing(
       steps: rest.map((to) => ({ to })),
       stroke: { weight: "fine" },
       within: { left: 0, right: width },
-      metal: { toY, opacity: 1 },
+      metal: { toY, opacity },
     };
   };
   return {
@@ -60,6 +61,7 @@ export function leafDrawing(
     scale: perMm / UNITS_PER_MM,
     lightMm: lightMm < SEEN_MM ? 0 : lightMm,
     threadsEngaged,
-    marks: [metal(leafEdge, 0), metal(threadEdge, height)],
+    // The leaf is a shade brighter than the thread: where no light is left between them their seam still shows.
+    marks: [metal(leafEdge, 0, LEAF_SHADE), metal(threadEdge, height, 1)],
   };
 }

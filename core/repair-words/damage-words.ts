@@ -1,0 +1,89 @@
+import { WORK_MATERIAL_KINDS, type WorkMaterial } from "../holes";
+import type { Access, Medium, RepairTool, Symptom } from "../repair";
+import { drillWords } from "../chart-words";
+import { printPlain } from "../units";
+
+export const SYMPTOM_WORDS: Readonly<Record<Symptom, string>> = {
+  strips: "Strips when tightened",
+  "cross-threaded": "Cross-threaded",
+  "pulled-out": "Pulled out, metal on the bolt",
+  snapped: "Bolt snapped",
+  bruised: "Stud or bolt bruised",
+  "too-small": "Must go up a size",
+  new: "New hole",
+  leaks: "Leaks",
+};
+
+export const WORK_MATERIAL_WORDS: Readonly<Record<WorkMaterial, string>> = {
+  "mild-steel": "Mild steel",
+  "medium-steel": "Medium steel",
+  "alloy-steel": "Alloy steel",
+  stainless: "Stainless",
+  "grey-iron": "Grey iron",
+  "ductile-iron": "Ductile iron",
+  "aluminium-wrought": "Wrought aluminium",
+  "aluminium-cast": "Cast aluminium",
+  brass: "Brass",
+  bronze: "Bronze",
+  magnesium: "Magnesium",
+  plastic: "Plastic",
+};
+
+export const WORK_MATERIAL_CHOICES = WORK_MATERIAL_KINDS.map((value) => ({
+  value,
+  label: WORK_MATERIAL_WORDS[value],
+}));
+
+export const ACCESS_WORDS: Readonly<Record<Access, string>> = {
+  open: "Room for a drill",
+  tight: "Little room",
+  none: "No room",
+};
+
+export const MEDIUM_NAMES: Readonly<Record<Medium, string>> = {
+  water: "Water",
+  air: "Air",
+  oil: "Oil",
+  gas: "Gas",
+  steam: "Steam",
+  hydraulic: "Hydraulics",
+  brake: "Brakes",
+};
+
+/** What Mend says in whole sentences. */
+export const MEND_SENTENCES = {
+  what: "What is wrong with it?",
+  giveThread: "Give the thread, as it is written or as it was read.",
+  giveDepth: "Give the depth of the hole.",
+  estimates:
+    "Loads, walls and torques are estimates from typical metal. The maker’s repair instruction and the drawing rule.",
+  nothing: "Nothing works here but what is refused below. Replace the part, or ask who may do it.",
+  planDone: "All steps are done. Write down what was really used.",
+  nothingNew: "A new hole has a tapping plan of its own.",
+} as const;
+
+/** A tool that a repair takes: "insert tap M8 x 1.25", "drill 8.4 mm". */
+export function repairToolWords({ tool, thread, drill, lengthInDiameters }: RepairTool): string {
+  const name = thread.designation;
+  switch (tool) {
+    case "drill":
+      return drill === undefined ? "drill" : `drill ${drillWords(drill)}`;
+    case "insert":
+      return `insert ${name}${lengthInDiameters === undefined ? "" : `, ${printPlain(lengthInDiameters)} D`}`;
+    case "insert-tap":
+      return `insert tap ${name}`;
+    case "thread-file":
+      return `thread file for ${name}`;
+    case "longer-screw":
+      return `a longer ${name} screw`;
+    case "sealant":
+      return "compound or tape";
+    default:
+      return `${tool} ${name}`;
+  }
+}
+
+/** Where one is in a plan: "Step 6 of 13". */
+export function stepCountWords(at: number, of: number): string {
+  return `Step ${at + 1} of ${of}`;
+}

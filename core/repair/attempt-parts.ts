@@ -1,0 +1,104 @@
+import { ownsTap, type Drill } from "../holes";
+import type { Thread } from "../threads";
+import type { Mm } from "../units";
+import { engagementOf, soundShareOf, wantedLoadN, type Damage } from "./damage";
+import type { RepairRefusal, WallPlace } from "./refusal";
+import type { RepairKind } from "./repair-kinds";
+import { wallCheck, type WallCheck } from "./walls";
+
+/** A tool or part that a repair takes, and whether it is on hand. */
+export interface RepairTool {
+  readonly tool:
+    | "tap"
+    | "insert-tap"
+    | "insert"
+    | "bush"
+    | "drill"
+    | "chaser"
+    | "thread-file"
+    | "die"
+    | "longer-screw"
+    | "screw"
+    | "extractor"
+    | "nut"
+    | "stud"
+    | "sealant"
+    | "plug";
+  readonly thread: Thread;
+  readonly drill?: Drill;
+  readonly lengthInDiameters?: number;
+  /** Undefined for what no list of tools says. */
+  readonly owned?: boolean;
+}
+
+/** A repair tried on a damage: what it would come to, and what stands against it. */
+export interface Attempt {
+  readonly kind: RepairKind;
+  readonly thread: Thread;
+  readonly lengthInDiameters?: number;
+  readonly drill?: Drill;
+  readonly wall?: WallCheck;
+  readonly holdN?: number;
+  readonly torqueRatio?: number;
+  readonly needs: readonly RepairTool[];
+  readonly refusal?: RepairRefusal;
+}
+
+interface NearestWall {
+  readonly wall: WallCheck;
+  readonly at: WallPlace;
+}
+
+/** The thinnest of the walls that are known, once so much is cut. */
+export function nearestWall(damage: Damage, majorMm: Mm, cutMm: Mm): NearestWall | undefined {
+  const { material, edgeMm, neighbourMm, bossMm } = damage;
+  const places = [
+    ["edge", edgeMm],
+    ["neighbour", neighbourMm],
+    ["boss", bossMm === undefined ? undefined : bossMm / 2],
+  ] as const;
+  const load = { newtons: wantedLoadN(damage), engagementMm: engagementOf(damage) };
+  return places
+    .flatMap(([at, distanceMm]) =>
+      distanceMm === undefined
+        ? []
+        : [{ at, wall: wallCheck(material, majorMm, cutMm, distanceMm, load) }],
+    )
+    .toSorted((a, b) => a.wall.leftMm - b.wall.leftMm)[0];
+}
+
+export function wallParts(near: NearestWall | undefined): {
+  readonly wall?: WallCheck;
+  readonly refusal?: RepairRefusal;
+} {
+  if (near === undefined) return {};
+  const { wall, at } = near;
+  return wall.verdict === "too-thin"
+    ? { wall, refusal: { code: "wall-too-thin", wall, at } }
+    : { wall };
+}
+
+/** What is held, and the refusal where it is less than is wanted. */
+export function holdParts(damage: Damage, holdN: number): Pick<Attempt, "holdN" | "refusal"> {
+  const wantedN = wantedLoadN(damage);
+  return holdN < wantedN - 1e-6
+    ? { holdN, refusal: { code: "holds-too-little", holdN, wantedN } }
+    : { holdN };
+}
+
+export function goneProblem(damage: Damage, least: number): RepairRefusal | undefined {
+  const share = soundShareOf(damage);
+  return share < least ? { code: "too-far-gone", share, least } : undefined;
+}
+
+/** The first refusal of several, the gravest first. */
+export const firstOf = (...refusals: readonly (RepairRefusal | undefined)[]) => {
+  const refusal = refusals.find((one) => one !== undefined);
+  return refusal === undefined ? {} : { refusal };
+};
+
+export const tapFor = (thread: Thread, damage: Damage): RepairTool => ({
+  tool: "tap",
+  thread,
+  owned: ownsTap(thread, damage.tools),
+});
