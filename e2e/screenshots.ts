@@ -40,26 +40,6 @@ async function openJob(page: Page, name: RegExp): Promise<void> {
   await button(page, name).click();
 }
 
-/** The same part, changed meanwhile on another device. */
-async function changedElsewhere(page: Page, address: string): Promise<void> {
-  const { origin } = new URL(address);
-  const { jobs } = (await (await page.request.get(`${origin}/api/jobs`)).json()) as {
-    jobs: { id: string; name: string }[];
-  };
-  const job = jobs.find(({ name }) => name.startsWith("Union"));
-  const found = (await (await page.request.get(`${origin}/api/jobs/${job?.id}`)).json()) as {
-    identifications: Record<string, unknown>[];
-  };
-  const part = found.identifications.find(({ position }) => String(position).startsWith("Guard"));
-  const { id, jobId, position, readings, options, replacement, takenAt } = part ?? {};
-  await page.request.put(`${origin}/api/identifications/${String(id)}?saw=1`, {
-    data: {
-      ...{ jobId, position, readings, options, replacement, takenAt },
-      notes: "Both washers replaced.",
-    },
-  });
-}
-
 const SHOTS: readonly Shot[] = [
   {
     name: "bench-phone-open",
@@ -89,20 +69,23 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
-    name: "outbox-phone-lamp",
+    name: "mend-phone",
+    viewport: PHONE,
+    light: "light",
+    show: async (page) => {
+      await mendCover(page);
+      await page.getByText("The hole", { exact: true }).scrollIntoViewIfNeeded();
+      await page.getByText("What may be done").scrollIntoViewIfNeeded();
+    },
+  },
+  {
+    name: "mend-step-phone-lamp",
     viewport: PHONE,
     light: "dark",
     show: async (page) => {
-      await openJob(page, /Union/);
-      await button(page, /Guard, upper right/).click();
-      await button(page, "Open on the Bench").click();
-      const address = page.url();
-      await changedElsewhere(page, address);
-      await button(page, "Write it up").click();
-      await page.getByLabel("Notes").fill("Thread chased, washer new.");
-      await button(page, "Save to the job").click();
-      await button(page, "What waits").click();
-      await page.getByText("On the server").waitFor();
+      await mendCover(page);
+      await button(page, "Plan it").click();
+      for (let step = 0; step < 5; step += 1) await button(page, "Done").click();
     },
   },
   {
@@ -195,16 +178,6 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
-    name: "drills-phone",
-    viewport: PHONE,
-    light: "light",
-    show: async (page) => {
-      await button(page, "Charts").click();
-      await button(page, "Drills").click();
-      await page.getByLabel("For the thread").fill("M8");
-    },
-  },
-  {
     name: "head-phone",
     viewport: PHONE,
     light: "light",
@@ -242,6 +215,17 @@ const SHOTS: readonly Shot[] = [
   },
 ];
 
+/** The stripped M8 of the proofer's side cover. */
+async function mendCover(page: Page): Promise<void> {
+  await button(page, "Mend").click();
+  await page.getByText("Strips when tightened").click();
+  await page.getByLabel("Thread", { exact: true }).fill("M8");
+  await page.getByLabel("Depth, mm").fill("24");
+  await page.getByLabel("To the edge, mm").fill("12");
+  await page.getByLabel("Screw held over, mm").fill("12");
+  await page.getByRole("radio", { name: "8.8", exact: true }).click();
+}
+
 async function openThread(page: Page, designation: string): Promise<void> {
   await button(page, "Charts").click();
   await page.getByLabel("Find a thread", { exact: true }).fill(designation);
@@ -256,8 +240,10 @@ async function take(browser: Browser, address: string, shot: Shot): Promise<void
     reducedMotion: "reduce",
   });
   const page = await context.newPage();
+  const rest = page.waitForResponse(/\/later-/);
   await page.goto(address);
   await page.getByText("As known so far").waitFor();
+  await rest;
   await shot.show(page);
   await page.waitForLoadState("networkidle");
   await page.evaluate(() => document.fonts.ready);

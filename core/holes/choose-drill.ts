@@ -62,9 +62,10 @@ export function rankedDrills(
   const off = ({ percentReached }: PlannedDrill) => Math.abs(percentReached - percent);
   const farOff = (drill: PlannedDrill) =>
     off(drill) + (isOwnSystem(thread, drill.drill) ? 0 : OTHER_SYSTEM);
+  const { leastMm, mostMm } = usefulDrillsMm(thread);
   const holding = drills
-    .map((drill) => plannedDrill(thread, material, drill))
-    .filter((drill) => drill.percent >= LEAST_PERCENT && drill.percent < MOST_PERCENT);
+    .filter(({ mm }) => mm > leastMm && mm <= mostMm + 1e-9)
+    .map((drill) => plannedDrill(thread, material, drill));
   const freer = holding.filter((drill) => drill.percent <= TOO_FULL);
   const kept = freer.some(({ percentReached }) => percentReached >= ENOUGH) ? freer : holding;
   const rank = (drill: PlannedDrill) => {

@@ -24,7 +24,7 @@ const LEFT_SIDE = 2.2;
 const HATCH = 10;
 /** Room for the figures above and beside the section. */
 const ABOVE = 44;
-const BESIDE = 96;
+const BESIDE = 172;
 /** Threads that are drawn torn: little strokes, half as many as there were. */
 const TORN_STEP = 0.9;
 
@@ -35,17 +35,25 @@ interface Frame {
 
 const line = (from: Place, to: Place): Segment => ({ from, to });
 
-/** The metal, hatched to the left of the hole and to its right. */
-function hatch(frame: Frame, left: Mm, right: Mm, top: Mm, bottom: Mm): Segment[] {
+interface Box {
+  readonly left: Mm;
+  readonly right: Mm;
+  readonly top: Mm;
+  readonly bottom: Mm;
+}
+
+/** Metal as it is hatched: lines from lower left to upper right, in step with those of the metal beside it. */
+function hatch(frame: Frame, { left, right, top, bottom }: Box): Segment[] {
   const step = HATCH / frame.scale;
-  const [width, height] = [right - left, bottom - top];
-  const lines = Math.floor((width + height) / step);
-  return Array.from({ length: lines }, (_, i) => {
-    const along = (i + 1) * step;
-    const from = { x: left + Math.max(0, along - height), y: top + Math.min(height, along) };
-    const to = { x: left + Math.min(width, along), y: top + Math.max(0, along - width) };
-    return line(frame.at(from.x, from.y), frame.at(to.x, to.y));
-  });
+  const first = Math.ceil((left + top) / step);
+  const last = Math.floor((right + bottom) / step);
+  return Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => (first + i) * step).map(
+    (sum) =>
+      line(
+        frame.at(Math.max(left, sum - bottom), Math.min(bottom, sum - left)),
+        frame.at(Math.min(right, sum - top), Math.max(top, sum - right)),
+      ),
+  );
 }
 
 /** What is left of a torn thread on both walls. */
@@ -93,10 +101,10 @@ export function holeDrawing(
   const guessed = { weight: "fine", dashed: true } as const;
   const cut = option === undefined ? undefined : cutOf(option);
   const cutDepth = Math.min(depthMm, cut?.depthMm ?? depthMm);
-  const text = (x: number, y: number, words: string): Mark => ({
+  const text = (anchor: "middle" | "end", x: number, y: number, words: string): Mark => ({
     kind: "text",
     at: { x, y },
-    anchor: "middle",
+    anchor,
     text: words,
   });
   const floor: Segment[] =
@@ -114,7 +122,11 @@ export function holeDrawing(
     scale: fit,
     marks: [
       segments(
-        [...hatch(frame, -left, -radius, 0, bottom), ...hatch(frame, radius, right, 0, bottom)],
+        [
+          ...hatch(frame, { left: -left, right: -radius, top: 0, bottom }),
+          ...hatch(frame, { left: radius, right, top: 0, bottom }),
+          ...hatch(frame, { left: -radius, right: radius, top: depthMm + pointMm, bottom }),
+        ],
         { weight: "fine", opacity: 0.35 },
       ),
       segments(
@@ -160,7 +172,7 @@ export function holeDrawing(
         line({ x: depthAt, y: ABOVE }, { x: depthAt, y: ABOVE + depthMm * scale }),
         { weight: "dimension" },
       ),
-      text(Math.max(34, depthAt), ABOVE + depthMm * scale + 24, printLength(depthMm, units)),
+      text("end", depthAt - 8, ABOVE + (depthMm * scale) / 2 + 5, printLength(depthMm, units)),
       ...(edgeMm === undefined
         ? []
         : [
@@ -168,7 +180,7 @@ export function holeDrawing(
               line({ x: originX, y: ABOVE - 14 }, { x: originX + edgeMm * scale, y: ABOVE - 14 }),
               { weight: "dimension" },
             ),
-            text(originX + (edgeMm * scale) / 2, ABOVE - 22, printLength(edgeMm, units)),
+            text("middle", originX + (edgeMm * scale) / 2, ABOVE - 22, printLength(edgeMm, units)),
           ]),
     ],
   };

@@ -1,7 +1,7 @@
 import { reserveWord, type TapEffort, type TapReserveWord } from "../holes";
 import type { RepairKind, RepairOption, RepairReason } from "../repair";
+import { forceWords } from "../sheet-words";
 import { printLength, printPlain, type Units } from "../units";
-import { percentWords } from "../words";
 import { refusalWords } from "./refusal-words";
 
 export const REPAIR_KIND_WORDS: Readonly<Record<RepairKind, string>> = {
@@ -46,10 +46,8 @@ export function repairReasonWords(reason: RepairReason, units: Units): string {
       return COST_WORDS[reason.cost];
     case "tap-missing":
       return "Its tap is not among your tools.";
-    case "weaker":
-      return `Holds ${percentWords(reason.ratio)} of what the sound thread held, by estimate.`;
-    case "as-strong":
-      return `Holds at least what the sound thread held, by estimate: ${printPlain(reason.ratio, 2)} times.`;
+    case "holds":
+      return `Holds about ${forceWords(reason.holdN, units)}, where the sound thread held ${forceWords(reason.soundN, units)}.`;
     case "thin-wall":
       return `Leaves a thin wall: ${printLength(reason.leftMm, units)}, where ${printLength(reason.thinMm, units)} are sound.`;
     case "keeps-size":

@@ -11,7 +11,7 @@ import type { WallCheck } from "./walls";
 export type RepairReason =
   | { readonly code: "cost"; readonly cost: RepairCost }
   | { readonly code: "tap-missing"; readonly taps: number }
-  | { readonly code: "weaker" | "as-strong"; readonly ratio: number }
+  | { readonly code: "holds"; readonly holdN: number; readonly soundN: number }
   | { readonly code: "thin-wall"; readonly leftMm: number; readonly thinMm: number }
   | { readonly code: "keeps-size" }
   | { readonly code: "undone-often"; readonly helps: boolean }
@@ -91,23 +91,24 @@ const VIBRATING: Readonly<Partial<Record<RepairKind, number>>> = {
 };
 
 /** The terms of the score: rules of this product, each with the reason that is shown for it. */
-function termsOf(attempt: Attempt, damage: Damage, ratio: number | undefined): readonly Term[] {
-  const { kind, wall, needs, thread } = attempt;
+function termsOf(attempt: Attempt, damage: Damage, soundN: number): readonly Term[] {
+  const { kind, wall, needs, thread, holdN } = attempt;
   const { cost, drills } = KIND_FACTS[kind];
   const taps = needs.filter(({ owned }) => owned === false).length;
   const often = damage.often && SOFT.has(damage.material) ? OFTEN[kind] : undefined;
   const shakes = damage.duty === "vibrating" ? VIBRATING[kind] : undefined;
   const terms: (Term | undefined)[] = [
-    { points: 10 * (cost - 1), reason: { code: "cost", cost } },
-    taps === 0 ? undefined : { points: 8 * taps, reason: { code: "tap-missing", taps } },
-    ratio === undefined
+    holdN === undefined
       ? undefined
       : {
-          points: 20 * Math.max(0, 1 - ratio),
-          reason: { code: ratio < 1 ? "weaker" : "as-strong", ratio },
+          points: 20 * Math.max(0, 1 - holdN / soundN),
+          reason: { code: "holds", holdN, soundN },
         },
     wall?.verdict === "thin"
       ? { points: 8, reason: { code: "thin-wall", leftMm: wall.leftMm, thinMm: wall.thinMm } }
+      : undefined,
+    damage.part === "hole" && drills && thread === damage.thread
+      ? { points: 0, reason: { code: "keeps-size" } }
       : undefined,
     often === undefined
       ? undefined
@@ -118,9 +119,8 @@ function termsOf(attempt: Attempt, damage: Damage, ratio: number | undefined): r
     damage.symptom === "snapped" && kind !== "extract"
       ? { points: 20, reason: { code: "first-out" } }
       : undefined,
-    damage.part === "hole" && drills && thread === damage.thread
-      ? { points: 0, reason: { code: "keeps-size" } }
-      : undefined,
+    taps === 0 ? undefined : { points: 8 * taps, reason: { code: "tap-missing", taps } },
+    { points: 10 * (cost - 1), reason: { code: "cost", cost } },
   ];
   return terms.filter((term) => term !== undefined);
 }
@@ -133,7 +133,7 @@ function optionOf(attempt: Attempt, damage: Damage, soundN: number): RepairOptio
   const { refusal: found, ...rest } = attempt;
   const refusal = forbidden(attempt.kind, damage) ?? found;
   const ratio = attempt.holdN === undefined ? undefined : attempt.holdN / soundN;
-  const terms = termsOf(attempt, damage, ratio);
+  const terms = termsOf(attempt, damage, soundN);
   return {
     ...rest,
     verdict: refusal === undefined ? "possible" : "refused",

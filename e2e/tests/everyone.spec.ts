@@ -60,6 +60,7 @@ const PAGES = [
   ["/fastener", "What do you want to buy"],
   ["/fastener?callout=1/2-13+x+2+gr+5+zinc&duty=pressure", "Load to stay under"],
   ["/fastener?callout=M8+x+43+csk+12.9+zinc&environment=marine", "May go in instead"],
+  ["/mend", "Strips when tightened"],
   ["/specify", "The hole"],
   ["/charts", "M1 x 0.25"],
   ["/charts/thread?id=npt-1/2", "Limits of size"],

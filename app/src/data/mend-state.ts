@@ -1,4 +1,4 @@
-import { DUTIES } from "@root-gauge/core";
+import { DUTIES, UNITS, type Units } from "@root-gauge/core";
 import { WORK_MATERIAL_KINDS } from "@root-gauge/core/holes";
 import { ACCESSES, MEDIA, SYMPTOMS } from "@root-gauge/core/repair";
 import { z } from "zod/mini";
@@ -11,6 +11,8 @@ const mendStateSchema = z.object({
   thread: z.string(),
   material: z.enum(WORK_MATERIAL_KINDS),
   hole: z.enum(["through", "blind"]),
+  /** The unit that bare lengths were typed in: they mean the same after the unit of the screen was changed. */
+  typedIn: z.enum(UNITS),
   depth: z.string(),
   edge: z.string(),
   bore: z.string(),
@@ -36,6 +38,7 @@ const EMPTY: MendState = {
   thread: "",
   material: "aluminium-cast",
   hole: "blind",
+  typedIn: "mm",
   depth: "",
   edge: "",
   bore: "",
@@ -62,9 +65,24 @@ export function useMendState(): MendState {
   return useMendStore();
 }
 
+export const MEND_LENGTHS = ["depth", "edge", "bore", "engaged"] as const;
+
+export type MendLength = (typeof MEND_LENGTHS)[number];
+
+/** The unit that lengths are read in: that of the first that was typed, else that of the screen. */
+export function mendUnits(state: MendState, units: Units): Units {
+  return MEND_LENGTHS.some((length) => state[length] !== "") ? state.typedIn : units;
+}
+
 /** Says something of the damage: an option that was chosen, and its plan, belong to it as it was before. */
 export function changeDamage(change: Partial<MendState>): void {
   useMendStore.setState({ chosen: undefined, planning: false, done: [], ...change });
+}
+
+/** Says a length of the damage, in the unit that the others were typed in. */
+export function changeLength(length: MendLength, text: string, units: Units): void {
+  const typedIn = mendUnits(useMendStore.getState(), units);
+  changeDamage({ [length]: text, typedIn });
 }
 
 /** Looks at another option, without beginning its plan. */

@@ -5,7 +5,14 @@ import { ACCESS_WORDS, MEDIUM_NAMES, WORK_MATERIAL_CHOICES } from "@root-gauge/c
 import { DUTY_WORDS } from "@root-gauge/core/sheet-words";
 import type { AskedFigure } from "@root-gauge/core/holes";
 import { View } from "@tamagui/core";
-import { changeDamage, type MendState } from "../data/mend-state";
+import {
+  changeDamage,
+  changeLength,
+  mendUnits,
+  MEND_LENGTHS,
+  type MendLength,
+  type MendState,
+} from "../data/mend-state";
 import { ChoiceRow } from "../kit/choice-row";
 import { LabelledChips } from "../kit/labelled-chips";
 import { LengthField } from "../kit/length-field";
@@ -28,22 +35,18 @@ const DUTY_CHOICES = DUTIES.map((value) => ({ value, label: upperFirst(DUTY_WORD
 const ACCESS_CHOICES = ACCESSES.map((value) => ({ value, label: ACCESS_WORDS[value] }));
 const MEDIUM_CHOICES = MEDIA.map((value) => ({ value, label: MEDIUM_NAMES[value] }));
 
-type LengthKey = "depth" | "edge" | "bore" | "engaged";
-
 interface FieldFacts {
   readonly label: string;
   readonly figure: AskedFigure;
   readonly placeholder: string;
 }
 
-const FIELDS: Readonly<Record<LengthKey, FieldFacts>> = {
+const FIELDS: Readonly<Record<MendLength, FieldFacts>> = {
   depth: { label: "Depth", figure: "depth", placeholder: "24" },
   edge: { label: "To the edge", figure: "edge", placeholder: "12" },
   bore: { label: "Torn to", figure: "bore", placeholder: "8.1" },
   engaged: { label: "Screw held over", figure: "engagement", placeholder: "12" },
 };
-
-const HOLE_FIELDS: readonly LengthKey[] = ["depth", "edge", "bore", "engaged"];
 
 function YesNo({
   name,
@@ -72,10 +75,11 @@ export interface DamageCardProps {
 }
 
 /** What is known of the damage, each figure as it is read at the part. */
-export function DamageCard({ state, symptom, thread, units }: DamageCardProps) {
+export function DamageCard({ state, symptom, units }: Omit<DamageCardProps, "thread">) {
   const hole = partOf(symptom) === "hole";
   const isNew = symptom === "new";
-  const fields = !hole || symptom === "leaks" ? [] : isNew ? (["depth"] as const) : HOLE_FIELDS;
+  const typedIn = mendUnits(state, units);
+  const fields = !hole || symptom === "leaks" ? [] : isNew ? (["depth"] as const) : MEND_LENGTHS;
   return (
     <Card gap={12}>
       <Heading>{hole ? "The hole" : "The screw"}</Heading>
@@ -99,12 +103,12 @@ export function DamageCard({ state, symptom, thread, units }: DamageCardProps) {
         {fields.map((key) => (
           <View key={key} flex={1} minWidth={150}>
             <LengthField
-              label={`${FIELDS[key].label}, ${units}`}
+              label={`${FIELDS[key].label}, ${typedIn}`}
               value={state[key]}
-              units={units}
+              units={typedIn}
               accepted={lengthRange(FIELDS[key].figure)}
               placeholder={FIELDS[key].placeholder}
-              onChange={(text) => changeDamage({ [key]: text })}
+              onChange={(text) => changeLength(key, text, units)}
             />
           </View>
         ))}
@@ -115,7 +119,18 @@ export function DamageCard({ state, symptom, thread, units }: DamageCardProps) {
         choices={WORK_MATERIAL_CHOICES}
         onChange={(material = state.material) => changeDamage({ material })}
       />
-      {thread === undefined || isNew ? null : (
+    </Card>
+  );
+}
+
+/** What stands round it: how strong the screw is, what hangs on it, and how it can be reached. */
+export function AroundCard({ state, symptom, thread }: Omit<DamageCardProps, "units">) {
+  const hole = partOf(symptom) === "hole";
+  if (symptom === "new") return null;
+  return (
+    <Card gap={12}>
+      <Heading>Round about it</Heading>
+      {thread === undefined ? null : (
         <LabelledChips
           name="Class of the screw"
           all="Not known"
@@ -124,14 +139,12 @@ export function DamageCard({ state, symptom, thread, units }: DamageCardProps) {
           onChange={(grade = "") => changeDamage({ grade })}
         />
       )}
-      {isNew ? null : (
-        <LabelledChips
-          name="What hangs on it"
-          value={state.duty}
-          choices={DUTY_CHOICES}
-          onChange={(duty = state.duty) => changeDamage({ duty, acknowledged: false })}
-        />
-      )}
+      <LabelledChips
+        name="What hangs on it"
+        value={state.duty}
+        choices={DUTY_CHOICES}
+        onChange={(duty = state.duty) => changeDamage({ duty, acknowledged: false })}
+      />
       {symptom === "leaks" ? (
         <LabelledChips
           name="What it holds in"
@@ -140,7 +153,7 @@ export function DamageCard({ state, symptom, thread, units }: DamageCardProps) {
           onChange={(medium = state.medium) => changeDamage({ medium })}
         />
       ) : null}
-      {hole && !isNew && symptom !== "leaks" ? (
+      {hole && symptom !== "leaks" ? (
         <>
           <LabelledChips
             name="Room over it"

@@ -2,7 +2,7 @@ import { lookUpThreadAlone, readLength, type Thread, type Units } from "@root-ga
 import { designationProblemWords, whichThreadWords } from "@root-gauge/core/chart-words";
 import { ACCEPTED_FIGURES, type AskedFigure } from "@root-gauge/core/holes";
 import type { Damage, DamagedPart, Symptom } from "@root-gauge/core/repair";
-import type { MendState } from "../data/mend-state";
+import { mendUnits, type MendState } from "../data/mend-state";
 
 /** Of the threads that a text may mean, how many are named. */
 const MOST_NAMED = 4;
@@ -42,9 +42,10 @@ const given = <Name extends string>(name: Name, mm: number | undefined) =>
   (mm === undefined ? {} : { [name]: mm }) as { readonly [key in Name]?: number };
 
 /** The damage as far as it was said; undefined while its thread or its depth is missing. */
-export function damageOf(state: MendState, units: Units): Damage | undefined {
+export function damageOf(state: MendState, screenUnits: Units): Damage | undefined {
   const { symptom, material, hole, grade, duty, acknowledged, access, medium, often } = state;
   const { thread } = namedThread(state.thread);
+  const units = mendUnits(state, screenUnits);
   const depthMm = lengthOf(state.depth, "depth", units);
   if (symptom === undefined || thread === undefined) return undefined;
   const part = partOf(symptom);

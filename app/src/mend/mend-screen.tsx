@@ -36,7 +36,7 @@ import { Body, Heading, Label } from "../kit/text";
 import { UnitsSwitch } from "../kit/units-switch";
 import { CautionsCard } from "../sheet/cautions-card";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
-import { DamageCard } from "./damage-card";
+import { AroundCard, DamageCard } from "./damage-card";
 import { damageOf, namedThread } from "./damage-of";
 import { optionKey } from "./option-key";
 import { OptionsList } from "./options-list";
@@ -193,12 +193,7 @@ function DamageScreen({
             {damage === undefined ? null : (
               <Picture damage={damage} chosen={worked.chosen} units={units} />
             )}
-            <DamageCard
-              state={state}
-              symptom={symptom}
-              thread={namedThread(state.thread).thread}
-              units={units}
-            />
+            <DamageCard state={state} symptom={symptom} units={units} />
           </>
         }
         second={
@@ -213,6 +208,7 @@ function DamageScreen({
               />
             ) : null}
             <Result damage={damage} worked={worked} state={state} units={units} />
+            <AroundCard state={state} symptom={symptom} thread={namedThread(state.thread).thread} />
           </>
         }
       />

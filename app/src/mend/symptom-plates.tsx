@@ -26,6 +26,7 @@ export function SymptomPlates() {
                 borderColor="$edge"
                 backgroundColor="$card"
                 overflow="hidden"
+                flexGrow={1}
                 minHeight={150}
                 justifyContent="flex-start"
                 onPress={() => changeDamage({ symptom })}
