@@ -47,7 +47,6 @@ export default defineConfig([
     },
     rules: {
       "boundaries/dependencies": ["error", { default: "disallow", policies: ARROWS }],
-      "import/no-cycle": ["error", { ignoreExternal: true }],
       "max-lines": ["error", { max: 350, skipBlankLines: true, skipComments: true }],
       eqeqeq: "error",
       "no-console": "error",
