@@ -43,6 +43,4 @@ export type RepairCaution =
   | "work-hardens"
   | "snatches"
   | "reserve-low"
-  | "under-standard-depth"
-  | "degrease"
-  | "maker-rules";
+  | "under-standard-depth";

@@ -133,11 +133,16 @@ function longestFullMm({ thread, hole, depthMm, tools }: TappingRequest): Mm {
   return depthMm - (tapLeadPitches(last) + 1) * thread.pitchMm;
 }
 
-function cautionsOf(drill: PlannedDrill, material: WorkMaterial): RepairCaution[] {
+function cautionsOf(
+  drill: PlannedDrill,
+  material: WorkMaterial,
+  behind: boolean,
+): RepairCaution[] {
   const word = reserveWord(drill.reserve);
   return [
     "protect-eyes",
     "clamp",
+    ...(behind ? (["chips-in-flutes"] as const) : []),
     ...(material === "magnesium" ? (["magnesium-fire"] as const) : []),
     ...(material === "stainless" ? (["work-hardens"] as const) : []),
     ...(material === "brass" ? (["snatches"] as const) : []),
@@ -227,6 +232,6 @@ export function tappingPlan(request: TappingRequest): TappingPlan {
     countersinkRpm: spindleRpm("countersink", material, COUNTERSINK * thread.majorMm),
     lubricant: WORK_MATERIALS[material].lubricant,
     holdN: stripLoadN(thread, material, fullThreadMm),
-    cautions: cautionsOf(drill, material),
+    cautions: cautionsOf(drill, material, behind),
   };
 }

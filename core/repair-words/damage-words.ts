@@ -59,7 +59,6 @@ export const MEND_SENTENCES = {
     "Loads, walls and torques are estimates from typical metal. The maker’s repair instruction and the drawing rule.",
   nothing: "Nothing works here but what is refused below. Replace the part, or ask who may do it.",
   planDone: "All steps are done. Write down what was really used.",
-  nothingNew: "A new hole has a tapping plan of its own.",
 } as const;
 
 /** A tool that a repair takes: "insert tap M8 x 1.25", "drill 8.4 mm". */

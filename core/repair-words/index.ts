@@ -4,12 +4,10 @@ export {
   MEND_SENTENCES,
   SYMPTOM_WORDS,
   WORK_MATERIAL_CHOICES,
-  WORK_MATERIAL_WORDS,
   repairToolWords,
   stepCountWords,
 } from "./damage-words";
 export {
-  REPAIR_KIND_WORDS,
   effortWords,
   repairReasonWords,
   repairTitleWords,
@@ -18,7 +16,6 @@ export { tappingPlanWords } from "./plan-words";
 export type { PlanLine } from "./plan-words";
 export { refusalWords } from "./refusal-words";
 export {
-  LUBRICANT_WORDS,
   STEP_CAUTION_WORDS,
   STEP_TITLES,
   stepBranchWords,

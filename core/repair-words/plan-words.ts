@@ -16,8 +16,6 @@ const CAUTION_WORDS: Readonly<Record<RepairCaution, string>> = {
   "reserve-low": "A small coarse tap in tough metal: it breaks before it warns.",
   "under-standard-depth":
     "Less thread than the standard’s nut has: it does in tough metal, and is to be said.",
-  degrease: "Degrease before any compound.",
-  "maker-rules": "The maker’s data rules.",
 };
 
 /** A line of a plan: its name and its figure or sentence. */

@@ -110,6 +110,11 @@ describe("the words of repair", () => {
     expect(plan.kind === "plan" && tappingSteps(plan, request).map(({ code }) => code)).toEqual(
       expect.arrayContaining(["pilot", "drill", "tap", "trial-screw", "record"]),
     );
+    const overOil = tappingPlan({ ...request, fullThreadMm: 10, behind: true });
+    expect(tappingPlanWords(overOil, "mm")).toContainEqual([
+      "Caution",
+      "Grease in the flutes; wind out and wipe every two turns.",
+    ]);
     expect(tappingPlanWords(tappingPlan({ ...request, fullThreadMm: 16 }), "mm")).toEqual([
       ["Not so", "It takes a hole 20.50 mm deep, and there are 20.00 mm."],
       ["What fits", "15.50 mm of full thread."],

@@ -75,7 +75,9 @@ test("a blind hole is led to a length that holds and does not bottom", async ({ 
   await radio(page, "20 mm, too short").tap();
   await expect(page.getByText(/20 mm is too short/)).toBeVisible();
   await page.reload();
+  await page.getByRole("radio", { name: "in", exact: true }).tap();
   await expect(page.getByLabel("Depth drilled, mm")).toHaveValue("30");
+  await page.getByRole("radio", { name: "mm", exact: true }).tap();
   await radio(page, "30 mm").tap();
   await button(page, "Open its sheet").tap();
   await expect(page.getByText("M8 x 30 socket cap screw, 8.8", { exact: true })).toBeVisible();

@@ -3,6 +3,7 @@ import { WORK_MATERIAL_KINDS } from "@root-gauge/core/holes";
 import { ACCESSES, MEDIA, SYMPTOMS } from "@root-gauge/core/repair";
 import { z } from "zod/mini";
 import { createKeptStore } from "./kept-store";
+import { typedUnits } from "./typed-units";
 
 const stepDoneSchema = z.object({ at: z.string(), note: z.string() });
 
@@ -71,7 +72,11 @@ export type MendLength = (typeof MEND_LENGTHS)[number];
 
 /** The unit that lengths are read in: that of the first that was typed, else that of the screen. */
 export function mendUnits(state: MendState, units: Units): Units {
-  return MEND_LENGTHS.some((length) => state[length] !== "") ? state.typedIn : units;
+  return typedUnits(
+    MEND_LENGTHS.map((length) => state[length]),
+    state.typedIn,
+    units,
+  );
 }
 
 /** Says something of the damage: an option that was chosen, and its plan, belong to it as it was before. */

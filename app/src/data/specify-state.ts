@@ -1,10 +1,14 @@
+import { UNITS, type Units } from "@root-gauge/core";
 import { HOLE_MATERIAL_KINDS, TAPS } from "@root-gauge/core/joints";
 import { HEAD_ROOMS, HOLE_KINDS } from "@root-gauge/core/specify";
 import { z } from "zod/mini";
 import { createKeptStore } from "./kept-store";
+import { typedUnits } from "./typed-units";
 
 const specifyStateSchema = z.object({
   kind: z.enum(HOLE_KINDS),
+  /** The unit that bare lengths were typed in. */
+  typedIn: z._default(z.enum(UNITS), "mm"),
   size: z.string(),
   /** Of the threads a measured hole may take, the one chosen. */
   threadId: z.optional(z.string()),
@@ -26,6 +30,7 @@ const useSpecifyStore = createKeptStore<SpecifyState>({
   schema: specifyStateSchema,
   initial: () => ({
     kind: "blind",
+    typedIn: "mm",
     size: "",
     grip: "",
     depth: "",
@@ -39,6 +44,11 @@ const useSpecifyStore = createKeptStore<SpecifyState>({
 /** What was said of a hole to be filled, kept on this device. */
 export function useSpecifyState(): SpecifyState {
   return useSpecifyStore();
+}
+
+/** The unit that size, thickness and depth are read in: that of the first that was typed, else that of the screen. */
+export function specifyUnits({ size, grip, depth, typedIn }: SpecifyState, units: Units): Units {
+  return typedUnits([size, grip, depth], typedIn, units);
 }
 
 /** Changes what was said; a length that was looked at belongs to the hole as it was before. */

@@ -53,6 +53,7 @@ export interface HoleCardProps {
   readonly state: SpecifyState;
   readonly size: HoleSize;
   readonly thread: Thread | undefined;
+  /** The unit that its lengths are typed in. */
   readonly units: Units;
 }
 
@@ -79,7 +80,7 @@ export function HoleCard({ state, size, thread, units }: HoleCardProps) {
         placeholder={kind === "clear" ? "13.5" : "M8"}
         longest={40}
         problem={size.kind === "problem" ? problemWords(size.problem, units) : undefined}
-        onChange={(text) => changeSpecify({ size: text, threadId: undefined })}
+        onChange={(text) => changeSpecify({ size: text, threadId: undefined, typedIn: units })}
       />
       {size.kind === "measured" && threads.length === 0 ? (
         <Body role="status">{SHEET_SENTENCES.noSuchHole}</Body>
@@ -100,7 +101,7 @@ export function HoleCard({ state, size, thread, units }: HoleCardProps) {
             units={units}
             accepted={DEPTHS}
             placeholder={units === "mm" ? "12" : "1/2"}
-            onChange={(grip) => changeSpecify({ grip })}
+            onChange={(grip) => changeSpecify({ grip, typedIn: units })}
           />
         </View>
         {kind === "clear" ? null : (
@@ -111,7 +112,7 @@ export function HoleCard({ state, size, thread, units }: HoleCardProps) {
               units={units}
               accepted={DEPTHS}
               placeholder={units === "mm" ? "30" : "1 1/4"}
-              onChange={(depth) => changeSpecify({ depth })}
+              onChange={(depth) => changeSpecify({ depth, typedIn: units })}
             />
           </View>
         )}

@@ -3,7 +3,7 @@ import { nutAdviceWords, washerAdviceWords, SHEET_SENTENCES } from "@root-gauge/
 import { fillHole, readHoleSize, type HoleToFill } from "@root-gauge/core/specify";
 import { View } from "@tamagui/core";
 import { useSettings } from "../data/settings";
-import { useSpecifyState, type SpecifyState } from "../data/specify-state";
+import { specifyUnits, useSpecifyState, type SpecifyState } from "../data/specify-state";
 import { Card } from "../kit/surface";
 import { Body, Heading } from "../kit/text";
 import { UnitsSwitch } from "../kit/units-switch";
@@ -45,14 +45,15 @@ function missing(state: SpecifyState, thread: Thread | undefined): string {
 export function SpecifyScreen() {
   const { units } = useSettings();
   const state = useSpecifyState();
-  const size = readHoleSize(state.size, state.kind, units);
+  const typedIn = specifyUnits(state, units);
+  const size = readHoleSize(state.size, state.kind, typedIn);
   const threads = size.kind === "thread" || size.kind === "measured" ? size.threads : [];
   const thread = threads.find(({ id }) => id === state.threadId) ?? threads[0];
   const hole = holeOf(
     state,
     thread,
-    typedLength(state.grip, units),
-    typedLength(state.depth, units),
+    typedLength(state.grip, typedIn),
+    typedLength(state.depth, typedIn),
   );
   const filled = hole === undefined ? undefined : fillHole(hole, state.lengthMm);
   return (
@@ -61,7 +62,7 @@ export function SpecifyScreen() {
       <PageColumns
         first={
           <>
-            <HoleCard state={state} size={size} thread={thread} units={units} />
+            <HoleCard state={state} size={size} thread={thread} units={typedIn} />
             {filled === undefined ? null : (
               <ScrewCard state={state} thread={filled.hole.thread} grade={filled.found.grade} />
             )}
