@@ -133,11 +133,7 @@ function longestFullMm({ thread, hole, depthMm, tools }: TappingRequest): Mm {
   return depthMm - (tapLeadPitches(last) + 1) * thread.pitchMm;
 }
 
-function cautionsOf(
-  drill: PlannedDrill,
-  material: WorkMaterial,
-  behind: boolean,
-): RepairCaution[] {
+function cautionsOf(drill: PlannedDrill, material: WorkMaterial, behind: boolean): RepairCaution[] {
   const word = reserveWord(drill.reserve);
   return [
     "protect-eyes",

@@ -7,17 +7,8 @@ export {
   repairToolWords,
   stepCountWords,
 } from "./damage-words";
-export {
-  effortWords,
-  repairReasonWords,
-  repairTitleWords,
-} from "./option-words";
+export { effortWords, repairReasonWords, repairTitleWords } from "./option-words";
 export { tappingPlanWords } from "./plan-words";
 export type { PlanLine } from "./plan-words";
 export { refusalWords } from "./refusal-words";
-export {
-  STEP_CAUTION_WORDS,
-  STEP_TITLES,
-  stepBranchWords,
-  workStepWords,
-} from "./step-words";
+export { STEP_CAUTION_WORDS, STEP_TITLES, stepBranchWords, workStepWords } from "./step-words";
