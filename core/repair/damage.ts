@@ -1,7 +1,7 @@
 import type { Duty } from "../circumstances";
-import { bandAt, gradeById, servingStressMpa, weakestGrade } from "../grades";
+import { gradeById, weakestGrade } from "../grades";
 import { stripLoadN, type HoleEnd, type OwnedTools, type WorkMaterial } from "../holes";
-import { stressArea } from "../joints";
+import { torqueRange, type TorqueRange } from "../joints";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
 
@@ -74,8 +74,6 @@ const RUN_OUT = 3;
 const GONE = 0.75;
 /** What a gone thread is torn to beyond its major diameter, where it was not measured. */
 const TORN_MM: Mm = 0.1;
-/** Of its proof load a screw is tightened to this share. */
-const TIGHTENED = 0.75;
 
 /** Share of the thread that is whole, by the symptom where it was not said. Rules of this product. */
 export function soundShareOf({ symptom, soundShare }: Damage): number {
@@ -112,12 +110,15 @@ export function boss({ bossMm }: Damage): { readonly bossMm?: Mm } {
   return bossMm === undefined ? {} : { bossMm };
 }
 
+/** How a screw of the class, or of the weakest there is, is tightened dry: an estimate. */
+export function tightening(thread: Thread, gradeId: string | undefined): TorqueRange | undefined {
+  const grade = (gradeId === undefined ? undefined : gradeById(gradeId)) ?? weakestGrade(thread);
+  return grade === undefined ? undefined : torqueRange(thread, grade, "dry-plain");
+}
+
 /** What a screw of the class, or the weakest there is, is tightened to: 0.75 of its proof load. */
 export function tightenedN(thread: Thread, gradeId: string | undefined): number | undefined {
-  const grade = (gradeId === undefined ? undefined : gradeById(gradeId)) ?? weakestGrade(thread);
-  const band = grade === undefined ? undefined : bandAt(grade, thread.majorMm);
-  const serving = band === undefined ? undefined : servingStressMpa(band);
-  return serving === undefined ? undefined : TIGHTENED * serving * stressArea(thread);
+  return tightening(thread, gradeId)?.preloadN;
 }
 
 /** The load that has to be held: given, or the lesser of what the sound hole held and what the screw is tightened to. */

@@ -1,4 +1,3 @@
-import { gradeById, weakestGrade } from "../grades";
 import {
   drillPointMm,
   ownedTaps,
@@ -7,14 +6,14 @@ import {
   type TappingRequest,
   type WorkMaterial,
 } from "../holes";
-import { tapLeadPitches, torqueRange } from "../joints";
+import { tapLeadPitches } from "../joints";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
-import { engagementOf, type Damage } from "./damage";
+import { engagementOf, tightening, type Damage } from "./damage";
 import type { RepairKind } from "./repair-kinds";
 import type { RepairOption } from "./repair-options";
 import { solidBush } from "./solid-bush";
-import { stiSizes, wireInsert } from "./wire-insert";
+import { stiSizes, wireInsert, type WireInsert } from "./wire-insert";
 
 /** The steps that work plans are made of. `words` writes them. */
 export const STEP_CODES = [
@@ -238,9 +237,7 @@ function tapped(option: RepairOption): { readonly thread: Thread; readonly major
 const COUNTERSINK = 1.05;
 
 function torqueFigures(option: RepairOption, damage: Damage): StepFigures {
-  const { thread, gradeId } = damage;
-  const grade = (gradeId === undefined ? undefined : gradeById(gradeId)) ?? weakestGrade(thread);
-  const range = grade === undefined ? undefined : torqueRange(thread, grade, "dry-plain");
+  const range = tightening(damage.thread, damage.gradeId);
   const torqueRatio = option.torqueRatio ?? 1;
   if (range === undefined) return { torqueRatio };
   return {
@@ -251,12 +248,13 @@ function torqueFigures(option: RepairOption, damage: Damage): StepFigures {
 }
 
 /** The figures of a step of a repair. */
-function figuresOf(code: StepCode, option: RepairOption, damage: Damage): StepFigures {
-  const { thread, kind, lengthInDiameters } = option;
-  const insert =
-    kind === "wire-insert" && lengthInDiameters !== undefined
-      ? wireInsert(thread, lengthInDiameters, "second", damage.tools)
-      : undefined;
+function figuresOf(
+  code: StepCode,
+  option: RepairOption,
+  damage: Damage,
+  insert: WireInsert | undefined,
+): StepFigures {
+  const { thread } = option;
   const cut = tapped(option);
   const last = ownedTaps(damage.tools).at(-1) ?? "bottoming";
   const fullMm = insert?.fullThreadMm ?? engagementOf(damage);
@@ -299,6 +297,11 @@ function figuresOf(code: StepCode, option: RepairOption, damage: Damage): StepFi
 export function workPlan(option: RepairOption, damage: Damage): readonly WorkStep[] {
   if (option.verdict === "refused") return [];
   const { material, duty } = damage;
+  const { kind, thread, lengthInDiameters } = option;
+  const insert =
+    kind === "wire-insert" && lengthInDiameters !== undefined
+      ? wireInsert(thread, lengthInDiameters, "second", damage.tools)
+      : undefined;
   const before: readonly StepCode[] = [
     ...(duty === "safety-critical" || duty === "pressure" ? (["acknowledge"] as const) : []),
     "lay-out",
@@ -308,7 +311,7 @@ export function workPlan(option: RepairOption, damage: Damage): readonly WorkSte
   const after: readonly StepCode[] =
     option.kind === "reseal" ? ["record"] : ["trial-screw", "tighten", "record"];
   return [...before, ...codesOf(option.kind), ...after].map((code) =>
-    step(code, material, figuresOf(code, option, damage)),
+    step(code, material, figuresOf(code, option, damage, insert)),
   );
 }
 
