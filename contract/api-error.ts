@@ -10,6 +10,7 @@ export const API_ERROR_CODES = [
   "wrong-content-type",
   "job-not-found",
   "identification-not-found",
+  "repair-not-found",
   "conflict",
   "store-busy",
   "unknown-host",

@@ -18,6 +18,16 @@ export type { Job, JobInput } from "./job";
 export { MOST_READINGS, identifyOptionsSchema, readingSchema, readingsSchema } from "./reading";
 export { circumstancesSchema, replacementSchema, sheetQuerySchema } from "./replacement";
 export type { Replacement, SheetQuery } from "./replacement";
+export {
+  damageSchema,
+  ownedToolsSchema,
+  planPaperSchema,
+  repairInputSchema,
+  repairListSchema,
+  repairRecordSchema,
+  repairSchema,
+} from "./repair";
+export type { PlanPaperInput, Repair, RepairInput } from "./repair";
 export { PAGES, isPage } from "./pages";
 export { pageQuerySchema, writeSchema } from "./write";
 export type { Write } from "./write";

@@ -15,6 +15,10 @@ export const ACCEPTED_FIGURES: Readonly<
   percent: { least: 50, most: 83 },
   "sound-share": { least: 0, most: 1 },
   "wanted-load": { least: 0, most: 5_000_000 },
+  torque: { least: 0.05, most: 20_000 },
+  wear: { least: 0, most: 20 },
+  "head-room": { least: 1, most: 500 },
+  "mating-hole": { least: 0.5, most: 300 },
 };
 
 /** Whether a figure was given. */

@@ -7,6 +7,8 @@ export { clearanceHoles } from "./clearance";
 export type { ClearanceHoles } from "./clearance";
 export { DRILL_SETS, drillsOf, isOwnSystem, nearestDrills } from "./drill-sets";
 export type { Drill, DrillSet } from "./drill-sets";
+export { drillChoices } from "./drill-choices";
+export type { DrillChoice, DrillChoices, DrillQuestion } from "./drill-choices";
 export { drillOversize, drillPointMm, spindleRpm } from "./drilling";
 export type { DrillOversize, SpindleRpm } from "./drilling";
 export { drillsToShow } from "./drills-to-show";
@@ -18,7 +20,7 @@ export { INSERT_GROWTH, bossShare, screwStripLoadN, stripLoadN } from "./strip-l
 export type { StripLoadOptions } from "./strip-load";
 export { formingDrillMm, reserveWord, tapEffort, tapReserve } from "./tap-effort";
 export type { TapEffort, TapReserveWord } from "./tap-effort";
-export { tappingPlan } from "./tapping-plan";
+export { COUNTERSINK_DIAMETERS, tappingPlan } from "./tapping-plan";
 export type { HoleEnd, HolePlan, TapTurns, TappingPlan, TappingRequest } from "./tapping-plan";
 export type { PlannedDrill } from "./choose-drill";
 export { asTapDrill, tapDrills } from "./tapping-drills";

@@ -13,7 +13,11 @@ export type AskedFigure =
   | "engagement"
   | "percent"
   | "sound-share"
-  | "wanted-load";
+  | "wanted-load"
+  | "torque"
+  | "wear"
+  | "head-room"
+  | "mating-hole";
 
 /** Why something cannot be done, with its figures. `words` makes the sentence. */
 export type RepairProblem =
@@ -32,7 +36,15 @@ export type RepairProblem =
   /** The hole is too shallow for the thread, its tap's lead and the chips. */
   | { readonly code: "too-shallow"; readonly needsMm: Mm; readonly hasMm: Mm }
   /** The point of the drill comes too near the far side, or through it. */
-  | { readonly code: "floor-too-thin"; readonly leftMm: Mm; readonly leastMm: Mm };
+  | { readonly code: "floor-too-thin"; readonly leftMm: Mm; readonly leastMm: Mm }
+  /** A bore that this thread never left. */
+  | { readonly code: "bore-over-thread"; readonly boreMm: Mm; readonly majorMm: Mm }
+  /** The edge lies within the hole. */
+  | { readonly code: "wall-gone"; readonly edgeMm: Mm; readonly radiusMm: Mm }
+  /** No tap cuts a full thread so near the bottom. */
+  | { readonly code: "under-tap-lead"; readonly depthMm: Mm; readonly leadMm: Mm }
+  | { readonly code: "deeper-than-part"; readonly depthMm: Mm; readonly thicknessMm: Mm }
+  | { readonly code: "no-drills" };
 
 /** What someone who does it has to mind. `words` makes the sentence. */
 export type RepairCaution =

@@ -30,6 +30,8 @@ export interface TappingRequest {
   readonly behind?: boolean;
   /** Percent of thread to be reached, in place of the metal's own. */
   readonly percent?: number;
+  /** The drill to take, where it will do, in place of the best. */
+  readonly drill?: Drill;
   readonly tools?: OwnedTools;
 }
 
@@ -84,7 +86,8 @@ const MOST_PERCENT = 83;
 const LOW_RESERVE = 2.5;
 /** A thread longer than this holds no more than the screw does. */
 const OF_USE_DIAMETERS = 1.5;
-const COUNTERSINK = 1.05;
+/** Countersunk to so many diameters before tapping (DIN 76-1). */
+export const COUNTERSINK_DIAMETERS = 1.05;
 /** Left under the point: 1 mm, and these shares of the diameter; more where fluid is behind. */
 const FLOOR_MM: Mm = 1;
 const FLOOR_SHARE = 0.15;
@@ -113,12 +116,14 @@ function pilotsFor(drillMm: Mm, material: WorkMaterial, drills: readonly Drill[]
 
 /** The taps that fit, fewest first: a second last, else a bottoming one after it; a taper tap through. */
 function tapsFor(
-  { hole, thread, depthMm, tools }: TappingRequest,
+  { hole, thread, depthMm, tools, behind = false }: TappingRequest,
   fullMm: Mm,
 ): readonly Tap[] | undefined {
   const owned = ownedTaps(tools);
   if (owned.length === 0) return undefined;
-  if (hole === "through") return owned.slice(0, 1);
+  if (hole === "through" && !behind) return owned.slice(0, 1);
+  // What lies behind a through hole is not to be met by a tap's lead: it ends with the flattest one.
+  if (hole === "through") return owned.filter((tap) => tap !== "taper").slice(-2);
   const fits = (tap: Tap) => fullMm + (tapLeadPitches(tap) + 1) * thread.pitchMm <= depthMm + 1e-9;
   const last = owned.find((tap) => tap !== "taper" && fits(tap)) ?? owned.find(fits);
   if (last === undefined) return [];
@@ -183,7 +188,10 @@ export function tappingPlan(request: TappingRequest): TappingPlan {
     owned,
     percentFor(request, usual?.reserve ?? Infinity),
   );
-  const [drill] = drills;
+  const wished = request.drill;
+  const drill =
+    drills.find(({ drill: one }) => one.set === wished?.set && one.mark === wished.mark) ??
+    drills[0];
   if (drill === undefined) {
     return cannot({ code: "no-drill", ...usefulDrillsMm(thread), buy: chartDrill(thread).drill });
   }
@@ -217,7 +225,7 @@ export function tappingPlan(request: TappingRequest): TappingPlan {
     pointMm,
     flagFromTipMm: drillDepthMm + pointMm,
     fullThreadMm,
-    countersinkMm: COUNTERSINK * thread.majorMm,
+    countersinkMm: COUNTERSINK_DIAMETERS * thread.majorMm,
     taps: taps.map((tap) => ({
       tap,
       turns: fullThreadMm / thread.pitchMm + tapLeadPitches(tap),
@@ -225,7 +233,7 @@ export function tappingPlan(request: TappingRequest): TappingPlan {
     })),
     drillRpm: spindleRpm("drill", material, drill.drill.mm),
     tapRpm: spindleRpm("tap", material, thread.majorMm),
-    countersinkRpm: spindleRpm("countersink", material, COUNTERSINK * thread.majorMm),
+    countersinkRpm: spindleRpm("countersink", material, COUNTERSINK_DIAMETERS * thread.majorMm),
     lubricant: WORK_MATERIALS[material].lubricant,
     holdN: stripLoadN(thread, material, fullThreadMm),
     cautions: cautionsOf(drill, material, behind),

@@ -18,6 +18,8 @@ export interface Stroke {
   readonly dashed?: boolean;
   /** From 0 to 1; whole where it is not given. */
   readonly opacity?: number;
+  /** What is cut anew, in a colour of its own where there are colours. */
+  readonly tone?: "cut";
 }
 
 /** A step of an edge: a straight line to a place, or an arc of a circle. */

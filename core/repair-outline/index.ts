@@ -1,3 +1,4 @@
-export { holeDrawing } from "./hole-drawing";
-export type { DrawingRoom } from "./hole-drawing";
+export { HOLE_TAGS, holeDrawing, touchedHoleDrawing } from "./hole-drawing";
+export type { HoleDrawing, HoleTag, HoleView } from "./hole-drawing";
+export type { DrawingRoom } from "./hole-frame";
 export { symptomMarks } from "./symptom-marks";

@@ -1,6 +1,6 @@
 import { chain, segments, type Mark, type Place, type Segment } from "../outline";
 import type { Symptom } from "../repair";
-import type { DrawingRoom } from "./hole-drawing";
+import type { DrawingRoom } from "./hole-frame";
 
 /** Teeth along a wall, by how they stand. */
 type Teeth = "whole" | "gone" | "askew" | "bruised" | "none";

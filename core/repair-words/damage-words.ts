@@ -1,6 +1,7 @@
 import { WORK_MATERIAL_KINDS, type WorkMaterial } from "../holes";
 import type { Access, Medium, RepairTool, Symptom } from "../repair";
 import { drillWords } from "../chart-words";
+import { TAP_WORDS } from "../sheet-words";
 import { printPlain } from "../units";
 
 export const SYMPTOM_WORDS: Readonly<Record<Symptom, string>> = {
@@ -40,6 +41,12 @@ export const ACCESS_WORDS: Readonly<Record<Access, string>> = {
   none: "No room",
 };
 
+export const FLAW_CHOICES = [
+  { value: "crack", label: "A crack" },
+  { value: "waist", label: "A waist" },
+  { value: "stretch", label: "Stretched thread" },
+] as const;
+
 export const MEDIUM_NAMES: Readonly<Record<Medium, string>> = {
   water: "Water",
   air: "Air",
@@ -57,18 +64,30 @@ export const MEND_SENTENCES = {
   giveDepth: "Give the depth of the hole.",
   estimates:
     "Loads, walls and torques are estimates from typical metal. The maker’s repair instruction and the drawing rule.",
+  whoMay:
+    "Only who is licensed for it, by the maker’s own repair instruction and the local code, may do this work.",
   nothing: "Nothing works here but what is refused below. Replace the part, or ask who may do it.",
   planDone: "All steps are done. Write down what was really used.",
 } as const;
 
 /** A tool that a repair takes: "insert tap M8 x 1.25", "drill 8.4 mm". */
-export function repairToolWords({ tool, thread, drill, lengthInDiameters }: RepairTool): string {
+export function repairToolWords({
+  tool,
+  thread,
+  drill,
+  tap,
+  lengthInDiameters,
+}: RepairTool): string {
   const name = thread.designation;
   switch (tool) {
     case "drill":
       return drill === undefined ? "drill" : `drill ${drillWords(drill)}`;
     case "insert":
       return `insert ${name}${lengthInDiameters === undefined ? "" : `, ${printPlain(lengthInDiameters)} D`}`;
+    case "tap":
+      return tap === undefined ? `tap ${name}` : `${TAP_WORDS[tap].toLowerCase()} ${name}`;
+    case "adaptor":
+      return `an adaptor, or a nipple of the port’s own ${name}`;
     case "insert-tap":
       return `insert tap ${name}`;
     case "thread-file":

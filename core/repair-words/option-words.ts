@@ -8,6 +8,7 @@ export const REPAIR_KIND_WORDS: Readonly<Record<RepairKind, string>> = {
   chase: "Chase the thread",
   file: "File it by its pitch",
   reseal: "Seal it anew",
+  adaptor: "An adaptor between",
   "longer-screw": "A longer screw",
   retap: "Run the tap through",
   "wire-insert": "Wire insert",
@@ -50,6 +51,8 @@ export function repairReasonWords(reason: RepairReason, units: Units): string {
       return `Holds about ${forceWords(reason.holdN, units)}, where the sound thread held ${forceWords(reason.soundN, units)}.`;
     case "thin-wall":
       return `Leaves a thin wall: ${printLength(reason.leftMm, units)}, where ${printLength(reason.thinMm, units)} are sound.`;
+    case "screw-carries":
+      return `The screw carries ${printPlain(reason.ratio, 2)} times as much, of the same class.`;
     case "keeps-size":
       return "The screw, its spanner and its torque stay as they are.";
     case "undone-often":

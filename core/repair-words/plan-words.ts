@@ -1,10 +1,10 @@
-import type { HolePlan, RepairCaution, TappingPlan, TapTurns } from "../holes";
+import type { DrillChoice, HolePlan, RepairCaution, TappingPlan, TapTurns } from "../holes";
 import { drillWords } from "../chart-words";
 import { TAP_WORDS, forceWords } from "../sheet-words";
 import { printLength, printPlain, type Units } from "../units";
 import { effortWords } from "./option-words";
 import { refusalWords } from "./refusal-words";
-import { LUBRICANT_WORDS } from "./step-words";
+import { LUBRICANT_WORDS } from "./lubricant-words";
 
 const CAUTION_WORDS: Readonly<Record<RepairCaution, string>> = {
   "protect-eyes": "Glasses on; no gloves near a turning drill.",
@@ -56,4 +56,27 @@ export function tappingPlanWords(plan: TappingPlan, units: Units): readonly Plan
       ? []
       : [["What fits", `${printLength(plan.nearestFullMm, units)} of full thread.`] as const];
   return [["Not so", refusalWords(plan.problem, units)], ...near];
+}
+
+/** Why a drill on hand is not offered. */
+const DRILL_REFUSED_WORDS: Readonly<Record<NonNullable<DrillChoice["refused"]>, string>> = {
+  "too-full": "Refused: the tap turns hard and breaks, for a few percent of strength.",
+  "too-shallow": "Refused: under half a thread its crests bend and ride out.",
+};
+
+/** What a drill on hand leaves, in two lines: the thread and its effort; what it holds, against the screw's own limit. */
+export function drillChoiceWords(
+  { percentReached, effort, reserve, holdN, refused }: DrillChoice,
+  screwLimitN: number | undefined,
+  units: Units,
+): readonly string[] {
+  const share =
+    screwLimitN === undefined
+      ? ""
+      : `; the screw itself breaks at ${forceWords(screwLimitN, units)}`;
+  return [
+    `${printPlain(percentReached, 0)} % of thread. ${effortWords(effort, reserve)}`,
+    `Holds about ${forceWords(holdN, units)}${share}.`,
+    ...(refused === undefined ? [] : [DRILL_REFUSED_WORDS[refused]]),
+  ];
 }

@@ -1,5 +1,5 @@
 import type { AskedFigure } from "../holes";
-import type { Medium, RepairRefusal, WallPlace } from "../repair";
+import type { Medium, PipeSeal, RepairRefusal, ScrewFlaw, WallPlace } from "../repair";
 import { forceWords } from "../sheet-words";
 import { printLength, printPlain, type Units } from "../units";
 import { percentWords, upperFirst } from "../words";
@@ -16,6 +16,10 @@ const FIGURE_WORDS: Readonly<Record<AskedFigure, string>> = {
   percent: "The percent of thread",
   "sound-share": "The share of sound thread",
   "wanted-load": "The load wanted",
+  torque: "The torque wanted",
+  wear: "What is lost on the diameter",
+  "head-room": "The room for the head",
+  "mating-hole": "The hole of the mating part",
 };
 
 const UNITLESS: ReadonlySet<AskedFigure> = new Set(["percent", "sound-share"]);
@@ -39,8 +43,26 @@ const MEDIUM_WORDS: Readonly<Record<Medium, string>> = {
 function figureWords(figure: AskedFigure, value: number, units: Units): string {
   if (UNITLESS.has(figure))
     return figure === "percent" ? `${printPlain(value)} %` : printPlain(value);
+  if (figure === "torque") return `${printPlain(value, 2)} N m`;
   return figure === "wanted-load" ? forceWords(value, units) : printLength(value, units);
 }
+
+const FLAW_WORDS: Readonly<Record<ScrewFlaw, string>> = {
+  crack: "It is cracked: throw it away, and mark it so that nobody takes it again.",
+  waist: "It has a waist: it was stretched past its yield. Throw it away.",
+  stretch: "Its thread is stretched: a known nut binds on it away from the ends. Throw it away.",
+};
+
+const NEVER_SEALS: Readonly<Record<PipeSeal["reason"], string>> = {
+  "washer-or-ring": "It seals on a face: with a washer or a ring, not on the thread.",
+  "compound-or-tape": "It seals on the thread.",
+  "other-system":
+    "An American and a British pipe thread never seal together: other flank angles, and a spiral channel is left. Tape hides it for a week.",
+  "other-size": "The two are not of one size.",
+  "taper-in-parallel": "A taper in a parallel port touches at one turn. An adaptor is right.",
+  "parallel-on-taper": "A parallel thread on a taper touches at one turn. An adaptor is right.",
+  "not-pipe": "This pair has no place that seals: it is no pair of pipe threads.",
+};
 
 /** Why a repair, or a plan, is refused: one sentence with what was read and what would do. */
 export function refusalWords(refusal: RepairRefusal, units: Units): string {
@@ -83,6 +105,31 @@ export function refusalWords(refusal: RepairRefusal, units: Units): string {
       return "None is made for this thread, or no drill on hand fits it.";
     case "cuts-strength":
       return `A die cuts away the rolled skin: never on a screw of ${printPlain(refusal.tensileMpa)} MPa.`;
+    case "worn-away":
+      return `${percentWords(refusal.share)} of its section is left, and ${percentWords(refusal.least)} are the least: throw it away.`;
+    case "flawed":
+      return FLAW_WORDS[refusal.flaw];
+    case "no-head-room":
+      return `Its head and spanner need ${length(refusal.needsMm)} across, and there are ${length(refusal.hasMm)}.`;
+    case "no-insert-drill": {
+      const { leastMm, mostMm, buy } = refusal;
+      const get = buy === undefined ? "" : `: get a ${buy.mark}`;
+      return `No drill on hand from ${length(leastMm)} to ${length(mostMm)} for the insert’s tap${get}.`;
+    }
+    case "never-seals":
+      return NEVER_SEALS[refusal.reason];
+    case "pair-is-right":
+      return "The two threads belong together: nothing has to go between.";
+    case "bore-over-thread":
+      return `The bore reads ${length(refusal.boreMm)}, and the thread that was there is ${length(refusal.majorMm)} over its crests. Measure again, or name the thread that was there.`;
+    case "wall-gone":
+      return `The edge is ${length(refusal.edgeMm)} from the centre, within the hole’s own ${length(refusal.radiusMm)}: there is no wall left. Build the part up or replace it; nothing is cut here.`;
+    case "under-tap-lead":
+      return `A hole ${length(refusal.depthMm)} deep is no deeper than a tap’s own lead of ${length(refusal.leadMm)}: drill deeper, or bolt it through.`;
+    case "deeper-than-part":
+      return `The hole reads ${length(refusal.depthMm)} deep in a part ${length(refusal.thicknessMm)} thick: it is a through hole, or one of the two was misread.`;
+    case "no-drills":
+      return "There is not one drill among your tools: put what you have on the list.";
     case "never":
       return "Never weld on a thread that has to hold.";
     case "never-here":
@@ -93,6 +140,8 @@ export function refusalWords(refusal: RepairRefusal, units: Units): string {
       return refusal.medium === undefined
         ? "A joint under pressure is licensed work: the maker’s data and the local code say who may do it."
         : `${upperFirst(MEDIUM_WORDS[refusal.medium])} under pressure is licensed work: the maker’s data and the local code say who may do it.`;
+    case "defer-structure":
+      return "What holds a building, a crane or a rack up is not mended by feel: the engineer’s drawing and the local code say how, and who may.";
     case "insulates":
       return "It stands in the path of the current: bare metal and a toothed washer belong there.";
     case "no-access":

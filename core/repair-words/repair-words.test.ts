@@ -75,7 +75,8 @@ describe("the words of repair", () => {
     for (const option of repairOptions(COVER)) {
       for (const step of workPlan(option, COVER)) {
         expect(workStepWords(step, "mm")).toMatch(/[.]$/);
-        for (const branch of step.branches) expect(stepBranchWords(branch)).toMatch(/[.]$/);
+        for (const branch of step.branches)
+          expect(stepBranchWords(step.code, branch, "mm")).toMatch(/[.]$/);
       }
     }
     expect(Object.keys(STEP_TITLES).sort()).toEqual([...STEP_CODES].sort());

@@ -1,68 +1,23 @@
-import type { Lubricant } from "../holes";
-import type { StepBranch, StepCaution, StepCode, StepFigures, WorkStep } from "../repair";
+import type { StepCode, StepFigures, WorkStep } from "../repair";
+import { TAP_WORDS } from "../sheet-words";
 import { printLength, printPlain, type Units } from "../units";
-
-/** The name of a step, for the head of its plate. */
-export const STEP_TITLES: Readonly<Record<StepCode, string>> = {
-  acknowledge: "Read the caution",
-  "lay-out": "Lay out",
-  protect: "Protect",
-  measure: "Measure again",
-  mark: "Mark out",
-  centre: "Centre",
-  "test-piece": "Test piece first",
-  align: "Set it square",
-  pilot: "Pilot drill",
-  drill: "Drill",
-  countersink: "Countersink",
-  clean: "Clean",
-  tap: "Tap",
-  gauge: "Gauge by hand",
-  compound: "Compound",
-  "wind-in": "Wind the insert in",
-  "set-depth": "Set it down",
-  tang: "The tang",
-  cure: "Let it cure",
-  "screw-in": "Screw it in",
-  lock: "Lock it",
-  face: "Face it",
-  "open-mate": "Open the mating part",
-  chase: "Chase",
-  file: "File",
-  "run-nut": "Run a nut over it",
-  deburr: "Take the burrs off",
-  soak: "Soak it",
-  heat: "Heat the part",
-  grip: "Grip the stump",
-  "left-drill": "Left-hand drill",
-  extractor: "Extractor",
-  "drill-out": "Drill it out",
-  depressurise: "Take the pressure off",
-  seal: "Seal",
-  assemble: "Put it together",
-  "leak-test": "Test for leaks",
-  "trial-screw": "Try the screw",
-  tighten: "Tighten",
-  record: "Write it down",
-};
+import { upperFirst } from "../words";
+import { repairToolWords } from "./damage-words";
 
 const PLAIN: Readonly<Partial<Record<StepCode, string>>> = {
   acknowledge:
     "Safety hangs on this joint: have the maker’s own repair instruction at hand, and do only what it allows.",
-  "lay-out": "Drills, taps, inserts, rod and punch: all there before the first chip.",
   protect:
     "Grease, rag or plug over oilways, bearings and electrics; battery off. Vacuum chips away, never blow them in.",
   measure: "Depth, bore, wall and floor once more, at the part itself.",
   mark: "Scribe the place from two edges.",
   centre: "Punch lightly, look, then punch home: within 0.03 of the diameter.",
-  align: "Square two ways, and clamped.",
   clean: "All chips out and counted; degrease before any compound.",
   compound: "Dry and degreased, on the outside only.",
   cure: "Leave it unloaded for as long as the compound’s sheet says at this temperature.",
   "screw-in": "By hand to its seat, then home.",
   lock: "Keys driven, or compound and a stake at the joint line.",
   face: "Flush with the face, no burr standing.",
-  file: "A thread file of its pitch, along the groove, from the sound end outward.",
   deburr: "Both ends of the hole.",
   soak: "Penetrating oil, light taps, and time.",
   heat: "The part, not the bolt: it grows away from it.",
@@ -72,7 +27,7 @@ const PLAIN: Readonly<Partial<Record<StepCode, string>>> = {
   "drill-out": "To just under the minor diameter, then pick the coil of thread out.",
   depressurise: "Shut off, relieve, and wait until it is cold.",
   seal: "Compound, or two to three turns of tape with the thread; nothing on a thread that seals on a face.",
-  assemble: "By hand to the mark, then by wrench: no more than the pair allows.",
+  "take-out": "Two spanners, one against the other, so that nothing behind is turned or bent.",
   "leak-test": "Pressure up slowly, soap on the joint, and watch.",
   record:
     "The thread now, what differs from the drawing, and a mark by the hole if it is not the original.",
@@ -107,9 +62,29 @@ export function workStepWords({ code, figures }: WorkStep, units: Units): string
       return diameterMm === undefined
         ? "A light countersink: no burr is raised."
         : `To ${length(diameterMm)} across, before tapping: no burr is raised.`;
+    case "lay-out": {
+      const named = (figures.tools ?? []).map((tool) => repairToolWords(tool));
+      const tools = named.length === 0 ? "" : ` ${upperFirst(named.join(", "))}.`;
+      return `All there before the first chip.${tools}`;
+    }
+    case "align":
+      return figures.guideMm === undefined
+        ? "Square two ways, and clamped."
+        : `Bolt the mating part on as the guide: its hole of ${length(figures.guideMm)} leads the drill. Square two ways, and clamped.`;
+    case "file":
+      return `A thread file of its pitch (${thread ?? "read by the leaf"}), along the groove, from the sound end outward. Neither diameter nor hand matters to it.`;
+    case "shorten":
+      return lengthMm === undefined
+        ? "It must not reach through."
+        : `Its thread to under ${length(lengthMm)}: it must not reach through, nor meet what is behind.`;
+    case "assemble":
+      return turns === undefined
+        ? "By hand to its seat, then by wrench: no more than the pair allows."
+        : `By hand about ${printPlain(turns, 1)} turns, then by wrench to ${printPlain(figures.mostTurns ?? turns, 1)} at most.`;
     case "tap":
       return listed([
         thread === undefined ? "The tap" : thread,
+        figures.tap === undefined ? undefined : TAP_WORDS[figures.tap].toLowerCase(),
         turns === undefined ? undefined : `about ${Math.ceil(turns)} turns`,
         "square at every second one",
       ]);
@@ -137,7 +112,9 @@ export function workStepWords({ code, figures }: WorkStep, units: Units): string
         ? "Broken off and in the hand, or left: say which."
         : `A screw that ends deeper than ${length(depthMm)} meets it: break it off, and have it in the hand.`;
     case "open-mate":
-      return "Open the hole of the mating part for the larger screw, and take the burr off.";
+      return diameterMm === undefined
+        ? "Open the hole of the mating part for the larger screw, and take the burr off."
+        : `Open the hole of the mating part to ${length(diameterMm)} for the larger screw, look at its seat and its edge, and take the burr off.`;
     case "tighten":
       return tightenWords(figures);
     default:
@@ -156,56 +133,3 @@ function tightenWords({ leastNm, mostNm, torqueRatio = 1 }: StepFigures): string
       : ` That is ${printPlain(torqueRatio, 2)} times the old screw’s, for the same clamp load.`;
   return `Twice to 60 %, then full; the maker’s figure rules.${range}${larger}`;
 }
-
-export const STEP_CAUTION_WORDS: Readonly<Record<StepCaution, string>> = {
-  "maker-rules": "The maker’s data rules.",
-  "chips-in-oilway":
-    "Chips in an oilway ruin more than the thread. A magnet does not lift aluminium.",
-  clamp: "Clamp it: a drill snatches at breakthrough.",
-  eyes: "Glasses on.",
-  "no-gloves":
-    "No gloves, sleeves, rings or long hair near a turning drill; the key out of the chuck.",
-  "magnesium-fire":
-    "Magnesium chips burn: never water, dry sand at hand, tools sharp, no grinder near.",
-  "tap-shards": "A tap that breaks throws shards.",
-  "brush-not-fingers": "A brush, not fingers or breath.",
-  "gloves-and-air": "Gloves for the compound, and fresh air.",
-  "no-heat-near-seals": "No heat near seals, fuel or plated parts.",
-  "hard-stub": "A broken extractor is harder than any drill.",
-  "relieve-pressure": "Open nothing under pressure.",
-  "work-hardens": "Never let a tool rub: it work-hardens.",
-  snatches: "Brass snatches: flatten the drill’s lips.",
-};
-
-const FEEL_WORDS: Readonly<Record<StepBranch["feel"], string>> = {
-  tight: "It felt tight",
-  loose: "It felt loose",
-  stiff: "It turns stiffly",
-  stops: "It stops",
-  broke: "It broke",
-  binds: "It binds",
-  "turns-for-ever": "It turns for ever",
-  proud: "It stands proud",
-};
-
-/** What it may feel like at a step, and what then has to be done. */
-export function stepBranchWords({ feel, then }: StepBranch): string {
-  const next =
-    then === "stop"
-      ? "stop here: do not force it"
-      : then === "next-option"
-        ? "the thread is not full: take the next repair down the list"
-        : `go to “${STEP_TITLES[then]}”`;
-  return `${FEEL_WORDS[feel]}: ${next}.`;
-}
-
-export const LUBRICANT_WORDS: Readonly<Record<Lubricant, string>> = {
-  "sulphurised-oil": "Sulphurised cutting oil.",
-  "heavy-compound": "Heavy tapping compound.",
-  "dry-or-paraffin": "Dry; some take a little paraffin.",
-  "light-oil": "Light cutting oil.",
-  paraffin: "Paraffin, or light oil: the metal welds to a dry tap.",
-  "dry-or-drop": "Dry, or a drop of oil.",
-  "dry-never-water": "Dry, or thin mineral oil; never water.",
-  "dry-or-soap": "Dry, with air; soapy water on thermoplastics.",
-};

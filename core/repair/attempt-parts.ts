@@ -1,4 +1,5 @@
 import { ownsTap, type Drill } from "../holes";
+import type { Tap } from "../joints";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
 import { engagementOf, soundShareOf, wantedLoadN, type Damage } from "./damage";
@@ -23,12 +24,25 @@ export interface RepairTool {
     | "nut"
     | "stud"
     | "sealant"
+    | "adaptor"
     | "plug";
   readonly thread: Thread;
+  readonly tap?: Tap;
   readonly drill?: Drill;
   readonly lengthInDiameters?: number;
   /** Undefined for what no list of tools says. */
   readonly owned?: boolean;
+}
+
+/** What a larger screw asks of the mating part and of the room round its head. */
+export interface HeadNeeds {
+  /** Clearance hole of the mating part, medium series. */
+  readonly clearanceMm?: Mm;
+  readonly acrossFlatsMm: Mm;
+  readonly spanner: string;
+  readonly cornersMm: Mm;
+  /** Outside of a box spanner round it. */
+  readonly roomMm: Mm;
 }
 
 /** A repair tried on a damage: what it would come to, and what stands against it. */
@@ -40,6 +54,9 @@ export interface Attempt {
   readonly wall?: WallCheck;
   readonly holdN?: number;
   readonly torqueRatio?: number;
+  /** Stress area of the new screw against the old one's. */
+  readonly boltRatio?: number;
+  readonly head?: HeadNeeds;
   readonly needs: readonly RepairTool[];
   readonly refusal?: RepairRefusal;
 }

@@ -8,12 +8,16 @@ import {
   type Attempt,
   type RepairTool,
 } from "./attempt-parts";
-import { boss, engagementOf, fullDepthMm, soundShareOf, type Damage } from "./damage";
-import { bushAttempt, oversizeAttempts, plugAttempt, wireInsertAttempt } from "./new-thread";
+import { LEAST_SOUND, boss, engagementOf, fullDepthMm, soundShareOf, type Damage } from "./damage";
+import { oversizeAttempts } from "./larger-thread";
+import { bushAttempt, plugAttempt, wireInsertAttempt } from "./new-thread";
+import { isOddThread } from "./odd-thread";
+import { pipeSeal } from "./pipe-joints";
 import type { RepairRefusal } from "./refusal";
 import type { RepairKind } from "./repair-kinds";
+import { discardProblem } from "./worn-screw";
+import type { Thread } from "../threads";
 
-const LEAST_SOUND = 0.75;
 const LEAST_SOUND_RETAP = 0.5;
 /** Sound thread below the old one that a longer screw must find, in diameters. */
 const LEAST_BELOW = 0.3;
@@ -22,7 +26,14 @@ const HARD_MPA = 1000;
 function restoring(kind: RepairKind, damage: Damage, least: number, tool: RepairTool): Attempt {
   const { thread, material, part } = damage;
   const gone = goneProblem(damage, least);
-  if (part === "screw") return { kind, thread, needs: [tool], ...firstOf(gone) };
+  if (part === "screw") {
+    return {
+      kind,
+      thread,
+      needs: [tool],
+      ...firstOf(discardProblem(damage), gone, toolProblem(kind, thread)),
+    };
+  }
   const overMm = engagementOf(damage) * soundShareOf(damage);
   const held = holdParts(damage, stripLoadN(thread, material, overMm, boss(damage)));
   return { kind, thread, needs: [tool], ...held, ...firstOf(gone, held.refusal) };
@@ -51,7 +62,35 @@ function die(damage: Damage): Attempt {
     kind: "die",
     thread,
     needs: [{ tool: "die", thread }],
-    ...firstOf(tensileMpa >= HARD_MPA ? { code: "cuts-strength", tensileMpa } : undefined),
+    ...firstOf(
+      discardProblem(damage),
+      toolProblem("die", thread),
+      tensileMpa >= HARD_MPA ? { code: "cuts-strength", tensileMpa } : undefined,
+    ),
+  };
+}
+
+/** A thread of no standard has no chaser and no die: a file asks for its pitch alone. */
+function toolProblem(kind: RepairKind, thread: Thread): RepairRefusal | undefined {
+  return kind !== "file" && isOddThread(thread) ? { code: "none-made" } : undefined;
+}
+
+/** Sealed anew where the pair can seal; an adaptor between where it never will. */
+function sealing(kind: "reseal" | "adaptor", { thread, male = thread }: Damage): Attempt {
+  const seal = pipeSeal(male, thread);
+  const never: RepairRefusal | undefined =
+    seal.kind === "none" ? { code: "never-seals", reason: seal.reason } : undefined;
+  if (kind === "reseal") {
+    return { kind, thread, needs: [{ tool: "sealant", thread }], ...firstOf(never) };
+  }
+  return {
+    kind,
+    thread,
+    needs: [
+      { tool: "adaptor", thread },
+      { tool: "sealant", thread },
+    ],
+    ...firstOf(never === undefined ? { code: "pair-is-right" } : undefined),
   };
 }
 
@@ -106,7 +145,8 @@ export function attempts(kind: RepairKind, damage: Damage): readonly Attempt[] {
     case "extract":
       return [{ kind, thread, needs: [{ tool: "extractor", thread }] }];
     case "reseal":
-      return [{ kind, thread, needs: [{ tool: "sealant", thread }] }];
+    case "adaptor":
+      return [sealing(kind, damage)];
     case "replace-fastener":
       return [{ kind, thread, needs: [{ tool: "screw", thread }] }];
     case "replace-part":

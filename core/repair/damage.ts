@@ -33,6 +33,11 @@ export const MEDIA = ["water", "air", "oil", "gas", "steam", "hydraulic", "brake
 
 export type Medium = (typeof MEDIA)[number];
 
+/** What condemns a screw, whatever its thread is like. */
+export const SCREW_FLAWS = ["crack", "waist", "stretch"] as const;
+
+export type ScrewFlaw = (typeof SCREW_FLAWS)[number];
+
 /** A hole or a screw that is to be put right, as far as it is known. */
 export interface Damage {
   readonly symptom: Symptom;
@@ -55,10 +60,25 @@ export interface Damage {
   readonly engagementMm?: Mm;
   readonly gradeId?: string;
   readonly wantedN?: number;
+  /** Tightening torque that must be reached, in place of a load. */
+  readonly torqueNm?: number;
   readonly duty: Duty;
+  /** It holds a building, a crane or a rack up. */
+  readonly structural?: boolean;
   readonly acknowledged?: boolean;
   readonly access?: Access;
   readonly medium?: Medium;
+  /** Of a joint that leaks: the thread that is screwed in, where it is not the hole's own. */
+  readonly male?: Thread;
+  /** What a hole that has to go up a size takes. */
+  readonly purpose?: "screw" | "plug";
+  /** The hole in the mating part, which can lead the drill. */
+  readonly matingHoleMm?: Mm;
+  /** Diameter that is free for the head and its spanner. */
+  readonly headRoomMm?: Mm;
+  /** Of a screw: lost on its diameter all along, and what is to be seen on it. */
+  readonly wearMm?: Mm;
+  readonly flaws?: readonly ScrewFlaw[];
   /** Undone often. */
   readonly often: boolean;
   /** Fluid, a bearing or electrics lie behind. */
@@ -70,8 +90,8 @@ export interface Damage {
 const OF_USE_DIAMETERS = 1.5;
 /** Pitches at the bottom of a blind hole that are no full thread. */
 const RUN_OUT = 3;
-/** Under this share the thread is gone, and its tops with it. */
-const GONE = 0.75;
+/** Under this share the thread is gone, and its tops with it; so much has to be whole to be restored. */
+export const LEAST_SOUND = 0.75;
 /** What a gone thread is torn to beyond its major diameter, where it was not measured. */
 const TORN_MM: Mm = 0.1;
 
@@ -86,7 +106,7 @@ export function soundShareOf({ symptom, soundShare }: Damage): number {
 export function boreOf(damage: Damage): Mm {
   const { boreMm, thread } = damage;
   if (boreMm !== undefined) return boreMm;
-  return soundShareOf(damage) < GONE ? thread.majorMm + TORN_MM : thread.majorMm;
+  return soundShareOf(damage) < LEAST_SOUND ? thread.majorMm + TORN_MM : thread.majorMm;
 }
 
 /** Full thread that the hole has room for. */
@@ -121,8 +141,18 @@ export function tightenedN(thread: Thread, gradeId: string | undefined): number 
   return tightening(thread, gradeId)?.preloadN;
 }
 
+/** Nut factor by which a wanted torque is turned into a load: a middling one, dry. */
+const NUT_FACTOR = 0.2;
+
+/** The load that a torque comes to, by T = K D F: an estimate. */
+export function loadOfTorqueN({ majorMm }: Thread, torqueNm: number): number {
+  return (torqueNm * 1000) / (NUT_FACTOR * majorMm);
+}
+
 /** The load that has to be held: given, or the lesser of what the sound hole held and what the screw is tightened to. */
 export function wantedLoadN(damage: Damage): number {
-  if (damage.wantedN !== undefined) return damage.wantedN;
+  const { wantedN, torqueNm } = damage;
+  if (wantedN !== undefined) return wantedN;
+  if (torqueNm !== undefined) return loadOfTorqueN(damage.thread, torqueNm);
   return Math.min(soundHoldN(damage), tightenedN(damage.thread, damage.gradeId) ?? Infinity);
 }

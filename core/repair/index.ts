@@ -1,17 +1,21 @@
-export type { RepairTool } from "./attempt-parts";
-export { cutOf } from "./cut";
+export type { HeadNeeds, RepairTool } from "./attempt-parts";
+export { cutOf, tappedBy } from "./cut";
 export type { RepairCut } from "./cut";
 export {
   ACCESSES,
   DAMAGED_PARTS,
+  LEAST_SOUND,
   MEDIA,
+  SCREW_FLAWS,
   SYMPTOMS,
   boreOf,
   soundHoldN,
   soundShareOf,
   wantedLoadN,
 } from "./damage";
-export type { Access, Damage, DamagedPart, Medium, Symptom } from "./damage";
+export type { Access, Damage, DamagedPart, Medium, ScrewFlaw, Symptom } from "./damage";
+export { damageProblems } from "./damage-problems";
+export { anyThreadById, isOddThread, oddThread } from "./odd-thread";
 export { oversizeThreads } from "./oversize";
 export type { OversizeRequest, OversizeThread } from "./oversize";
 export { makeUpTurns, pipeSeal } from "./pipe-joints";
@@ -19,13 +23,26 @@ export type { MakeUpTurns, PipeSeal } from "./pipe-joints";
 export type { RepairRefusal, WallPlace } from "./refusal";
 export { REPAIR_KINDS } from "./repair-kinds";
 export type { RepairCost, RepairKind } from "./repair-kinds";
-export { damageProblems, repairOptions } from "./repair-options";
+export { repairOptions } from "./repair-options";
 export type { RepairOption, RepairReason } from "./repair-options";
 export { solidBush } from "./solid-bush";
 export type { SolidBush } from "./solid-bush";
+export { REPAIR_OUTCOMES, damageFrom, storedDamage } from "./stored-repair";
+export type {
+  FormerRepair,
+  RepairOutcome,
+  RepairRecord,
+  StepRecord,
+  StoredDamage,
+} from "./stored-repair";
 export { wallCheck } from "./walls";
 export type { WallCheck, WallLoad } from "./walls";
 export { INSERT_LENGTHS, leastDepthForInsert, stiMinor, stiSizes, wireInsert } from "./wire-insert";
 export type { WireInsert } from "./wire-insert";
-export { STEP_CODES, tappingSteps, workPlan } from "./work-plan";
-export type { StepBranch, StepCaution, StepCode, StepFigures, WorkStep } from "./work-plan";
+export { optionKey, repairWork, tappingRequestOf } from "./repair-work";
+export type { RepairChoice, RepairWork } from "./repair-work";
+export { STEP_CODES, STEP_FEELS, TIMED_STEPS } from "./steps";
+export type { StepBranch, StepCaution, StepCode, StepFeel, StepFigures, WorkStep } from "./steps";
+export { tappingSteps } from "./tapping-steps";
+export { workPlan } from "./work-plan";
+export { wornShare } from "./worn-screw";

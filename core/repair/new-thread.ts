@@ -1,21 +1,14 @@
 import { chartDrill, ownsStiTap, stripLoadN, type RepairProblem } from "../holes";
+import type { Thread } from "../threads";
 import type { Mm } from "../units";
 import { firstOf, holdParts, nearestWall, tapFor, wallParts, type Attempt } from "./attempt-parts";
-import {
-  boreOf,
-  boss,
-  engagementOf,
-  fullDepthMm,
-  soundHoldN,
-  wantedLoadN,
-  type Damage,
-} from "./damage";
-import { oversizeThreads } from "./oversize";
+import { boreOf, boss, soundHoldN, wantedLoadN, type Damage } from "./damage";
 import type { RepairRefusal } from "./refusal";
 import { solidBush, widestBoreForBush } from "./solid-bush";
 import {
   INSERT_LENGTHS,
   leastDepthForInsert,
+  stiMinor,
   stiSizes,
   widestBoreForInsert,
   wireInsert,
@@ -29,6 +22,14 @@ const tooShallow = (needsMm: Mm, hasMm: Mm): RepairProblem => ({
   needsMm,
   hasMm,
 });
+
+/** No insert: none is made for the thread, or no drill on hand leads its tap. */
+function noInsert(thread: Thread): RepairRefusal {
+  const minor = stiMinor(thread);
+  const { drill } = wireInsert(thread, INSERT_LENGTHS[0]) ?? {};
+  if (minor === undefined || drill === undefined) return { code: "none-made" };
+  return { code: "no-insert-drill", leastMm: minor.min, mostMm: minor.max, buy: drill };
+}
 
 /** The shortest insert that fits and holds what is wanted and what the sound hole held; else the longest that fits. */
 export function wireInsertAttempt(damage: Damage): Attempt {
@@ -45,9 +46,7 @@ export function wireInsertAttempt(damage: Damage): Attempt {
   const enough = Math.max(wantedLoadN(damage), soundHoldN(damage));
   const length = fitting.find((one) => hold(one) >= enough) ?? fitting.at(-1);
   const made = wireInsert(thread, length ?? 1, "second", tools);
-  if (made === undefined) {
-    return { kind, thread, needs: [], refusal: { code: "none-made" } };
-  }
+  if (made === undefined) return { kind, thread, needs: [], refusal: noInsert(thread) };
   const mostMm = widestBoreForInsert(thread);
   const boreMm = boreOf(damage);
   const walls = wallParts(nearestWall(damage, thread.majorMm, stiSizes(thread).major));
@@ -104,61 +103,6 @@ export function bushAttempt(damage: Damage): Attempt {
       held.refusal,
     ),
   };
-}
-
-const COARSE_OF = { "iso-metric": "coarse", unified: "UNC", whitworth: "BSW" } as const;
-
-/** Larger threads for the hole: the first in the original's family and series, or its coarse one; the first of each other family where it was only too small. */
-export function oversizeAttempts(damage: Damage): readonly Attempt[] {
-  const { thread, material, tools, symptom } = damage;
-  const found = oversizeThreads({
-    boreMm: boreOf(damage),
-    original: thread,
-    material,
-    ...(tools === undefined ? {} : { tools }),
-    most: Infinity,
-  });
-  const coarse = (COARSE_OF as Readonly<Record<string, string>>)[thread.family];
-  const own = found.filter((one) => one.thread.family === thread.family);
-  const same =
-    own.find((one) => one.thread.series === thread.series) ??
-    own.find((one) => one.thread.series === coarse) ??
-    own[0];
-  const others =
-    symptom === "too-small"
-      ? Object.entries(COARSE_OF).flatMap(([family, series]) => {
-          const other = found.find(
-            (one) => one.thread.family === family && one.thread.series === series,
-          );
-          return family === thread.family || other === undefined ? [] : [other];
-        })
-      : [];
-  const chosen = [...(same === undefined ? [] : [same]), ...others];
-  if (chosen.length === 0) {
-    return [{ kind: "oversize", thread, needs: [], refusal: { code: "none-made" } }];
-  }
-  return chosen.map(({ thread: larger, drill, torqueRatio }) => {
-    const overMm = Math.min(
-      fullDepthMm({ ...damage, thread: larger }),
-      Math.max(engagementOf(damage), larger.majorMm),
-    );
-    const held = holdParts(damage, stripLoadN(larger, material, overMm, boss(damage)));
-    const walls = wallParts(nearestWall(damage, larger.majorMm, larger.majorMm));
-    return {
-      kind: "oversize",
-      thread: larger,
-      drill,
-      needs: [
-        tapFor(larger, damage),
-        { tool: "drill", thread: larger, drill, owned: true },
-        { tool: "screw", thread: larger },
-      ],
-      ...(torqueRatio === undefined ? {} : { torqueRatio }),
-      ...walls,
-      ...held,
-      ...firstOf(walls.refusal, held.refusal),
-    };
-  });
 }
 
 /** A threaded plug in its place, drilled and tapped afresh. */

@@ -1,6 +1,7 @@
-import type { RepairProblem } from "../holes";
+import type { Drill, RepairProblem } from "../holes";
 import type { Mm } from "../units";
-import type { Medium } from "./damage";
+import type { Medium, ScrewFlaw } from "./damage";
+import type { PipeSeal } from "./pipe-joints";
 import type { WallCheck } from "./walls";
 
 /** Why a repair is not offered, with its figures. `words` makes the sentence. */
@@ -17,11 +18,28 @@ export type RepairRefusal =
   | { readonly code: "none-made" }
   /** A die cuts into the skin that gives a hard bolt its strength. */
   | { readonly code: "cuts-strength"; readonly tensileMpa: number }
+  /** Lost all round: what is left of its section, and what it must keep. */
+  | { readonly code: "worn-away"; readonly share: number; readonly least: number }
+  | { readonly code: "flawed"; readonly flaw: ScrewFlaw }
+  /** The head or its spanner does not go in. */
+  | { readonly code: "no-head-room"; readonly needsMm: Mm; readonly hasMm: Mm }
+  /** No drill on hand for the insert's tap. */
+  | {
+      readonly code: "no-insert-drill";
+      readonly leastMm: Mm;
+      readonly mostMm: Mm;
+      readonly buy?: Drill;
+    }
+  /** The pair never seals, whatever is put on it. */
+  | { readonly code: "never-seals"; readonly reason: PipeSeal["reason"] }
+  /** The pair is right: nothing has to be fitted between. */
+  | { readonly code: "pair-is-right" }
   | { readonly code: "never" }
   | { readonly code: "never-here" }
   | { readonly code: "not-acknowledged" }
   /** Licensed work. */
   | { readonly code: "defer"; readonly medium?: Medium }
+  | { readonly code: "defer-structure" }
   /** No metal path through compound or coil. */
   | { readonly code: "insulates" }
   | { readonly code: "no-access" };

@@ -5,6 +5,7 @@ export const REPAIR_KINDS = [
   "chase",
   "file",
   "reseal",
+  "adaptor",
   "longer-screw",
   "retap",
   "wire-insert",
@@ -42,6 +43,7 @@ export const KIND_FACTS: Readonly<Record<RepairKind, KindFacts>> = {
   chase: kind(1, 0),
   file: kind(1, 0),
   reseal: kind(1, 0),
+  adaptor: kind(2, 0),
   "longer-screw": kind(1, 2),
   retap: kind(1, 3),
   "wire-insert": kind(2, 5, true),
@@ -80,7 +82,7 @@ const BY_SYMPTOM: Readonly<Record<Symptom, readonly RepairKind[]>> = {
   snapped: ["extract", ...HOLE_REPAIRS],
   "too-small": ["oversize", "through-bolt", "replace-part"],
   new: [],
-  leaks: ["reseal", "replace-part"],
+  leaks: ["reseal", "adaptor", "replace-part"],
 };
 
 /** The kinds that are considered for what is wrong. A new hole is no repair: it has a tapping plan. */

@@ -1,10 +1,11 @@
-import { isGiven, rangeProblem, type Drill, type RepairProblem } from "../holes";
+import type { Drill } from "../holes";
 import type { Thread } from "../threads";
 import { attempts } from "./attempt";
-import type { Attempt, RepairTool } from "./attempt-parts";
+import type { Attempt, HeadNeeds, RepairTool } from "./attempt-parts";
 import { soundHoldN, type Damage, type Medium } from "./damage";
 import type { RepairRefusal } from "./refusal";
 import { KIND_FACTS, kindsFor, type RepairCost, type RepairKind } from "./repair-kinds";
+import { SEALS } from "./step-sequences";
 import type { WallCheck } from "./walls";
 
 /** Why an option stands where it does. `words` makes the sentence. */
@@ -13,6 +14,8 @@ export type RepairReason =
   | { readonly code: "tap-missing"; readonly taps: number }
   | { readonly code: "holds"; readonly holdN: number; readonly soundN: number }
   | { readonly code: "thin-wall"; readonly leftMm: number; readonly thinMm: number }
+  /** What the new screw carries against the old one, of the same class. */
+  | { readonly code: "screw-carries"; readonly ratio: number }
   | { readonly code: "keeps-size" }
   | { readonly code: "undone-often"; readonly helps: boolean }
   | { readonly code: "vibrates" }
@@ -36,6 +39,9 @@ export interface RepairOption {
   readonly strengthRatio?: number;
   /** Torque at the same clamp load. */
   readonly torqueRatio?: number;
+  /** Stress area of the new screw against the old one's. */
+  readonly boltRatio?: number;
+  readonly head?: HeadNeeds;
   readonly needs: readonly RepairTool[];
   /** The less, the better; never shown as a number. */
   readonly score: number;
@@ -57,11 +63,12 @@ const SOFT = new Set(["aluminium-cast", "aluminium-wrought", "magnesium", "plast
 
 /** What the joint's duty forbids, before any figure. */
 function forbidden(kind: RepairKind, damage: Damage): RepairRefusal | undefined {
-  const { duty, acknowledged = false, medium, access } = damage;
+  const { duty, acknowledged = false, medium, access, structural = false } = damage;
   if (REPLACES.has(kind)) return undefined;
-  if (kind === "reseal" && medium !== undefined && LICENSED.has(medium))
+  if (structural) return { code: "defer-structure" };
+  if (SEALS.has(kind) && medium !== undefined && LICENSED.has(medium))
     return { code: "defer", medium };
-  if (duty === "pressure" && !(kind === "reseal" && medium !== undefined && RESEALED.has(medium)))
+  if (duty === "pressure" && !(SEALS.has(kind) && medium !== undefined && RESEALED.has(medium)))
     return { code: "defer", ...(medium === undefined ? {} : { medium }) };
   if (duty === "safety-critical") {
     if (!acknowledged) return { code: "not-acknowledged" };
@@ -91,19 +98,22 @@ const VIBRATING: Readonly<Partial<Record<RepairKind, number>>> = {
 };
 
 /** The terms of the score: rules of this product, each with the reason that is shown for it. */
-function termsOf(attempt: Attempt, damage: Damage, soundN: number): readonly Term[] {
+function termsOf(attempt: Attempt, damage: Damage, soundN: number | undefined): readonly Term[] {
   const { kind, wall, needs, thread, holdN } = attempt;
   const { cost, drills } = KIND_FACTS[kind];
   const taps = needs.filter(({ owned }) => owned === false).length;
   const often = damage.often && SOFT.has(damage.material) ? OFTEN[kind] : undefined;
   const shakes = damage.duty === "vibrating" ? VIBRATING[kind] : undefined;
   const terms: (Term | undefined)[] = [
-    holdN === undefined
+    holdN === undefined || soundN === undefined
       ? undefined
       : {
           points: 20 * Math.max(0, 1 - holdN / soundN),
           reason: { code: "holds", holdN, soundN },
         },
+    attempt.boltRatio === undefined || damage.symptom !== "too-small"
+      ? undefined
+      : { points: 0, reason: { code: "screw-carries", ratio: attempt.boltRatio } },
     wall?.verdict === "thin"
       ? { points: 8, reason: { code: "thin-wall", leftMm: wall.leftMm, thinMm: wall.thinMm } }
       : undefined,
@@ -129,10 +139,11 @@ function baseOf(kind: RepairKind, { part }: Damage): number {
   return kind === "chase" && part === "screw" ? 1 : KIND_FACTS[kind].base;
 }
 
-function optionOf(attempt: Attempt, damage: Damage, soundN: number): RepairOption {
+function optionOf(attempt: Attempt, damage: Damage, soundN: number | undefined): RepairOption {
   const { refusal: found, ...rest } = attempt;
   const refusal = forbidden(attempt.kind, damage) ?? found;
-  const ratio = attempt.holdN === undefined ? undefined : attempt.holdN / soundN;
+  const { holdN } = attempt;
+  const ratio = holdN === undefined || soundN === undefined ? undefined : holdN / soundN;
   const terms = termsOf(attempt, damage, soundN);
   return {
     ...rest,
@@ -147,34 +158,13 @@ function optionOf(attempt: Attempt, damage: Damage, soundN: number): RepairOptio
   };
 }
 
-/** What is wrong with the figures of a damage, before any repair is looked for. */
-export function damageProblems(damage: Damage): readonly RepairProblem[] {
-  const { depthMm, boreMm, edgeMm, neighbourMm, bossMm, engagementMm, soundShare } = damage;
-  const { thicknessMm, wantedN } = damage;
-  return (
-    [
-      ["depth", depthMm],
-      ["bore", boreMm],
-      ["edge", edgeMm],
-      ["neighbour", neighbourMm],
-      ["boss", bossMm],
-      ["engagement", engagementMm],
-      ["sound-share", soundShare],
-      ["thickness", thicknessMm],
-      ["wanted-load", wantedN],
-    ] as const
-  ).flatMap(([figure, read]) => {
-    const problem = isGiven(read) ? rangeProblem(figure, read) : undefined;
-    return problem === undefined ? [] : [problem];
-  });
-}
-
 /**
  * Ways to put a damage right, those offered first and the best of them on top, then those refused, each with its
  * reasons. Scores, walls and sound shares are rules of this product, not a standard's.
  */
 export function repairOptions(damage: Damage): readonly RepairOption[] {
-  const soundN = soundHoldN(damage);
+  const soundN =
+    damage.part === "hole" && damage.symptom !== "leaks" ? soundHoldN(damage) : undefined;
   const all = kindsFor(damage)
     .flatMap((kind) => attempts(kind, damage))
     .map((attempt) => optionOf(attempt, damage, soundN))

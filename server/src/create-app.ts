@@ -10,6 +10,7 @@ import type { Printer } from "./print/printer";
 import { healthRoutes } from "./routes/health";
 import { identificationRoutes } from "./routes/identifications";
 import { jobRoutes } from "./routes/jobs";
+import { repairRoutes } from "./routes/repairs";
 import { sheetRoutes } from "./routes/sheets";
 import { caliperRoutes } from "./simulators/caliper/routes";
 import type { Caliper } from "./simulators/caliper/simulated-caliper";
@@ -41,14 +42,14 @@ export function createApp(parts: AppParts): Express {
   app.use(securityHeaders());
   app.use(knownHosts(hostNames));
   app.use("/api", (request, _response, next) => {
-    if (request.method === "PUT" && !request.is("application/json")) {
+    if (["PUT", "POST"].includes(request.method) && !request.is("application/json")) {
       throw new ApiFailure("wrong-content-type", "Send JSON, as application/json.");
     }
     next();
   });
   app.use("/api", json({ limit: `${BODY_LIMIT_KB}kb` }));
   app.use("/api", healthRoutes(store), jobRoutes(store, now), identificationRoutes(store, now));
-  app.use("/api", sheetRoutes(printer, now));
+  app.use("/api", sheetRoutes(printer, now), repairRoutes(store, printer, now));
   if (caliper !== undefined) app.use("/api", caliperRoutes(caliper, now));
   app.use("/api", () => {
     throw new ApiFailure("no-such-address", "There is nothing at this address.");

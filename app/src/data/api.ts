@@ -6,10 +6,14 @@ import {
   jobListSchema,
   jobSchema,
   jobWithIdentificationsSchema,
+  repairListSchema,
+  repairSchema,
   type ApiErrorCode,
   type CaliperCommand,
   type IdentificationInput,
   type JobInput,
+  type PlanPaperInput,
+  type RepairInput,
 } from "@root-gauge/contract";
 import { SERVER_WORDS } from "@root-gauge/core/job-words";
 import type { z } from "zod/mini";
@@ -47,22 +51,24 @@ async function answerOf(path: string, init: RequestInit): Promise<Response> {
   }
 }
 
+/** Why the server said no, as what can be done about it. */
+async function refusalOf(response: Response): Promise<Error> {
+  const refusal = apiErrorSchema.safeParse(await response.json().catch(() => undefined));
+  if (response.status >= 500) {
+    return new ServerFault(refusal.data?.error.message ?? SERVER_WORDS.fault);
+  }
+  if (!refusal.success) return new ServerAway(SERVER_WORDS.other);
+  return new ServerRefused(refusal.data.error.code, refusal.data.error.message);
+}
+
 async function call<Schema extends z.ZodMiniType>(
   path: string,
   schema: Schema,
   init: RequestInit = {},
 ): Promise<z.output<Schema>> {
   const response = await answerOf(path, init);
-  const body: unknown = await response.json().catch(() => undefined);
-  const refusal = apiErrorSchema.safeParse(body);
-  if (response.status >= 500) {
-    throw new ServerFault(refusal.data?.error.message ?? SERVER_WORDS.fault);
-  }
-  if (!response.ok) {
-    if (!refusal.success) throw new ServerAway(SERVER_WORDS.other);
-    throw new ServerRefused(refusal.data.error.code, refusal.data.error.message);
-  }
-  const parsed = schema.safeParse(body);
+  if (!response.ok) throw await refusalOf(response);
+  const parsed = schema.safeParse(await response.json().catch(() => undefined));
   if (!parsed.success) throw new ServerAway(SERVER_WORDS.unreadable);
   return parsed.data;
 }
@@ -73,6 +79,13 @@ function put(body: unknown): RequestInit {
     headers: { "content-type": "application/json" },
     body: JSON.stringify(body),
   };
+}
+
+/** A file that the server makes of what is sent. */
+async function file(path: string, body: unknown): Promise<Blob> {
+  const response = await answerOf(path, { ...put(body), method: "POST" });
+  if (!response.ok) throw await refusalOf(response);
+  return response.blob();
 }
 
 /** Which page of a list: from its beginning, or where the page before ended. */
@@ -93,6 +106,12 @@ export const api = {
   identification: (id: string) => call(`/api/identifications/${id}`, identificationSchema),
   saveIdentification: (id: string, input: IdentificationInput, saw: number) =>
     call(`/api/identifications/${id}${written(saw)}`, identificationSchema, put(input)),
+  repairs: (jobId: string, after?: string) =>
+    call(`/api/jobs/${jobId}/repairs${pageAfter(after)}`, repairListSchema),
+  repair: (id: string) => call(`/api/repairs/${id}`, repairSchema),
+  saveRepair: (id: string, input: RepairInput, saw: number) =>
+    call(`/api/repairs/${id}${written(saw)}`, repairSchema, put(input)),
+  planPaper: (paper: PlanPaperInput) => file("/api/work-plan.pdf", paper),
   pressCaliper: (command: CaliperCommand) =>
     call("/api/caliper", caliperFigureSchema, put(command)),
 };

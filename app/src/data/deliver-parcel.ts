@@ -1,17 +1,29 @@
-import type { IdentificationRecord, Job, JobWithIdentifications } from "@root-gauge/contract";
+import type {
+  IdentificationRecord,
+  Job,
+  JobWithIdentifications,
+  Repair,
+} from "@root-gauge/contract";
 import { MutationObserver, type InfiniteData, type QueryClient } from "@tanstack/react-query";
 import { api } from "./api";
 import type { Parcel } from "./parcel";
 import { keysOf, QUERY_KEYS } from "./query-keys";
 import { recordToBe } from "./record-to-be";
 
-type Answer = Job | IdentificationRecord;
+type Answer = Job | IdentificationRecord | Repair;
 
 /** What was kept under a key before it was changed ahead of the server. */
 type Before = readonly (readonly [key: readonly string[], data: unknown])[];
 
 function post({ kind, id, body, saw }: Parcel): Promise<Answer> {
-  return kind === "job" ? api.saveJob(id, body, saw) : api.saveIdentification(id, body, saw);
+  switch (kind) {
+    case "job":
+      return api.saveJob(id, body, saw);
+    case "identification":
+      return api.saveIdentification(id, body, saw);
+    case "repair":
+      return api.saveRepair(id, body, saw);
+  }
 }
 
 type JobPages = InfiniteData<JobWithIdentifications>;
@@ -54,7 +66,7 @@ export async function deliverParcel(client: QueryClient, parcel: Parcel): Promis
       await Promise.all(keys.map((queryKey) => client.cancelQueries({ queryKey })));
       const before = keys.map((key) => [key, client.getQueryData(key)] as const);
       if (sent.kind === "identification") showPart(client, recordToBe(sent));
-      else client.setQueryData(QUERY_KEYS.jobName(sent.id), sent.body.name);
+      if (sent.kind === "job") client.setQueryData(QUERY_KEYS.jobName(sent.id), sent.body.name);
       return before;
     },
     onError: (_error, _sent, before) => {
@@ -62,6 +74,7 @@ export async function deliverParcel(client: QueryClient, parcel: Parcel): Promis
     },
     onSuccess: (answer) => {
       if ("readings" in answer) showPart(client, answer);
+      if ("record" in answer) client.setQueryData(QUERY_KEYS.repair(answer.id), answer);
     },
     onSettled: () => Promise.all(keys.map((queryKey) => client.invalidateQueries({ queryKey }))),
   });

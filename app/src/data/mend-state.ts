@@ -1,15 +1,36 @@
 import { DUTIES, UNITS, type Units } from "@root-gauge/core";
-import { WORK_MATERIAL_KINDS } from "@root-gauge/core/holes";
-import { ACCESSES, MEDIA, SYMPTOMS } from "@root-gauge/core/repair";
+import { DRILL_SETS, WORK_MATERIAL_KINDS, type Drill } from "@root-gauge/core/holes";
+import {
+  ACCESSES,
+  MEDIA,
+  REPAIR_OUTCOMES,
+  SCREW_FLAWS,
+  STEP_CODES,
+  STEP_FEELS,
+  SYMPTOMS,
+} from "@root-gauge/core/repair";
 import { z } from "zod/mini";
 import { createKeptStore } from "./kept-store";
 import { typedUnits } from "./typed-units";
 
-const stepDoneSchema = z.object({ at: z.string(), note: z.string() });
+const text = z._default(z.string(), "");
+
+const feelsSchema = z._default(z.array(z.enum(STEP_FEELS)), []);
+
+const stepDoneSchema = z.object({
+  /** Missing in what an older make kept. */
+  code: z._default(z.enum(STEP_CODES), "measure"),
+  at: z.string(),
+  note: z.string(),
+  skipped: z._default(z.boolean(), false),
+  felt: feelsSchema,
+});
 
 const mendStateSchema = z.object({
   symptom: z.optional(z.enum(SYMPTOMS)),
   thread: z.string(),
+  /** The thread that is screwed in, of a joint that leaks. */
+  male: text,
   material: z.enum(WORK_MATERIAL_KINDS),
   hole: z.enum(["through", "blind"]),
   /** The unit that bare lengths were typed in: they mean the same after the unit of the screen was changed. */
@@ -18,25 +39,59 @@ const mendStateSchema = z.object({
   edge: z.string(),
   bore: z.string(),
   engaged: z.string(),
+  thickness: text,
+  boss: text,
+  neighbour: text,
+  wear: text,
+  matingHole: text,
+  headRoom: text,
+  /** Of a screw of no standard: over its crests, and its pitch. */
+  odd: z._default(z.boolean(), false),
+  crests: text,
+  pitch: text,
+  torque: text,
   grade: z.string(),
   duty: z.enum(DUTIES),
+  structural: z._default(z.boolean(), false),
   acknowledged: z.boolean(),
   access: z.enum(ACCESSES),
   medium: z.enum(MEDIA),
+  purpose: z._default(z.enum(["screw", "plug"]), "screw"),
+  flaws: z._default(z.array(z.enum(SCREW_FLAWS)), []),
   often: z.boolean(),
   behind: z.boolean(),
-  /** The option that is looked at, by its kind and thread. */
+  /** The option that is looked at, by its kind and thread; and a drill in place of the planned one. */
   chosen: z.optional(z.string()),
-  /** Whether its plan is worked at. */
+  drill: z.optional(z.object({ set: z.enum(DRILL_SETS), mark: z.string(), mm: z.number() })),
+  /** Whether its plan is worked at, and whose plan the steps below are of. */
   planning: z.boolean(),
+  begun: z.optional(z.string()),
   /** What was done of the plan, step by step. */
   done: z.array(stepDoneSchema),
+  /** What the step at hand felt like, and what is noted at it. */
+  felt: feelsSchema,
+  note: text,
+  /** A clock that runs with a step: since when, and for how many minutes. */
+  clock: z.optional(z.object({ from: z.string(), minutes: z.number() })),
+  /** Repairs that were begun and given up for another. */
+  former: z._default(z.array(z.object({ option: z.string(), done: z.array(stepDoneSchema) })), []),
+  /** Where it is, and as what it is stored. */
+  jobId: z._default(z.nullable(z.string()), null),
+  position: text,
+  repairId: z.optional(z.string()),
+  saw: z._default(z.number(), 0),
+  takenAt: z.optional(z.string()),
+  used: z.optional(z.string()),
+  outcome: z._default(z.nullable(z.enum(REPAIR_OUTCOMES)), null),
+  notes: text,
 });
 
 export type MendState = z.infer<typeof mendStateSchema>;
+export type StepDone = z.infer<typeof stepDoneSchema>;
 
 const EMPTY: MendState = {
   thread: "",
+  male: "",
   material: "aluminium-cast",
   hole: "blind",
   typedIn: "mm",
@@ -44,15 +99,36 @@ const EMPTY: MendState = {
   edge: "",
   bore: "",
   engaged: "",
+  thickness: "",
+  boss: "",
+  neighbour: "",
+  wear: "",
+  matingHole: "",
+  headRoom: "",
+  odd: false,
+  crests: "",
+  pitch: "",
+  torque: "",
   grade: "",
   duty: "ordinary",
+  structural: false,
   acknowledged: false,
   access: "open",
   medium: "water",
+  purpose: "screw",
+  flaws: [],
   often: false,
   behind: false,
   planning: false,
   done: [],
+  felt: [],
+  note: "",
+  former: [],
+  jobId: null,
+  position: "",
+  saw: 0,
+  outcome: null,
+  notes: "",
 };
 
 const useMendStore = createKeptStore<MendState>({
@@ -66,7 +142,19 @@ export function useMendState(): MendState {
   return useMendStore();
 }
 
-export const MEND_LENGTHS = ["depth", "edge", "bore", "engaged"] as const;
+export const MEND_LENGTHS = [
+  "depth",
+  "edge",
+  "bore",
+  "engaged",
+  "thickness",
+  "boss",
+  "neighbour",
+  "wear",
+  "matingHole",
+  "headRoom",
+  "crests",
+] as const;
 
 export type MendLength = (typeof MEND_LENGTHS)[number];
 
@@ -79,9 +167,11 @@ export function mendUnits(state: MendState, units: Units): Units {
   );
 }
 
-/** Says something of the damage: an option that was chosen, and its plan, belong to it as it was before. */
+const set = (change: Partial<MendState>) => useMendStore.setState(change);
+
+/** Says something of the damage. What was chosen and done stays: whether it still may be done is worked out anew. */
 export function changeDamage(change: Partial<MendState>): void {
-  useMendStore.setState({ chosen: undefined, planning: false, done: [], ...change });
+  set({ planning: false, ...change });
 }
 
 /** Says a length of the damage, in the unit that the others were typed in. */
@@ -90,32 +180,78 @@ export function changeLength(length: MendLength, text: string, units: Units): vo
   changeDamage({ [length]: text, typedIn });
 }
 
+/** Begins with what is known of a hole elsewhere; a plan that is half done stays where it can be gone back to. */
+export function beginWith(known: Partial<MendState>): void {
+  useMendStore.setState({ ...EMPTY, ...known }, true);
+}
+
 /** Looks at another option, without beginning its plan. */
 export function chooseRepair(chosen: string): void {
-  useMendStore.setState({ chosen, planning: false, done: [] });
+  const { drill: _drill, ...kept } = useMendStore.getState();
+  useMendStore.setState({ ...kept, chosen, planning: false }, true);
 }
 
-export function beginPlan(): void {
-  useMendStore.setState({ planning: true, done: [] });
+/** Takes another drill than the planned one; undefined: the planned one. */
+export function chooseDrill(drill: Drill | undefined): void {
+  const { drill: _drill, ...kept } = useMendStore.getState();
+  useMendStore.setState(drill === undefined ? kept : { ...kept, drill }, true);
 }
 
-/** Goes back from the plan to the options; what was done of it stays until another is begun. */
+/** Works at the plan of an option: goes on where it was left, or begins it and keeps what was done of another. */
+export function workAt(option: string): void {
+  const { begun, done, former } = useMendStore.getState();
+  if (begun === option) return set({ planning: true });
+  const given = begun === undefined || done.length === 0 ? [] : [{ option: begun, done }];
+  return set({
+    planning: true,
+    begun: option,
+    done: [],
+    felt: [],
+    note: "",
+    former: [...former, ...given],
+  });
+}
+
+/** Goes back from the plan to the options; what was done of it stays. */
 export function leavePlan(): void {
-  useMendStore.setState({ planning: false });
+  set({ planning: false });
 }
 
-export function resumePlan(): void {
-  useMendStore.setState({ planning: true });
+/** Writes at the plan's end, or at the step at hand. */
+export function writePlan(
+  change: Partial<Pick<MendState, "note" | "used" | "outcome" | "notes" | "jobId" | "position">>,
+): void {
+  set(change);
 }
 
-/** Ticks the next step of the plan. */
-export function stepDone(note: string, now: Date): void {
-  useMendStore.setState(({ done }) => ({ done: [...done, { at: now.toISOString(), note }] }));
+/** The step at hand felt so. */
+export function feltLike(feel: MendState["felt"][number]): void {
+  const { felt } = useMendStore.getState();
+  if (!felt.includes(feel)) set({ felt: [...felt, feel] });
 }
 
-/** Takes the last tick back. */
+/** Ticks the step at hand, or skips it for the reason that is noted. */
+export function stepDone(code: StepDone["code"], now: Date, skipped = false): void {
+  const { done, felt, note, clock: _clock, ...kept } = useMendStore.getState();
+  const step = { code, at: now.toISOString(), note: note.trim(), skipped, felt };
+  useMendStore.setState({ ...kept, done: [...done, step], felt: [], note: "" }, true);
+}
+
+/** Takes the last tick back, what was noted at it with it. */
 export function stepBack(): void {
-  useMendStore.setState(({ done }) => ({ done: done.slice(0, -1) }));
+  const { done } = useMendStore.getState();
+  const last = done.at(-1);
+  if (last !== undefined) set({ done: done.slice(0, -1), felt: last.felt, note: last.note });
+}
+
+/** Starts the clock of a step, for so many minutes. */
+export function startClock(minutes: number, now: Date): void {
+  set({ clock: { from: now.toISOString(), minutes } });
+}
+
+/** Remembers as what it is stored. */
+export function wasStored(repairId: string, saw: number, takenAt: string): void {
+  set({ repairId, saw, takenAt });
 }
 
 /** Begins with another damage. */

@@ -1,5 +1,5 @@
 import { ServerAway, ServerFault, ServerRefused } from "./api";
-import { parcelSchema, type NewParcel, type Parcel, type Trouble } from "./parcel";
+import { jobOf, parcelSchema, type NewParcel, type Parcel, type Trouble } from "./parcel";
 import { putAside } from "./put-aside";
 import type { TextStorage } from "./text-storage";
 
@@ -64,12 +64,10 @@ function troubleOf(error: unknown): Trouble | undefined {
 /** A fault of the server may pass by itself; what was refused waits for a person. */
 export const isSent = ({ trouble }: Parcel) => trouble === undefined || trouble.kind === "fault";
 
-/** A part whose job is still here waits for it: the server would refuse it. */
-function waitsForJob(parcel: Parcel, parcels: readonly Parcel[]): boolean {
-  return (
-    parcel.kind === "identification" &&
-    parcels.some(({ kind, id }) => kind === "job" && id === parcel.body.jobId)
-  );
+/** What belongs to a job that is still here waits for it: the server would refuse it. */
+export function waitsForJob(parcel: Parcel, parcels: readonly Parcel[]): boolean {
+  const jobId = jobOf(parcel);
+  return jobId !== undefined && parcels.some(({ kind, id }) => kind === "job" && id === jobId);
 }
 
 /**

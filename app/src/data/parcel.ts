@@ -1,4 +1,4 @@
-import { identificationInputSchema, jobInputSchema } from "@root-gauge/contract";
+import { identificationInputSchema, jobInputSchema, repairInputSchema } from "@root-gauge/contract";
 import { z } from "zod/mini";
 
 /**
@@ -26,6 +26,7 @@ export const parcelSchema = z.pipe(
   z.discriminatedUnion("kind", [
     z.object({ ...common, kind: z.literal("job"), body: jobInputSchema }),
     z.object({ ...common, kind: z.literal("identification"), body: identificationInputSchema }),
+    z.object({ ...common, kind: z.literal("repair"), body: repairInputSchema }),
   ]),
   // Parcels of an older make have no place: the time they were queued at keeps their order.
   z.transform((parcel) => ({ ...parcel, place: parcel.place ?? parcel.queuedAt })),
@@ -40,4 +41,9 @@ type Given<Kind extends Parcel["kind"]> = Pick<
 >;
 
 /** A parcel as it is handed in; its place is given to it. */
-export type NewParcel = Given<"job"> | Given<"identification">;
+export type NewParcel = Given<"job"> | Given<"identification"> | Given<"repair">;
+
+/** The job that a parcel belongs to, where it belongs to one. */
+export function jobOf(parcel: Parcel): string | undefined {
+  return parcel.kind === "job" ? undefined : parcel.body.jobId;
+}

@@ -1,10 +1,10 @@
-import type { IdentificationRecord, Job } from "@root-gauge/contract";
+import type { IdentificationRecord, Job, Repair } from "@root-gauge/contract";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { api } from "./api";
 import type { Parcel } from "./parcel";
 import { QUERY_KEYS } from "./query-keys";
-import { recordToBe } from "./record-to-be";
+import { recordToBe, repairToBe } from "./record-to-be";
 import { useOutbox } from "./saving";
 
 /** A record, and whether the server has it yet. */
@@ -24,6 +24,7 @@ function merged<Item extends { id: string }>(
 interface Waiting {
   readonly jobs: readonly Kept<Job>[];
   readonly identifications: readonly Kept<IdentificationRecord>[];
+  readonly repairs: readonly Kept<Repair>[];
 }
 
 function waitingOf(parcels: readonly Parcel[]): Waiting {
@@ -38,7 +39,10 @@ function waitingOf(parcels: readonly Parcel[]): Waiting {
     const job = { ...parcel.body, ...stored, identifications: parts };
     return [{ ...job, id: parcel.id, waiting: true }];
   });
-  return { jobs, identifications };
+  const repairs = parcels.flatMap((parcel) =>
+    parcel.kind === "repair" ? [{ ...repairToBe(parcel), waiting: true }] : [],
+  );
+  return { jobs, identifications, repairs };
 }
 
 /** Identifies what waits once for each change of the outbox, not at every render that asks for a job's name. */
@@ -92,6 +96,33 @@ export function useJob(id: string) {
     ),
     more: moreOf(query),
   };
+}
+
+/** A job's repairs so far, those waiting to be saved first. */
+export function useRepairs(jobId: string) {
+  const waiting = useWaiting();
+  const query = useInfiniteQuery({
+    queryKey: QUERY_KEYS.repairs(jobId),
+    queryFn: ({ pageParam }) => api.repairs(jobId, pageParam),
+    initialPageParam: undefined as string | undefined,
+    getNextPageParam: ({ next }) => next ?? undefined,
+    enabled: !waiting.jobs.some(({ id }) => id === jobId),
+  });
+  const stored = query.data?.pages.flatMap(({ repairs }) => repairs) ?? [];
+  const own = waiting.repairs.filter((repair) => repair.jobId === jobId);
+  return { repairs: merged(own, stored), more: moreOf(query) };
+}
+
+/** One stored repair. */
+export function useRepair(id: string) {
+  const waiting = useWaiting().repairs.find((repair) => repair.id === id);
+  const query = useQuery({
+    queryKey: QUERY_KEYS.repair(id),
+    queryFn: () => api.repair(id),
+    enabled: waiting === undefined,
+  });
+  const repair = waiting ?? (query.data && { ...query.data, waiting: false });
+  return { query, repair };
 }
 
 /** One stored identification. */

@@ -6,6 +6,8 @@ export const QUERY_KEYS = {
   job: (id: string) => ["job", id] as const,
   jobName: (id: string) => ["job-name", id] as const,
   identification: (id: string) => ["identification", id] as const,
+  repairs: (jobId: string) => ["repairs", jobId] as const,
+  repair: (id: string) => ["repair", id] as const,
 };
 
 /** The answers that a save changes. */
@@ -16,5 +18,8 @@ export function keysOf(
     return [QUERY_KEYS.jobs, QUERY_KEYS.job(parcel.id), QUERY_KEYS.jobName(parcel.id)];
   }
   const { jobId } = parcel.body as { jobId: string };
+  if (parcel.kind === "repair") {
+    return [QUERY_KEYS.jobs, QUERY_KEYS.repairs(jobId), QUERY_KEYS.repair(parcel.id)];
+  }
   return [QUERY_KEYS.jobs, QUERY_KEYS.job(jobId), QUERY_KEYS.identification(parcel.id)];
 }

@@ -1,5 +1,6 @@
-import type { IdentificationRecord } from "@root-gauge/contract";
+import type { IdentificationRecord, Repair } from "@root-gauge/contract";
 import { identify, summaryOf } from "@root-gauge/core";
+import { repairSummary } from "@root-gauge/core/repair-words";
 import type { Parcel } from "./parcel";
 
 /** What a waiting part will become, computed here until the server has computed it. */
@@ -9,8 +10,22 @@ export function recordToBe({
   queuedAt,
   saw,
 }: Extract<Parcel, { kind: "identification" }>): IdentificationRecord {
-  const at = new Date(queuedAt).toISOString();
   const result = summaryOf(identify(body.readings, body.options));
-  const stored = { createdAt: at, updatedAt: at, version: Math.max(1, saw), unreadable: [] };
-  return { ...body, id, result, ...stored };
+  return { ...body, id, result, ...storedAt(queuedAt, saw) };
+}
+
+/** What a waiting repair will become. */
+export function repairToBe({
+  id,
+  body,
+  queuedAt,
+  saw,
+}: Extract<Parcel, { kind: "repair" }>): Repair {
+  const { thread = "", title = "", steps = 0 } = repairSummary(body.record) ?? {};
+  return { ...body, id, thread, title, steps, ...storedAt(queuedAt, saw) };
+}
+
+function storedAt(queuedAt: number, saw: number) {
+  const at = new Date(queuedAt).toISOString();
+  return { createdAt: at, updatedAt: at, version: Math.max(1, saw), unreadable: [] };
 }

@@ -1,4 +1,4 @@
-import type { IdentificationInput, JobInput } from "@root-gauge/contract";
+import type { IdentificationInput, JobInput, RepairInput } from "@root-gauge/contract";
 import { useEffect, useSyncExternalStore } from "react";
 import { deliverParcel } from "./deliver-parcel";
 import { createOutbox, isOutboxKey, isSent, parcelIn, type OutboxState } from "./outbox";
@@ -21,6 +21,12 @@ export function saveJob(id: string, body: JobInput, saw = 0): void {
 /** @param saw the version of the record that was seen here; 0 for a new one */
 export function saveIdentification(id: string, body: IdentificationInput, saw = 0): void {
   outbox.add({ kind: "identification", id, body, queuedAt: Date.now(), saw });
+  void outbox.deliver();
+}
+
+/** @param saw the version of the record that was seen here; 0 for a new one */
+export function saveRepair(id: string, body: RepairInput, saw = 0): void {
+  outbox.add({ kind: "repair", id, body, queuedAt: Date.now(), saw });
   void outbox.deliver();
 }
 

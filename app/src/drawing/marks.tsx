@@ -7,9 +7,15 @@ const FONT = { fontFamily: "Barlow Semi Condensed", fontSize: 14, fontWeight: "6
 /** Higher and deeper than any drawing. */
 const FAR = 4000;
 
-function penOf({ weight, dashed = false, opacity = 1 }: Stroke, colour: string) {
+/** The colours of a pen: of lines, and of what is cut anew. */
+interface Ink {
+  readonly colour: string;
+  readonly cut?: string;
+}
+
+function penOf({ weight, dashed = false, opacity = 1, tone }: Stroke, { colour, cut }: Ink) {
   return {
-    stroke: colour,
+    stroke: tone === "cut" ? (cut ?? colour) : colour,
     strokeWidth: WEIGHTS[weight],
     strokeOpacity: opacity,
     fill: "none",
@@ -19,7 +25,7 @@ function penOf({ weight, dashed = false, opacity = 1 }: Stroke, colour: string) 
 
 type EdgeMark = Extract<Mark, { kind: "edge" }>;
 
-function Edge({ mark, colour }: { mark: EdgeMark; colour: string }) {
+function Edge({ mark, ink }: { mark: EdgeMark; ink: Ink }) {
   const clip = useId();
   const { stroke, within, metal } = mark;
   return (
@@ -28,18 +34,18 @@ function Edge({ mark, colour }: { mark: EdgeMark; colour: string }) {
         <Rect x={within.left} y={0} width={within.right - within.left} height={FAR} />
       </ClipPath>
       {metal === undefined ? null : (
-        <Path d={metalPath(mark, metal.toY)} fill={colour} fillOpacity={metal.opacity} />
+        <Path d={metalPath(mark, metal.toY)} fill={ink.colour} fillOpacity={metal.opacity} />
       )}
-      <Path d={edgePath(mark)} {...penOf(stroke, colour)} />
+      <Path d={edgePath(mark)} {...penOf(stroke, ink)} />
     </G>
   );
 }
 
-function OneMark({ mark, colour }: { mark: Mark; colour: string }) {
+function OneMark({ mark, ink }: { mark: Mark; ink: Ink }) {
   switch (mark.kind) {
     case "segments":
       return (
-        <G {...penOf(mark.stroke, colour)}>
+        <G {...penOf(mark.stroke, ink)}>
           {mark.segments.map(({ from, to }, i) => (
             <Line key={i} x1={from.x} y1={from.y} x2={to.x} y2={to.y} />
           ))}
@@ -49,7 +55,7 @@ function OneMark({ mark, colour }: { mark: Mark; colour: string }) {
       return (
         <Polyline
           points={mark.points.map(({ x, y }) => `${x},${y}`).join(" ")}
-          {...penOf(mark.stroke, colour)}
+          {...penOf(mark.stroke, ink)}
         />
       );
     case "circle":
@@ -58,26 +64,26 @@ function OneMark({ mark, colour }: { mark: Mark; colour: string }) {
           cx={mark.centre.x}
           cy={mark.centre.y}
           r={mark.radius}
-          {...penOf(mark.stroke, colour)}
+          {...penOf(mark.stroke, ink)}
         />
       );
     case "text":
       return (
-        <Text x={mark.at.x} y={mark.at.y} textAnchor={mark.anchor} fill={colour} {...FONT}>
+        <Text x={mark.at.x} y={mark.at.y} textAnchor={mark.anchor} fill={ink.colour} {...FONT}>
           {mark.text}
         </Text>
       );
     case "edge":
-      return <Edge mark={mark} colour={colour} />;
+      return <Edge mark={mark} ink={ink} />;
   }
 }
 
 /** The screen's pen: draws what core laid out. */
-export function Marks({ marks, colour }: { marks: readonly Mark[]; colour: string }) {
+export function Marks({ marks, ...ink }: Ink & { readonly marks: readonly Mark[] }) {
   return (
     <>
       {marks.map((mark, i) => (
-        <OneMark key={i} mark={mark} colour={colour} />
+        <OneMark key={i} mark={mark} ink={ink} />
       ))}
     </>
   );

@@ -37,7 +37,11 @@ export function Plate<Drawn extends Drawing>(props: PlateProps<Drawn>) {
       >
         {drawing === undefined ? null : (
           <Svg width={width} height={drawing.height} aria-hidden>
-            <Marks marks={drawing.marks} colour={theme[againstLight ? "marking" : "scribe"].val} />
+            <Marks
+              marks={drawing.marks}
+              colour={theme[againstLight ? "marking" : "scribe"].val}
+              cut={theme.cutOnMarking.val}
+            />
           </Svg>
         )}
       </View>

@@ -3,6 +3,7 @@ import { identify, readingWords, summaryOf, type Units } from "@root-gauge/core"
 import { JOB_SENTENCES, sentAgainWords } from "@root-gauge/core/job-words";
 import { partTitleWords } from "@root-gauge/core/sheet-words";
 import type { Parcel } from "../data/parcel";
+import { waitsForJob } from "../data/outbox";
 import { favouredThread } from "@root-gauge/core/sheet";
 
 /** What a part comes to, in two lines: the thread or what goes in, and its readings. */
@@ -23,7 +24,8 @@ export function partLines(input: IdentificationInput, units: Units): readonly st
 /** What a parcel is called: the job's name, or the place of the part. */
 export function parcelTitle(parcel: Parcel): string {
   if (parcel.kind === "job") return `Job: ${parcel.body.name}`;
-  return parcel.body.position === "" ? "A part, its place not named" : parcel.body.position;
+  const what = parcel.kind === "repair" ? "A repair" : "A part";
+  return parcel.body.position === "" ? `${what}, its place not named` : parcel.body.position;
 }
 
 /** Why it waits, in a sentence. */
@@ -36,12 +38,9 @@ export function whyWaiting(parcel: Parcel, parcels: readonly Parcel[]): string {
       return `Refused: ${trouble.message}`;
     case "fault":
       return sentAgainWords(trouble.message);
-    case undefined: {
-      const job = parcels.find(
-        ({ kind, id }) =>
-          kind === "job" && parcel.kind === "identification" && id === parcel.body.jobId,
-      );
-      return job === undefined ? JOB_SENTENCES.waitsForServer : JOB_SENTENCES.waitsForJob;
-    }
+    case undefined:
+      return waitsForJob(parcel, parcels)
+        ? JOB_SENTENCES.waitsForJob
+        : JOB_SENTENCES.waitsForServer;
   }
 }

@@ -14,6 +14,7 @@ export const STATUS_OF: Readonly<Record<ApiErrorCode, number>> = {
   "wrong-content-type": 415,
   "job-not-found": 404,
   "identification-not-found": 404,
+  "repair-not-found": 404,
   conflict: 409,
   "store-busy": 503,
   "unknown-host": 421,
@@ -25,7 +26,7 @@ export const STATUS_OF: Readonly<Record<ApiErrorCode, number>> = {
 };
 
 /** What a writer is told who has not seen the newest version. */
-export function changedElsewhere(what: "job" | "part"): ApiFailure {
+export function changedElsewhere(what: "job" | "part" | "repair"): ApiFailure {
   return new ApiFailure(
     "conflict",
     `Another device has changed this ${what} since. Nothing was stored: look at both and say which one is right.`,

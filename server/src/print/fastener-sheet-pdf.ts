@@ -3,10 +3,8 @@ import { paperScaleWords } from "@root-gauge/core/drawing-words";
 import { screwDrawing, screwOutline } from "@root-gauge/core/joint-outline";
 import type { FastenerSheet } from "@root-gauge/core/sheet";
 import { sheetWords, type SheetSection } from "@root-gauge/core/sheet-words";
-import { readFileSync } from "node:fs";
 import { POINTS_A_UNIT, drawMarks, type Paper } from "./draw-marks";
-import path from "node:path";
-import PDFDocument from "pdfkit";
+import { MARGIN, bytesOf, cautionBox, openPaper, widthOf, type PrintFonts } from "./paper";
 
 export interface PrintedSheet {
   readonly sheet: FastenerSheet;
@@ -17,54 +15,9 @@ export interface PrintedSheet {
   readonly fonts: PrintFonts;
 }
 
-/** The fonts of a sheet as they stand in their files. */
-export interface PrintFonts {
-  readonly text: Buffer;
-  readonly figure: Buffer;
-}
-
-/** Reads the fonts, once for all sheets. */
-export function readFonts(folder: string): PrintFonts {
-  return {
-    text: readFileSync(path.join(folder, "barlow-400.woff")),
-    figure: readFileSync(path.join(folder, "barlow-semi-condensed-600.woff")),
-  };
-}
-
-const MARGIN = 42;
 const DRAWING_HEIGHT = 190;
 /** Room a heading wants under it before the page ends. */
 const KEEP_TOGETHER = 70;
-
-function openPaper(callout: string, fonts: PrintFonts): Paper {
-  const paper = new PDFDocument({
-    size: "A4",
-    margins: { top: MARGIN, left: MARGIN, right: MARGIN, bottom: MARGIN },
-    info: { Title: callout, Creator: "Root Gauge" },
-  });
-  paper.registerFont("text", fonts.text);
-  paper.registerFont("figure", fonts.figure);
-  return paper;
-}
-
-const widthOf = (paper: Paper) => paper.page.width - 2 * MARGIN;
-
-/** The cautions in a box, before anything is read that they are about. */
-function cautions(paper: Paper, lines: readonly string[]): void {
-  const width = widthOf(paper) - 20;
-  const top = paper.y;
-  paper
-    .font("figure")
-    .fontSize(12)
-    .text("Caution", MARGIN + 10, top + 8, { width });
-  paper.font("text").fontSize(10);
-  for (const line of lines) paper.text(line, MARGIN + 10, paper.y + 3, { width });
-  paper
-    .lineWidth(1.4)
-    .rect(MARGIN, top, widthOf(paper), paper.y - top + 8)
-    .stroke();
-  paper.y += 16;
-}
 
 /** The screw to scale, as the screen shows it, with the scale said. */
 function drawing(paper: Paper, { spec }: FastenerSheet, units: Units): void {
@@ -110,12 +63,7 @@ export function fastenerSheetPdf(printed: PrintedSheet): Promise<Buffer> {
   const { sheet, units, title, printedOn } = printed;
   const words = sheetWords(sheet, units);
   const paper = openPaper(words.callout, printed.fonts);
-  const chunks: Buffer[] = [];
-  const done = new Promise<Buffer>((resolve, reject) => {
-    paper.on("data", (chunk: Buffer) => chunks.push(chunk));
-    paper.on("end", () => resolve(Buffer.concat(chunks)));
-    paper.on("error", reject);
-  });
+  const done = bytesOf(paper);
   const width = widthOf(paper);
   const head = ["Root Gauge fastener sheet", title, printedOn.toISOString().slice(0, 10)];
   paper.font("text").fontSize(10).text(head.filter(Boolean).join("   "), { width });
@@ -123,7 +71,7 @@ export function fastenerSheetPdf(printed: PrintedSheet): Promise<Buffer> {
   paper.font("text").fontSize(11).text(words.spoken, { width });
   for (const problem of words.problems) paper.font("figure").fontSize(11).text(problem, { width });
   paper.y += 8;
-  cautions(paper, words.cautions);
+  cautionBox(paper, words.cautions);
   drawing(paper, sheet, units);
   for (const one of words.sections) section(paper, one);
   paper.end();

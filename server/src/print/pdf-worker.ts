@@ -1,19 +1,24 @@
 import { isCalloutProblem, parseCallout } from "@root-gauge/core/callout";
 import { fastenerSheet } from "@root-gauge/core/sheet";
 import { parentPort, workerData } from "node:worker_threads";
-import { fastenerSheetPdf, readFonts } from "./fastener-sheet-pdf";
-import type { PrintAnswer, PrintRequest } from "./print-request";
+import { fastenerSheetPdf } from "./fastener-sheet-pdf";
+import { readFonts } from "./paper";
+import type { PrintAnswer, PrintRequest, SheetRequest } from "./print-request";
+import { workPlanPdf } from "./work-plan-pdf";
 
 const fonts = readFonts(String(workerData));
 
-async function print(request: PrintRequest): Promise<Uint8Array> {
-  const spec = parseCallout(request.callout);
+function sheetOf({ callout, circumstances, units, title, printedOn }: SheetRequest) {
+  const spec = parseCallout(callout);
   if (isCalloutProblem(spec) || spec.part !== "screw") {
-    throw new TypeError(`not the call-out of a screw: ${request.callout}`);
+    throw new TypeError(`not the call-out of a screw: ${callout}`);
   }
-  const { circumstances, units, title, printedOn } = request;
   const sheet = fastenerSheet(spec, { circumstances });
   return fastenerSheetPdf({ sheet, units, title, fonts, printedOn });
+}
+
+async function print(request: PrintRequest): Promise<Uint8Array> {
+  return request.kind === "work-plan" ? workPlanPdf({ ...request, fonts }) : sheetOf(request);
 }
 
 parentPort?.on("message", ({ id, request }: { id: number; request: PrintRequest }) => {

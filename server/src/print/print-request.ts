@@ -1,15 +1,29 @@
 import type { Circumstances, Units } from "@root-gauge/core";
+import type { RepairRecord } from "@root-gauge/core/repair";
 
-/** A sheet to be printed, as it is handed to the worker. */
-export interface PrintRequest {
-  /** A call-out that was read as a screw. */
-  readonly callout: string;
-  readonly circumstances: Circumstances;
+interface Printed {
   readonly units: Units;
   /** The machine and the place on it; may be empty. */
   readonly title: string;
   readonly printedOn: Date;
 }
+
+/** A fastener sheet to be printed, as it is handed to the worker. */
+export interface SheetRequest extends Printed {
+  readonly kind: "fastener-sheet";
+  /** A call-out that was read as a screw. */
+  readonly callout: string;
+  readonly circumstances: Circumstances;
+}
+
+/** A work plan to be printed. */
+export interface PlanRequest extends Printed {
+  readonly kind: "work-plan";
+  /** Of a damage whose thread is held. */
+  readonly record: RepairRecord;
+}
+
+export type PrintRequest = SheetRequest | PlanRequest;
 
 /** What comes back: the bytes of the PDF, or what failed. */
 export type PrintAnswer =

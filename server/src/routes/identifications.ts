@@ -1,8 +1,9 @@
 import { identificationInputSchema, writeSchema } from "@root-gauge/contract";
 import { Router } from "express";
 import { z } from "zod/mini";
-import { ApiFailure, changedElsewhere, checked } from "../http/api-failure";
+import { ApiFailure, checked } from "../http/api-failure";
 import { checkedCallout } from "../http/checked-callout";
+import { savedOrRefused } from "../http/saved-or-refused";
 import type { Store } from "../store/database";
 import { findIdentification, saveIdentification } from "../store/identifications";
 
@@ -29,18 +30,7 @@ export function identificationRoutes(store: Store, now: () => Date): Router {
     }
     const write = checked(writeSchema, request.query, "invalid-query");
     const saved = await saveIdentification(store, id, input, now(), write);
-    switch (saved.kind) {
-      case "saved":
-        response.json(saved.record);
-        return;
-      case "conflict":
-        throw changedElsewhere("part");
-      case "no-job":
-        throw new ApiFailure(
-          "job-not-found",
-          "The job it belongs to is not here. Save the job first.",
-        );
-    }
+    response.json(savedOrRefused(saved, "part"));
   });
 
   return router;

@@ -2,6 +2,7 @@ import { sheetQuerySchema } from "@root-gauge/contract";
 import { Router } from "express";
 import { ApiFailure, checked } from "../http/api-failure";
 import { checkedCallout } from "../http/checked-callout";
+import { sendPdf } from "../http/send-pdf";
 import type { Printer } from "../print/printer";
 
 /** GET /api/fastener-sheet.pdf: the sheet of a call-out, on paper. */
@@ -16,12 +17,12 @@ export function sheetRoutes(printer: Printer, now: () => Date): Router {
       throw new ApiFailure("invalid-query", "Sheets are printed of bolts, screws and studs.");
     }
     const circumstances = { duty, environment, metal, surface };
-    const pdf = await printer.print({ callout, circumstances, units, title, printedOn: now() });
-    response
-      .type("application/pdf")
-      .set("Content-Disposition", "inline")
-      .set("Cache-Control", "no-store")
-      .send(Buffer.from(pdf));
+    const printedOn = now();
+    const kind = "fastener-sheet";
+    sendPdf(
+      response,
+      await printer.print({ kind, callout, circumstances, units, title, printedOn }),
+    );
   });
 
   return router;

@@ -1,16 +1,12 @@
 import type { IdentificationInput, IdentificationRecord, Write } from "@root-gauge/contract";
 import { identify, summaryOf } from "@root-gauge/core";
 import type { Store } from "./database";
-import { pageOf, placeIn, type Page } from "./page";
+import { pageOf, takenBefore, type Page } from "./page";
 import { recordOf, type IdentificationRow } from "./stored-identification";
-import { maySave, wroteBy } from "./versions";
+import { refusedUnderJob, type SavedUnderJob } from "./under-job";
+import { wroteBy } from "./versions";
 
-/** How a save came out. */
-export type Saved =
-  | { readonly kind: "saved"; readonly record: IdentificationRecord }
-  | { readonly kind: "no-job" }
-  /** Another device has changed it since; nothing was stored. */
-  | { readonly kind: "conflict" };
+export type Saved = SavedUnderJob<IdentificationRecord>;
 
 function contentOf(input: IdentificationInput) {
   return {
@@ -54,18 +50,8 @@ export async function saveIdentification(
     if (existing !== undefined && isSame(existing, content)) {
       return { kind: "saved", record: recordOf(existing) };
     }
-    const job = await transaction
-      .selectFrom("jobs")
-      .select("id")
-      .where("id", "=", input.jobId)
-      .executeTakeFirst();
-    if (job === undefined) return { kind: "no-job" };
-    if (!maySave(existing, write)) return { kind: "conflict" };
-    await transaction
-      .updateTable("jobs")
-      .set({ updated_at: at })
-      .where("id", "=", input.jobId)
-      .execute();
+    const refused = await refusedUnderJob(transaction, input.jobId, existing, write, at);
+    if (refused !== undefined) return refused;
     const changed = {
       ...content,
       result,
@@ -102,20 +88,15 @@ export async function identificationsOfJob(
   jobId: string,
   after?: string,
 ): Promise<Page<IdentificationRecord>> {
-  const from = placeIn(after);
-  let query = store
-    .selectFrom("identifications")
-    .selectAll()
-    .where("job_id", "=", jobId)
-    .orderBy("taken_at", "desc")
-    .orderBy("id");
-  if (from !== undefined) {
-    query = query.where((eb) =>
-      eb.or([
-        eb("taken_at", "<", from.at),
-        eb.and([eb("taken_at", "=", from.at), eb("id", ">", from.id)]),
-      ]),
-    );
-  }
-  return pageOf(query, recordOf, ({ takenAt, id }) => ({ at: takenAt, id }));
+  return pageOf(
+    store
+      .selectFrom("identifications")
+      .selectAll()
+      .where("job_id", "=", jobId)
+      .where(takenBefore(after))
+      .orderBy("taken_at", "desc")
+      .orderBy("id"),
+    recordOf,
+    ({ takenAt, id }) => ({ at: takenAt, id }),
+  );
 }

@@ -73,6 +73,28 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
         .execute();
     },
   },
+  "0004-repairs": {
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable("repairs")
+        .addColumn("id", "text", (column) => column.primaryKey())
+        .addColumn("job_id", "text", (column) => column.notNull().references("jobs.id"))
+        .addColumn("position", "text", (column) => column.notNull())
+        .addColumn("record", "text", (column) => column.notNull())
+        .addColumn("taken_at", "text", (column) => column.notNull())
+        .addColumn("created_at", "text", (column) => column.notNull())
+        .addColumn("updated_at", "text", (column) => column.notNull())
+        .addColumn("version", "integer", (column) => column.notNull().defaultTo(1))
+        .addColumn("device", "text", (column) => column.notNull().defaultTo(""))
+        .addColumn("set_aside", "text", (column) => column.notNull().defaultTo("[]"))
+        .execute();
+      await db.schema
+        .createIndex("repairs_by_job")
+        .on("repairs")
+        .columns(["job_id", "taken_at"])
+        .execute();
+    },
+  },
 };
 
 export const migrationProvider: MigrationProvider = {

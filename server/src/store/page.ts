@@ -1,3 +1,5 @@
+import { sql, type RawBuilder, type SqlBool } from "kysely";
+
 /** A page of a list, and where it goes on. */
 export interface Page<Item> {
   readonly items: readonly Item[];
@@ -17,6 +19,13 @@ export const PAGE_LENGTH = 100;
 export function placeIn(after: string | undefined): Place | undefined {
   const [at, id] = after?.split("|") ?? [];
   return at === undefined || id === undefined ? undefined : { at, id };
+}
+
+/** Rows after a place in a list whose last taken stands first; all of them from the beginning. */
+export function takenBefore(after: string | undefined): RawBuilder<SqlBool> {
+  const from = placeIn(after);
+  if (from === undefined) return sql<SqlBool>`true`;
+  return sql<SqlBool>`(taken_at < ${from.at} or (taken_at = ${from.at} and id > ${from.id}))`;
 }
 
 interface Limited<Row> {

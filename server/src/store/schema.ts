@@ -31,7 +31,22 @@ export interface IdentificationsTable {
   set_aside: Generated<string>;
 }
 
+export interface RepairsTable {
+  id: string;
+  job_id: string;
+  position: string;
+  /** JSON of what was done of it. */
+  record: string;
+  taken_at: string;
+  created_at: string;
+  updated_at: string;
+  version: Generated<number>;
+  device: Generated<string>;
+  set_aside: Generated<string>;
+}
+
 export interface Tables {
   jobs: JobsTable;
   identifications: IdentificationsTable;
+  repairs: RepairsTable;
 }

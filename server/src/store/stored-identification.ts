@@ -7,31 +7,10 @@ import {
 } from "@root-gauge/contract";
 import { identify, summaryOf, type Reading } from "@root-gauge/core";
 import type { Selectable } from "kysely";
-import type { z } from "zod/mini";
+import { jsonOf, kept, setAside, type Kept } from "./kept-json";
 import type { IdentificationsTable } from "./schema";
 
 export type IdentificationRow = Selectable<IdentificationsTable>;
-
-/** What a column holds as far as its schema takes it, and the text of what it does not. */
-interface Kept<Value> {
-  readonly value: Value | undefined;
-  readonly unreadable: readonly string[];
-}
-
-function jsonOf(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return undefined;
-  }
-}
-
-function kept<Value>(text: string, schema: z.ZodMiniType<Value>): Kept<Value> {
-  const parsed = schema.safeParse(jsonOf(text));
-  return parsed.success
-    ? { value: parsed.data, unreadable: [] }
-    : { value: undefined, unreadable: [text] };
-}
 
 /** Each reading by itself, so that one of an older rule does not take the others with it. */
 function keptReadings(text: string): Kept<Reading[]> {
@@ -42,12 +21,6 @@ function keptReadings(text: string): Kept<Reading[]> {
     value: each.flatMap(({ value }) => (value === undefined ? [] : [value])),
     unreadable: each.flatMap(({ unreadable }) => unreadable),
   };
-}
-
-/** What was set aside by an earlier writing, and what cannot be read now. */
-function setAside(row: IdentificationRow): readonly string[] {
-  const list = jsonOf(row.set_aside);
-  return Array.isArray(list) ? list.map(String) : [row.set_aside];
 }
 
 /** A row as a record: as far as it can be read, and the rest marked. */

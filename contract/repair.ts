@@ -1,0 +1,158 @@
+import { DUTIES, UNITS } from "@root-gauge/core";
+import {
+  ACCEPTED_FIGURES,
+  DRILL_SETS,
+  MACHINES,
+  WORK_MATERIAL_KINDS,
+  type AskedFigure,
+} from "@root-gauge/core/holes";
+import { TAPS } from "@root-gauge/core/joints";
+import {
+  ACCESSES,
+  DAMAGED_PARTS,
+  MEDIA,
+  REPAIR_OUTCOMES,
+  SCREW_FLAWS,
+  STEP_CODES,
+  STEP_FEELS,
+  SYMPTOMS,
+  type RepairRecord,
+  type StoredDamage,
+} from "@root-gauge/core/repair";
+import { z } from "zod/mini";
+import { jobIdSchema } from "./job";
+
+/** More than any plan has, of threads, of steps or of drills that are lost. */
+const MOST = 400;
+
+const figure = (name: AskedFigure) => {
+  const { least, most } = ACCEPTED_FIGURES[name];
+  return z.number().check(z.minimum(least), z.maximum(most));
+};
+
+const asked = (name: AskedFigure) => z.optional(figure(name));
+const id = z.string().check(z.minLength(1), z.maxLength(80));
+const ids = z.optional(z.array(id).check(z.maxLength(2000)));
+const text = (most: number) => z.string().check(z.trim(), z.maxLength(most));
+
+const drillSchema = z.strictObject({
+  set: z.enum(DRILL_SETS),
+  mark: z.string().check(z.maxLength(12)),
+  mm: figure("bore"),
+});
+
+/** The tools of a workshop. */
+export const ownedToolsSchema = z.strictObject({
+  drillSets: z.optional(z.array(z.enum(DRILL_SETS))),
+  missing: z.optional(
+    z
+      .array(z.strictObject({ set: z.enum(DRILL_SETS), mark: z.string().check(z.maxLength(12)) }))
+      .check(z.maxLength(MOST)),
+  ),
+  extra: z.optional(z.array(drillSchema).check(z.maxLength(MOST))),
+  taps: z.optional(z.array(z.enum(TAPS))),
+  tapThreads: ids,
+  stiThreads: ids,
+  machine: z.optional(z.enum(MACHINES)),
+});
+
+/** A hole or a screw that is to be put right, its threads by their ids. */
+export const damageSchema: z.ZodMiniType<StoredDamage> = z.strictObject({
+  symptom: z.enum(SYMPTOMS),
+  part: z.enum(DAMAGED_PARTS),
+  threadId: id,
+  maleId: z.optional(id),
+  material: z.enum(WORK_MATERIAL_KINDS),
+  hole: z.enum(["through", "blind"]),
+  depthMm: figure("depth"),
+  boreMm: asked("bore"),
+  soundShare: asked("sound-share"),
+  edgeMm: asked("edge"),
+  neighbourMm: asked("neighbour"),
+  bossMm: asked("boss"),
+  thicknessMm: asked("thickness"),
+  engagementMm: asked("engagement"),
+  gradeId: z.optional(id),
+  wantedN: asked("wanted-load"),
+  torqueNm: asked("torque"),
+  duty: z.enum(DUTIES),
+  structural: z.optional(z.boolean()),
+  acknowledged: z.optional(z.boolean()),
+  access: z.optional(z.enum(ACCESSES)),
+  medium: z.optional(z.enum(MEDIA)),
+  purpose: z.optional(z.enum(["screw", "plug"])),
+  matingHoleMm: asked("mating-hole"),
+  headRoomMm: asked("head-room"),
+  wearMm: asked("wear"),
+  flaws: z.optional(z.array(z.enum(SCREW_FLAWS))),
+  often: z.boolean(),
+  behind: z.optional(z.boolean()),
+  tools: z.optional(ownedToolsSchema),
+});
+
+const stepRecordSchema = z.strictObject({
+  code: z.enum(STEP_CODES),
+  at: z.iso.datetime(),
+  note: text(1000),
+  skipped: z.boolean(),
+  felt: z.array(z.enum(STEP_FEELS)).check(z.maxLength(40)),
+});
+
+const stepsSchema = z.array(stepRecordSchema).check(z.maxLength(MOST));
+
+/** What was done of a repair, as it is stored. */
+const recordFields = {
+  damage: damageSchema,
+  choice: z.strictObject({ option: z.optional(id), drill: z.optional(drillSchema) }),
+  done: stepsSchema,
+  former: z.array(z.strictObject({ option: id, done: stepsSchema })).check(z.maxLength(20)),
+  used: text(1000),
+  outcome: z.nullable(z.enum(REPAIR_OUTCOMES)),
+  notes: text(4000),
+};
+
+export const repairRecordSchema: z.ZodMiniType<RepairRecord> = z.strictObject(recordFields);
+
+/** What a client sends to save a repair under an id of its own making. */
+export const repairInputSchema = z.strictObject({
+  jobId: jobIdSchema,
+  position: text(120),
+  record: repairRecordSchema,
+  takenAt: z.iso.datetime(),
+});
+
+export const repairSchema = z.object({
+  id: z.uuid(),
+  jobId: jobIdSchema,
+  position: z.string(),
+  /** Null where what is stored cannot be read any more. */
+  record: z.nullable(repairRecordSchema),
+  /** The server's own words of it. */
+  thread: z.string(),
+  title: z.string(),
+  steps: z.int(),
+  takenAt: z.iso.datetime(),
+  createdAt: z.iso.datetime(),
+  updatedAt: z.iso.datetime(),
+  version: z.int().check(z.minimum(1)),
+  /** What is stored of it and cannot be read any more, as it is stored. */
+  unreadable: z.array(z.string()),
+});
+
+export const repairListSchema = z.object({
+  repairs: z.array(repairSchema),
+  /** Where the list goes on; null at its end. */
+  next: z.nullable(z.string()),
+});
+
+/** A work plan that is asked for on paper. */
+export const planPaperSchema = z.strictObject({
+  record: repairRecordSchema,
+  units: z.enum(UNITS),
+  /** The machine and the place on it. */
+  title: z._default(text(260), ""),
+});
+
+export type PlanPaperInput = z.input<typeof planPaperSchema>;
+export type RepairInput = z.infer<typeof repairInputSchema>;
+export type Repair = z.infer<typeof repairSchema>;

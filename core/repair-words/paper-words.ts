@@ -1,0 +1,147 @@
+import { forceWords, DUTY_WORDS } from "../sheet-words";
+import { printLength, type Units } from "../units";
+import { upperFirst } from "../words";
+import type { Damage, RepairOption, RepairRecord, RepairWork, StepRecord } from "../repair";
+import { MEND_SENTENCES, SYMPTOM_WORDS, WORK_MATERIAL_WORDS } from "./damage-words";
+import { STEP_FEEL_WORDS } from "./branch-words";
+import { repairTitleWords } from "./option-words";
+import { tappingPlanWords, type PlanLine } from "./plan-words";
+import { OUTCOME_CHOICES } from "./record-words";
+import { refusalWords } from "./refusal-words";
+import { STEP_CAUTION_WORDS } from "./step-cautions";
+import { STEP_TITLES } from "./step-titles";
+import { workStepWords } from "./step-words";
+
+/** A step on paper: its number, what is done, what is minded, and what was written at it. */
+export interface PaperStep {
+  readonly number: number;
+  readonly title: string;
+  readonly text: string;
+  readonly caution: string;
+  /** Empty while it is to do. */
+  readonly done: string;
+}
+
+/** A work plan on paper. */
+export interface PlanPaper {
+  readonly title: string;
+  readonly subtitle: string;
+  readonly cautions: readonly string[];
+  readonly facts: readonly PlanLine[];
+  readonly steps: readonly PaperStep[];
+  readonly refused: readonly PlanLine[];
+  readonly ending: readonly PlanLine[];
+}
+
+function doneWords(record: StepRecord | undefined): string {
+  if (record === undefined) return "";
+  const { at, note, skipped, felt } = record;
+  return [
+    `${skipped ? "Skipped" : "Done"} ${at.slice(0, 16).replace("T", " ")}`,
+    ...felt.map((feel) => STEP_FEEL_WORDS[feel]),
+    note,
+  ]
+    .filter(Boolean)
+    .join(" · ");
+}
+
+function holeFacts(damage: Damage, units: Units): PlanLine[] {
+  const { hole, depthMm, boreMm, edgeMm, thicknessMm, material, duty } = damage;
+  const length = (name: string, mm: number | undefined): PlanLine[] =>
+    mm === undefined ? [] : [[name, printLength(mm, units)]];
+  const cut = damage.part === "hole" && damage.symptom !== "leaks";
+  return [
+    ["Metal", WORK_MATERIAL_WORDS[material]],
+    ...(cut
+      ? [
+          ...length(hole === "blind" ? "Blind, deep" : "Through, thick", depthMm),
+          ...length("Bore", boreMm),
+          ...length("To the edge", edgeMm),
+          ...length("Thickness", thicknessMm),
+        ]
+      : []),
+    ["Duty", upperFirst(DUTY_WORDS[duty])],
+  ];
+}
+
+function repairFacts(option: RepairOption, units: Units): PlanLine[] {
+  const { holdN, strengthRatio, wall, head } = option;
+  const share =
+    strengthRatio === undefined ? "" : `, ${Math.round(strengthRatio * 100)} % of the sound thread`;
+  return [
+    ...(holdN === undefined
+      ? []
+      : [["Holds, by estimate", `${forceWords(holdN, units)}${share}`] as const]),
+    ...(wall === undefined ? [] : [["Wall left", printLength(wall.leftMm, units)] as const]),
+    ...headFacts(head, units),
+  ];
+}
+
+/** What a larger screw asks of its mating part and of the room round its head. */
+export function headFacts(head: RepairOption["head"], units: Units): PlanLine[] {
+  if (head === undefined) return [];
+  const { clearanceMm, spanner, cornersMm, roomMm } = head;
+  return [
+    ...(clearanceMm === undefined
+      ? []
+      : [["Open the mating part to", printLength(clearanceMm, units)] as const]),
+    ["Spanner", spanner],
+    ["Head over its corners", printLength(cornersMm, units)],
+    ["Room for its spanner", printLength(roomMm, units)],
+  ];
+}
+
+function refusedLines(options: readonly RepairOption[], units: Units): PlanLine[] {
+  return options.flatMap((option): PlanLine[] => {
+    const [reason] = option.reasons;
+    return reason?.code === "refused"
+      ? [[repairTitleWords(option), refusalWords(reason.refusal, units)]]
+      : [];
+  });
+}
+
+function endingOf({ used, outcome, notes, former }: RepairRecord): PlanLine[] {
+  const how = OUTCOME_CHOICES.find(({ value }) => value === outcome)?.label;
+  return [
+    ...former.map(({ option, done }): PlanLine => [
+      "Given up before",
+      `${option}, after ${done.length} steps`,
+    ]),
+    ["Really used", used],
+    ["At the end", how ?? ""],
+    ["Notes", notes],
+  ];
+}
+
+/** The words of a work plan on paper, done steps with what was written at them. */
+export function planPaperWords(
+  work: RepairWork,
+  damage: Damage,
+  record: RepairRecord,
+  units: Units,
+): PlanPaper {
+  const { chosen, tapping, steps, options } = work;
+  const title = chosen === undefined ? "New hole" : repairTitleWords(chosen);
+  const grave = damage.duty !== "ordinary" && damage.duty !== "vibrating";
+  return {
+    title: `${damage.thread.designation}: ${title}`,
+    subtitle: SYMPTOM_WORDS[damage.symptom],
+    cautions: [...(grave ? [MEND_SENTENCES.whoMay] : []), MEND_SENTENCES.estimates],
+    facts: [
+      ...holeFacts(damage, units),
+      ...(chosen === undefined ? [] : repairFacts(chosen, units)),
+      ...(tapping === undefined
+        ? []
+        : tappingPlanWords(tapping, units).filter(([name]) => name !== "Caution")),
+    ],
+    steps: steps.map((step, i) => ({
+      number: i + 1,
+      title: STEP_TITLES[step.code],
+      text: workStepWords(step, units),
+      caution: step.cautions.map((caution) => STEP_CAUTION_WORDS[caution]).join(" "),
+      done: doneWords(record.done[i]),
+    })),
+    refused: refusedLines(options, units),
+    ending: endingOf(record),
+  };
+}

@@ -1,0 +1,82 @@
+import {
+  tappingPlan,
+  type Drill,
+  type RepairProblem,
+  type TappingPlan,
+  type TappingRequest,
+} from "../holes";
+import type { Damage } from "./damage";
+import { damageProblems } from "./damage-problems";
+import { repairOptions, type RepairOption } from "./repair-options";
+import type { WorkStep } from "./steps";
+import { tappingSteps } from "./tapping-steps";
+import { workPlan } from "./work-plan";
+
+/** What was chosen of the repairs of a damage: by `optionKey`, and another drill than the planned one. */
+export interface RepairChoice {
+  readonly option?: string;
+  readonly drill?: Drill;
+}
+
+/** A damage worked out: what stands against it, what may be done, and the plan of what was chosen. */
+export interface RepairWork {
+  /** What is wrong with its figures; nothing else is worked out then. */
+  readonly problems: readonly RepairProblem[];
+  readonly options: readonly RepairOption[];
+  /** The chosen repair, else the advised one. */
+  readonly chosen?: RepairOption;
+  /** What had been chosen and is refused now, as the figures are. */
+  readonly lost?: RepairOption;
+  /** Of a new hole, instead of options. */
+  readonly tapping?: TappingPlan;
+  readonly steps: readonly WorkStep[];
+}
+
+/** A repair by its kind and the thread it ends with: several ways up a size stand side by side. */
+export function optionKey({ kind, thread }: Pick<RepairOption, "kind" | "thread">): string {
+  return `${kind} ${thread.id}`;
+}
+
+/** A damage without a thread of its own, as a hole that is to be tapped. */
+export function tappingRequestOf(damage: Damage, drill?: Drill): TappingRequest {
+  const { thread, material, hole, depthMm, thicknessMm, engagementMm, behind, tools } = damage;
+  return {
+    thread,
+    material,
+    hole,
+    depthMm,
+    ...(thicknessMm === undefined ? {} : { thicknessMm }),
+    ...(engagementMm === undefined ? {} : { fullThreadMm: engagementMm }),
+    ...(behind === undefined ? {} : { behind }),
+    ...(drill === undefined ? {} : { drill }),
+    ...(tools === undefined ? {} : { tools }),
+  };
+}
+
+function newHole(damage: Damage, { drill }: RepairChoice): RepairWork {
+  const request = tappingRequestOf(damage, drill);
+  const tapping = tappingPlan(request);
+  const steps = tapping.kind === "plan" ? tappingSteps(tapping, request) : [];
+  return { problems: [], options: [], tapping, steps };
+}
+
+/** Works a damage out, for the screen, for paper and for the store alike. */
+export function repairWork(damage: Damage, choice: RepairChoice = {}): RepairWork {
+  const problems = damageProblems(damage);
+  if (problems.length > 0) return { problems, options: [], steps: [] };
+  if (damage.symptom === "new") return newHole(damage, choice);
+  const options = repairOptions(damage);
+  const named = options.find((option) => optionKey(option) === choice.option);
+  const lost = named?.verdict === "refused" ? named : undefined;
+  const best = options.find(({ verdict }) => verdict === "advised");
+  const taken = named === undefined || lost !== undefined ? best : named;
+  const chosen =
+    taken === undefined || choice.drill === undefined ? taken : { ...taken, drill: choice.drill };
+  return {
+    problems,
+    options,
+    ...(chosen === undefined ? {} : { chosen }),
+    ...(lost === undefined ? {} : { lost }),
+    steps: chosen === undefined ? [] : workPlan(chosen, damage),
+  };
+}

@@ -1,0 +1,132 @@
+import type { Drill } from "../holes";
+import type { Tap } from "../joints";
+import type { SizeRange } from "../threads";
+import type { Mm } from "../units";
+import type { RepairTool } from "./attempt-parts";
+
+/** The steps that work plans are made of. `words` writes them. */
+export const STEP_CODES = [
+  "acknowledge",
+  "lay-out",
+  "protect",
+  "measure",
+  "mark",
+  "centre",
+  "test-piece",
+  "align",
+  "pilot",
+  "drill",
+  "countersink",
+  "clean",
+  "tap",
+  "gauge",
+  "compound",
+  "wind-in",
+  "set-depth",
+  "tang",
+  "cure",
+  "screw-in",
+  "lock",
+  "face",
+  "open-mate",
+  "shorten",
+  "chase",
+  "file",
+  "run-nut",
+  "deburr",
+  "soak",
+  "heat",
+  "grip",
+  "left-drill",
+  "extractor",
+  "drill-out",
+  "depressurise",
+  "take-out",
+  "seal",
+  "assemble",
+  "leak-test",
+  "trial-screw",
+  "tighten",
+  "record",
+] as const;
+
+export type StepCode = (typeof STEP_CODES)[number];
+
+/** Steps that take time by themselves: a clock runs with them. */
+export const TIMED_STEPS: ReadonlySet<StepCode> = new Set(["cure", "soak", "leak-test"]);
+
+/** What has to be minded at a step. */
+export type StepCaution =
+  | "maker-rules"
+  | "chips-in-oilway"
+  | "chips-in-flutes"
+  | "clamp"
+  | "eyes"
+  | "no-gloves"
+  | "magnesium-fire"
+  | "tap-shards"
+  | "brush-not-fingers"
+  | "gloves-and-air"
+  | "no-heat-near-seals"
+  | "hard-stub"
+  | "relieve-pressure"
+  | "work-hardens"
+  | "snatches";
+
+/** What a step may feel like to who does it. */
+export const STEP_FEELS = [
+  "tight",
+  "loose",
+  "stiff",
+  "stops",
+  "broke",
+  "binds",
+  "turns-for-ever",
+  "proud",
+] as const;
+
+export type StepFeel = (typeof STEP_FEELS)[number];
+
+/** What it may feel like, and which step then comes; none goes back past the drill, for the metal is gone. */
+export interface StepBranch {
+  readonly feel: StepFeel;
+  readonly then: StepCode | "next-option" | "stop";
+  /** The drill to take in place of the planned one. */
+  readonly drill?: Drill;
+  /** What the bore has to measure. */
+  readonly minor?: SizeRange;
+  /** Axial shake that is no fault: (D2 max of the hole - d2 min of the screw) tan 30. */
+  readonly shakeMm?: Mm;
+}
+
+/** Figures of a step: what is not of it is absent. Lengths in mm, torque in N m, speed in turns a minute. */
+export interface StepFigures {
+  readonly thread?: string;
+  readonly tap?: Tap;
+  readonly drillMark?: string;
+  readonly drillMm?: Mm;
+  readonly depthMm?: Mm;
+  readonly flagFromTipMm?: Mm;
+  readonly rpm?: number;
+  readonly diameterMm?: Mm;
+  readonly turns?: number;
+  readonly mostTurns?: number;
+  readonly lengthMm?: Mm;
+  readonly leastMm?: Mm;
+  readonly mostMm?: Mm;
+  readonly clearanceMm?: Mm;
+  /** The hole of the mating part, where it guides the drill. */
+  readonly guideMm?: Mm;
+  readonly leastNm?: number;
+  readonly mostNm?: number;
+  readonly torqueRatio?: number;
+  /** What has to be laid out. */
+  readonly tools?: readonly RepairTool[];
+}
+
+export interface WorkStep {
+  readonly code: StepCode;
+  readonly figures: StepFigures;
+  readonly cautions: readonly StepCaution[];
+  readonly branches: readonly StepBranch[];
+}

@@ -1,0 +1,182 @@
+import type { Drawing, Units } from "@root-gauge/core";
+import { damageFrom, repairWork, type Damage, type RepairWork } from "@root-gauge/core/repair";
+import { holeDrawing } from "@root-gauge/core/repair-outline";
+import {
+  planPaperWords,
+  type PaperStep,
+  type PlanLine,
+  type PlanPaper,
+} from "@root-gauge/core/repair-words";
+import { paperScaleWords } from "@root-gauge/core/drawing-words";
+import { POINTS_A_UNIT, drawMarks, type Paper } from "./draw-marks";
+import { MARGIN, bytesOf, cautionBox, openPaper, widthOf, type PrintFonts } from "./paper";
+import type { PlanRequest } from "./print-request";
+
+export interface PrintedPlan extends PlanRequest {
+  readonly fonts: PrintFonts;
+}
+
+const DRAWING_HEIGHT = 150;
+/** Sizes of text that are tried, points: the largest with which the plan is one page. */
+const SIZES = [10, 9, 8, 7.5, 7] as const;
+const BOX = 9;
+const LEFT = 22;
+
+/** The hole as it is, and as it will be, side by side. */
+function drawings(paper: Paper, damage: Damage, work: RepairWork, units: Units): void {
+  const { x, y } = { x: MARGIN, y: paper.y };
+  const each = widthOf(paper) / 2;
+  const room = { width: each / POINTS_A_UNIT, height: DRAWING_HEIGHT / POINTS_A_UNIT };
+  const after = work.chosen ?? (work.tapping?.kind === "plan" ? work.tapping : undefined);
+  const view = { figures: units, ...(after === undefined ? {} : { after }) };
+  const sides: readonly (readonly [string, Drawing])[] = [
+    ["As it is", holeDrawing(damage, { ...view, only: "before" }, room)],
+    ["As it will be", holeDrawing(damage, { ...view, only: "after" }, room)],
+  ];
+  sides.forEach(([name, drawn], at) => {
+    drawMarks(paper, drawn, { x: x + at * each, y: y + 10 });
+    paper
+      .font("text")
+      .fontSize(8)
+      .text(`${name}, ${paperScaleWords(drawn.scale)}`, x + at * each, y, { width: each - 8 });
+  });
+  paper.x = MARGIN;
+  paper.y = y + DRAWING_HEIGHT + 12;
+}
+
+/** Names and figures in two columns. */
+function facts(paper: Paper, lines: readonly PlanLine[], size: number): void {
+  const each = widthOf(paper) / 2;
+  const named = Math.min(118, each / 2);
+  for (let at = 0; at < lines.length; at += 2) {
+    const top = paper.y;
+    const ends = lines.slice(at, at + 2).map(([name, text], column) => {
+      const left = MARGIN + column * each;
+      paper
+        .font("text")
+        .fontSize(size)
+        .text(name, left, top, { width: named - 4 });
+      const named1 = paper.y;
+      paper.font("figure").text(text, left + named, top, { width: each - named - 8 });
+      return Math.max(named1, paper.y);
+    });
+    paper.y = Math.max(...ends) + 1;
+  }
+}
+
+function step(paper: Paper, { number, title, text, caution, done }: PaperStep, size: number): void {
+  const width = widthOf(paper) - LEFT;
+  const top = paper.y;
+  paper
+    .lineWidth(0.8)
+    .rect(MARGIN, top + 1, BOX, BOX)
+    .stroke();
+  if (done !== "") {
+    paper
+      .moveTo(MARGIN + 2, top + 5)
+      .lineTo(MARGIN + 4, top + 8)
+      .lineTo(MARGIN + 8, top + 2)
+      .stroke();
+  }
+  paper
+    .font("figure")
+    .fontSize(size)
+    .text(`${number}  ${title}. `, MARGIN + LEFT, top, {
+      width,
+      continued: true,
+    });
+  if (caution !== "") paper.font("figure").text(`${caution} `, { width, continued: true });
+  paper.font("text").text(text, { width });
+  if (done !== "")
+    paper
+      .font("figure")
+      .fontSize(size - 1)
+      .text(done, MARGIN + LEFT, paper.y, { width });
+  paper.y += 2;
+}
+
+function heading(paper: Paper, text: string, size: number): void {
+  paper
+    .font("figure")
+    .fontSize(size + 2)
+    .text(text, MARGIN, paper.y + 4);
+}
+
+function refusedLines(paper: Paper, lines: readonly PlanLine[], size: number): void {
+  if (lines.length === 0) return;
+  heading(paper, "Refused here", size);
+  for (const [name, text] of lines) {
+    paper
+      .font("figure")
+      .fontSize(size - 1)
+      .text(`${name}: `, MARGIN, paper.y, { continued: true });
+    paper.font("text").text(text);
+  }
+}
+
+/** What was written at the end, with room to write by hand. */
+function ending(paper: Paper, lines: readonly PlanLine[], size: number): void {
+  paper.y += 4;
+  for (const [name, text] of lines) {
+    const top = paper.y + 3;
+    paper.font("text").fontSize(size).text(name, MARGIN, top, { width: 90 });
+    paper
+      .font("figure")
+      .text(text === "" ? " " : text, MARGIN + 94, top, { width: widthOf(paper) - 94 });
+    paper
+      .lineWidth(0.4)
+      .moveTo(MARGIN + 94, paper.y)
+      .lineTo(MARGIN + widthOf(paper), paper.y)
+      .stroke();
+  }
+}
+
+interface Laid {
+  readonly paper: Paper;
+  readonly words: PlanPaper;
+  readonly damage: Damage;
+  readonly work: RepairWork;
+}
+
+function write({ paper, words, damage, work }: Laid, printed: PrintedPlan, size: number): void {
+  const { title, units, printedOn } = printed;
+  const width = widthOf(paper);
+  const head = ["Root Gauge work plan", title, printedOn.toISOString().slice(0, 10)];
+  paper.font("text").fontSize(9).text(head.filter(Boolean).join("   "), { width });
+  paper.font("figure").fontSize(18).text(words.title, { width });
+  paper.font("text").fontSize(size).text(words.subtitle, { width });
+  paper.y += 3;
+  cautionBox(paper, words.cautions);
+  if (damage.part === "hole" && damage.symptom !== "leaks") drawings(paper, damage, work, units);
+  facts(paper, words.facts, size);
+  heading(paper, "Steps", size);
+  for (const one of words.steps) step(paper, one, size);
+  refusedLines(paper, words.refused, size);
+  ending(paper, words.ending, size);
+}
+
+/** A plan laid out at a size of text. */
+async function laidOut(printed: PrintedPlan, size: number) {
+  const damage = damageFrom(printed.record.damage);
+  if (damage === undefined) throw new TypeError("the thread of the damage is not held");
+  const work = repairWork(damage, printed.record.choice);
+  const words = planPaperWords(work, damage, printed.record, printed.units);
+  const paper = openPaper(words.title, printed.fonts);
+  let pages = 1;
+  paper.on("pageAdded", () => (pages += 1));
+  const bytes = bytesOf(paper);
+  write({ paper, words, damage, work }, printed, size);
+  paper.end();
+  return { pdf: await bytes, pages };
+}
+
+/** A work plan on paper, A4: cautions, the hole before and after, figures, steps with boxes to tick, on one page where it fits. */
+export async function workPlanPdf(printed: PrintedPlan): Promise<Buffer> {
+  const [first, ...smaller] = SIZES;
+  let laid = await laidOut(printed, first);
+  for (const size of smaller) {
+    if (laid.pages === 1) break;
+    laid = await laidOut(printed, size);
+  }
+  return laid.pdf;
+}
