@@ -11,8 +11,10 @@ export const PAGES = [
   "/jobs/:id",
   "/mend",
   "/outbox",
+  "/repair/:id",
   "/sheet/:id",
   "/specify",
+  "/tools",
   "/write-up",
 ] as const;
 

@@ -15,6 +15,8 @@ export { JobScreen } from "./jobs/job-screen";
 export { JobsScreen } from "./jobs/jobs-screen";
 export { MendScreen } from "./mend/mend-screen";
 export { OutboxScreen } from "./outbox/outbox-screen";
+export { RepairScreen } from "./repairs/repair-screen";
+export { ToolsScreen } from "./tools/tools-screen";
 export { FastenerScreen } from "./sheet/fastener-screen";
 export { SheetScreen } from "./sheet/sheet-screen";
 export { WriteUpScreen } from "./sheet/write-up-screen";

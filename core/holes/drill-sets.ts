@@ -73,7 +73,6 @@ const DRILLS: Readonly<Record<DrillSet, readonly Drill[]>> = {
   })),
 };
 
-/** Every set, in the order they are offered. */
 /** All drills of the given sets by size, smallest first; where two metric sets have the same drill, once. */
 export function drillsOf(sets: readonly DrillSet[]): readonly Drill[] {
   const wanted = DRILL_SETS.filter((set) => sets.includes(set));
@@ -102,12 +101,12 @@ export interface NearDrill {
 }
 
 /**
- * The drills of some sets nearest to a size, smallest first.
+ * The drills of those there are nearest to a size, smallest first.
  * @param mm the wanted diameter, mm
  * @param count how many, shared between both sides of the size
  */
-export function nearestDrills(mm: Mm, sets: readonly DrillSet[], count = 6): readonly NearDrill[] {
-  return drillsOf(sets)
+export function nearestDrills(mm: Mm, drills: readonly Drill[], count = 6): readonly NearDrill[] {
+  return drills
     .map((drill) => ({ drill, differenceMm: drill.mm - mm }))
     .sort((a, b) => Math.abs(a.differenceMm) - Math.abs(b.differenceMm))
     .slice(0, count)

@@ -1,6 +1,7 @@
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
-import { drillsOf, nearestDrills, type Drill, type DrillSet } from "./drill-sets";
+import { nearestDrills, type Drill } from "./drill-sets";
+import { ownedDrills, type OwnedTools } from "./owned-tools";
 import { asTapDrill } from "./tapping-drills";
 
 const NEAREST = 12;
@@ -9,7 +10,7 @@ const LEAST_PERCENT = 35;
 const MOST_PERCENT = 105;
 
 export interface DrillsWanted {
-  readonly sets: readonly DrillSet[];
+  readonly tools: OwnedTools;
   readonly sizeMm: Mm | undefined;
   readonly thread: Thread | undefined;
 }
@@ -18,9 +19,9 @@ export interface DrillsWanted {
  * The drills to show: the nearest to a size, else those of use for the chosen thread, else every drill; all sets
  * interleaved by size.
  */
-export function drillsToShow({ sets, sizeMm, thread }: DrillsWanted): readonly Drill[] {
-  if (sizeMm !== undefined) return nearestDrills(sizeMm, sets, NEAREST).map(({ drill }) => drill);
-  const all = drillsOf(sets);
+export function drillsToShow({ tools, sizeMm, thread }: DrillsWanted): readonly Drill[] {
+  const all = ownedDrills(tools);
+  if (sizeMm !== undefined) return nearestDrills(sizeMm, all, NEAREST).map(({ drill }) => drill);
   if (thread === undefined) return all;
   return all.filter((drill) => {
     const { percent } = asTapDrill(thread, drill);

@@ -128,7 +128,7 @@ describe("percent of thread", () => {
 describe("ranked tapping drills", () => {
   it("puts the drill nearest to the percent wished for first, out of the sets owned", () => {
     const thread = named("M10");
-    const ranked = tapDrills(thread, { sets: ["metric-halves"], percent: 75 });
+    const ranked = tapDrills(thread, { tools: { drillSets: ["metric-halves"] }, percent: 75 });
     expect(ranked[0]?.drill.mark).toBe("8.5");
     expect(ranked.every(({ drill }) => drill.set === "metric-halves")).toBe(true);
     for (const within of [true, false]) {
@@ -164,12 +164,14 @@ describe("drill sets", () => {
   it("run in order of size when interleaved, letter E beside the 1/4", () => {
     const all = drillsOf(DRILL_SETS);
     expect(all.every(({ mm }, i) => i === 0 || mm >= (all[i - 1]?.mm ?? 0))).toBe(true);
-    const quarter = nearestDrills(6.35, ["fractional", "letter"], 2).map(({ drill }) => drill.mark);
+    const quarter = nearestDrills(6.35, drillsOf(["fractional", "letter"]), 2).map(
+      ({ drill }) => drill.mark,
+    );
     expect(quarter).toEqual(expect.arrayContaining(["1/4", "E"]));
   });
 
   it("gives the nearest drills with the signed difference", () => {
-    const near = nearestDrills(8.53, ["metric-tenths"], 2);
+    const near = nearestDrills(8.53, drillsOf(["metric-tenths"]), 2);
     expect(near).toMatchObject([
       { drill: { mark: "8.5" }, differenceMm: expect.closeTo(-0.03, 9) },
       { drill: { mark: "8.6" }, differenceMm: expect.closeTo(0.07, 9) },

@@ -1,6 +1,7 @@
 import { limits, type Thread } from "../threads";
 import type { Mm } from "../units";
-import { drillsOf, type Drill, type DrillSet } from "./drill-sets";
+import type { Drill } from "./drill-sets";
+import { ownedDrills, type OwnedTools } from "./owned-tools";
 import { percentThread } from "./thread-percent";
 
 /** How a tapping drill suits the work. */
@@ -15,7 +16,7 @@ export interface TapDrill {
 }
 
 export interface TapDrillOptions {
-  readonly sets?: readonly DrillSet[];
+  readonly tools?: OwnedTools;
   /** Percent of thread wished for; default 70, the middle of 65 to 75. */
   readonly percent?: number;
   readonly most?: number;
@@ -50,16 +51,12 @@ export function asTapDrill(thread: Thread, drill: Drill): TapDrill {
 }
 
 /**
- * Drills from the given sets that will do for tapping: first those that leave the hole within the nut's limits, then
+ * Drills on hand that will do for tapping: first those that leave the hole within the nut's limits, then
  * the rest, each ranked by how near they come to the percent of thread wished for; none over the thread's major diameter or fuller than 100 %.
  */
 export function tapDrills(thread: Thread, options: TapDrillOptions = {}): readonly TapDrill[] {
-  const {
-    sets = ["metric-tenths", "fractional", "number", "letter"],
-    percent = 70,
-    most = 8,
-  } = options;
-  return drillsOf(sets)
+  const { tools, percent = 70, most = 8 } = options;
+  return ownedDrills(tools)
     .map((drill) => asTapDrill(thread, drill))
     .filter((tapDrill) => tapDrill.percent > 0 && tapDrill.percent <= 100)
     .sort(

@@ -27,7 +27,7 @@ export interface HoleView {
 
 /** Room for the figures round the section; little where none are written. */
 const WITH_FIGURES: Margins = { above: 44, below: 40, left: 96, right: 76 };
-const WITH_TAGS: Margins = { above: 52, below: 34, left: 92, right: 92 };
+const WITH_TAGS: Margins = { above: 36, below: 26, left: 80, right: 80 };
 const BARE: Margins = { above: 10, below: 18, left: 8, right: 8 };
 
 const isPlan = (after: RepairOption | HolePlan): after is HolePlan => "drillDepthMm" in after;

@@ -17,9 +17,9 @@ export interface Margins {
 }
 
 /** What was not said is drawn so many diameters away. */
-const UNKNOWN_EDGE = 2.2;
-const UNKNOWN_FLOOR = 0.8;
-const LEFT_SIDE = 2.2;
+const UNKNOWN_EDGE = 1.6;
+const UNKNOWN_FLOOR = 0.5;
+const LEFT_SIDE = 1.6;
 
 /** A hole cut open: its sizes from the middle of its mouth, and where they lie on the drawing. */
 export interface HoleFrame {

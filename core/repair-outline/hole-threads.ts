@@ -68,7 +68,7 @@ export function damageMarks(damage: Damage, frame: HoleFrame): Mark[] {
   if (symptom === "new") return [];
   if (symptom === "snapped") return stump(frame, majorMm, depthMm);
   if (soundShareOf(damage) < LEAST_SOUND) {
-    return [segments(torn(frame, pitchMm, to), { weight: "dimension", opacity: 0.7 })];
+    return [segments(torn(frame, pitchMm, to), { weight: "dimension" })];
   }
   const whole = { weight: "dimension" } as const;
   return threadMarks(frame, majorMm, pitchMm, { from: 0, to }, whole);

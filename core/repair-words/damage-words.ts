@@ -1,4 +1,4 @@
-import { WORK_MATERIAL_KINDS, type WorkMaterial } from "../holes";
+import { ACCEPTED_FIGURES, WORK_MATERIAL_KINDS, type WorkMaterial } from "../holes";
 import type { Access, Medium, RepairTool, Symptom } from "../repair";
 import { drillWords } from "../chart-words";
 import { TAP_WORDS } from "../sheet-words";
@@ -64,6 +64,22 @@ export const MEND_SENTENCES = {
   giveDepth: "Give the depth of the hole.",
   estimates:
     "Loads, walls and torques are estimates from typical metal. The maker’s repair instruction and the drawing rule.",
+  giveOdd: "Give its pitch, and its size over the crests: a file asks for the pitch alone.",
+  giveDetails: "Give the thread of the port, and of what is screwed in.",
+  twoThreads: "Name both threads: what seals, and whether it can, hangs on the pair.",
+  noDie: "Restore, do not cut: a cutting die takes sound metal and the rolled skin away.",
+  keepsOn: "This screen is kept on while the plan is open.",
+  mayGoDark: "This browser does not keep the screen on: it may go dark over the work.",
+  howWent: "How did it go?",
+  sayWhy: "Say in the note why it is skipped.",
+  chooseJob: "Choose the job it belongs to.",
+  sayOutcome: "Say how it was at the end, or save it half done.",
+  savedHalf: "Kept half done.",
+  noPaper:
+    "The server makes the page, and it cannot be reached just now. The plan itself is kept here.",
+  toolsAll: "What is not on a list counts as there: nobody is held up by a list that was not made.",
+  lostDrills: "Touch the drills that are lost; touch again to put one back.",
+  tapList: "One to a line, as they are written: M6, 1/4-20, 3/8 BSF.",
   whoMay:
     "Only who is licensed for it, by the maker’s own repair instruction and the local code, may do this work.",
   nothing: "Nothing works here but what is refused below. Replace the part, or ask who may do it.",
@@ -104,4 +120,20 @@ export function repairToolWords({
 /** Where one is in a plan: "Step 6 of 13". */
 export function stepCountWords(at: number, of: number): string {
   return `Step ${at + 1} of ${of}`;
+}
+
+/** A torque that cannot be taken: what was read, and what is accepted. */
+export function torqueProblemWords(read: string): string {
+  const { least, most } = ACCEPTED_FIGURES.torque;
+  return `Read “${read.trim()}”. Accepted: a torque of ${least} to ${most} N m, as “25”.`;
+}
+
+/** Lines of a list of threads that were not read. */
+export function unreadThreadsWords(lines: readonly string[]): string {
+  return `Not read: ${lines.join(", ")}. Accepted: threads as they are written, “M6”, “1/4-20”.`;
+}
+
+/** A drill that no set has. */
+export function noSuchDrillWords(read: string): string {
+  return `Read “${read}”: no drill is called so. Accepted: 8.5, 27/64, 7, F.`;
 }

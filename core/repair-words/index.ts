@@ -7,17 +7,34 @@ export {
   SYMPTOM_WORDS,
   WORK_MATERIAL_CHOICES,
   WORK_MATERIAL_WORDS,
+  noSuchDrillWords,
   repairToolWords,
   stepCountWords,
+  torqueProblemWords,
+  unreadThreadsWords,
 } from "./damage-words";
-export { effortWords, repairReasonWords, repairTitleWords } from "./option-words";
-export { drillChoiceWords, tappingPlanWords } from "./plan-words";
+export { optionFigures } from "./compare-words";
+export {
+  effortWords,
+  lostChoiceWords,
+  mostHeldWords,
+  repairReasonWords,
+  repairTitleWords,
+} from "./option-words";
+export { drillChartWords, drillChoiceWords, tappingPlanWords } from "./plan-words";
 export type { PlanLine } from "./plan-words";
 export { refusalWords } from "./refusal-words";
 export { STEP_CAUTION_WORDS } from "./step-cautions";
 export { STEP_TITLES } from "./step-titles";
+export { MACHINE_CHOICES, toolsWords } from "./tools-words";
 export { workStepWords } from "./step-words";
 export { headFacts, planPaperWords } from "./paper-words";
 export type { PaperStep, PlanPaper } from "./paper-words";
-export { OUTCOME_CHOICES, progressWords, repairSummary } from "./record-words";
+export {
+  OUTCOME_CHOICES,
+  clockWords,
+  halfDoneWords,
+  progressWords,
+  repairSummary,
+} from "./record-words";
 export type { RepairSummary } from "./record-words";

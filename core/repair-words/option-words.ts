@@ -1,5 +1,5 @@
 import { reserveWord, type TapEffort, type TapReserveWord } from "../holes";
-import type { RepairKind, RepairOption, RepairReason } from "../repair";
+import { torqueOfLoadNm, type RepairKind, type RepairOption, type RepairReason } from "../repair";
 import { forceWords } from "../sheet-words";
 import { printLength, printPlain, type Units } from "../units";
 import { refusalWords } from "./refusal-words";
@@ -31,7 +31,7 @@ export function repairTitleWords({ kind, thread, lengthInDiameters }: RepairOpti
   return lengthInDiameters === undefined ? name : `${name}, ${printPlain(lengthInDiameters)} D`;
 }
 
-const COST_WORDS = {
+export const COST_WORDS = {
   1: "Minutes with hand tools.",
   2: "Takes a tap or a kit.",
   3: "Takes a machine, or a bush.",
@@ -80,4 +80,30 @@ const RESERVE_WORDS: Readonly<Record<TapReserveWord, string>> = {
 /** How hard a tap turns, against 75 %, and what it has in hand: an estimate, in words. */
 export function effortWords({ least, most }: TapEffort, reserve: number): string {
   return `${printPlain(least, 1)} to ${printPlain(most, 1)} times the effort of 75 %; ${RESERVE_WORDS[reserveWord(reserve)]}.`;
+}
+
+/** What had been chosen is refused as the figures are now: why, and what does work. */
+export function lostChoiceWords(
+  lost: RepairOption,
+  instead: RepairOption | undefined,
+  units: Units,
+): string {
+  const [reason] = lost.reasons;
+  const why = reason === undefined ? "" : ` ${repairReasonWords(reason, units)}`;
+  const next = instead === undefined ? "" : ` What works now: ${repairTitleWords(instead)}.`;
+  return `${repairTitleWords(lost)} was chosen, and is not possible any more.${why}${next}`;
+}
+
+/** Where nothing that cuts holds what is wanted: the most that any would hold, as a load and as a torque. */
+export function mostHeldWords(options: readonly RepairOption[], units: Units): string | undefined {
+  const held = options.filter(({ holdN }) => holdN !== undefined);
+  if (held.length === 0 || held.some(({ verdict }) => verdict !== "refused")) return undefined;
+  const tooWeak = held.filter(
+    ({ reasons: [first] }) =>
+      first?.code === "refused" && first.refusal.code === "holds-too-little",
+  );
+  const best = tooWeak.toSorted((a, b) => (b.holdN ?? 0) - (a.holdN ?? 0))[0];
+  if (best?.holdN === undefined) return undefined;
+  const torqueNm = torqueOfLoadNm(best.thread, best.holdN);
+  return `Nothing that can be done here holds so much. The most: ${repairTitleWords(best)}, about ${forceWords(best.holdN, units)}, or ${printPlain(torqueNm, 0)} N m.`;
 }

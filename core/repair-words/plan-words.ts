@@ -80,3 +80,9 @@ export function drillChoiceWords(
     ...(refused === undefined ? [] : [DRILL_REFUSED_WORDS[refused]]),
   ];
 }
+
+/** How the chart of the drills is to be read. */
+export function drillChartWords(limited: boolean): string {
+  const against = limited ? ", against the screw’s own limit (dashed)" : "";
+  return `Solid: what it holds${against}. Dotted: effort of the tap, least and most.`;
+}

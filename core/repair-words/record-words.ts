@@ -46,3 +46,17 @@ export function repairSummary({
     ...(refusal === undefined ? {} : { refused: refusalWords(refusal, "mm") }),
   };
 }
+
+/** A time that is left: "1:59:30", "9:05". */
+export function clockWords(ms: number): string {
+  const seconds = Math.ceil(ms / 1000);
+  const [hours, minutes] = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60];
+  const two = (figure: number) => String(figure).padStart(2, "0");
+  const rest = two(seconds % 60);
+  return hours > 0 ? `${hours}:${two(minutes)}:${rest}` : `${minutes}:${rest}`;
+}
+
+/** A plan that was left half done. */
+export function halfDoneWords(done: number): string {
+  return `${done} ${done === 1 ? "step is" : "steps are"} done.`;
+}

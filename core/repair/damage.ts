@@ -145,8 +145,13 @@ export function tightenedN(thread: Thread, gradeId: string | undefined): number 
 const NUT_FACTOR = 0.2;
 
 /** The load that a torque comes to, by T = K D F: an estimate. */
-export function loadOfTorqueN({ majorMm }: Thread, torqueNm: number): number {
+function loadOfTorqueN({ majorMm }: Thread, torqueNm: number): number {
   return (torqueNm * 1000) / (NUT_FACTOR * majorMm);
+}
+
+/** The torque that comes to a load: an estimate. */
+export function torqueOfLoadNm({ majorMm }: Thread, newtons: number): number {
+  return (newtons * NUT_FACTOR * majorMm) / 1000;
 }
 
 /** The load that has to be held: given, or the lesser of what the sound hole held and what the screw is tightened to. */

@@ -11,6 +11,7 @@ export {
   boreOf,
   soundHoldN,
   soundShareOf,
+  torqueOfLoadNm,
   wantedLoadN,
 } from "./damage";
 export type { Access, Damage, DamagedPart, Medium, ScrewFlaw, Symptom } from "./damage";

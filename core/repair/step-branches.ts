@@ -1,4 +1,4 @@
-import { ownedDrills, type Drill, type OwnedTools } from "../holes";
+import { isOwnSystem, ownedDrills, type Drill, type OwnedTools } from "../holes";
 import { willItGo } from "../mating";
 import { limits, type SizeRange, type Thread } from "../threads";
 import type { StepBranch, StepCode } from "./steps";
@@ -19,10 +19,14 @@ function minorOf({ thread, insert }: TappedWith): SizeRange | undefined {
 }
 
 /** The next drill on hand over the planned one that still leaves a hole within the limits. */
-function nextUp({ drill, tools }: TappedWith, minor: SizeRange | undefined): Drill | undefined {
+function nextUp(
+  { thread, drill, tools }: TappedWith,
+  minor: SizeRange | undefined,
+): Drill | undefined {
   const most = minor?.max;
   if (drill === undefined || most === undefined) return undefined;
-  return ownedDrills(tools).find(({ mm }) => mm > drill.mm + 1e-6 && mm <= most + 1e-9);
+  const larger = ownedDrills(tools).filter(({ mm }) => mm > drill.mm + 1e-6 && mm <= most + 1e-9);
+  return larger.find((one) => isOwnSystem(thread, one)) ?? larger[0];
 }
 
 /** What the scrap tells: tight, the bore is under size or the tap is; loose, it rocks on its crests or was tapped wide. */

@@ -74,16 +74,14 @@ describe("the table's columns", () => {
       pinned: [],
       drillSize: "",
       drillThread: "",
-      drillSets: [],
       convertText: "",
       convertPitch: "",
     } as const;
-    expect(filterWords({ ...state, pinned: [], drillSets: [] })).toBe("");
+    expect(filterWords({ ...state, pinned: [] })).toBe("");
     expect(
       filterWords({
         ...state,
         pinned: [],
-        drillSets: [],
         family: "whitworth",
         flankAngleDeg: 55,
         side: "internal",
@@ -144,7 +142,11 @@ describe("a thread's figures", () => {
 
 describe("the drills listed", () => {
   it("are the nearest to a typed size, with the difference", () => {
-    const rows = drillRows({ sets: ["fractional"], sizeMm: 10.8, thread: undefined });
+    const rows = drillRows({
+      tools: { drillSets: ["fractional"] },
+      sizeMm: 10.8,
+      thread: undefined,
+    });
     expect(rows).toHaveLength(12);
     const nearest = rows.find(({ name }) => name === "27/64 in");
     expect(nearest?.difference).toBe("−0.084");
@@ -152,7 +154,11 @@ describe("the drills listed", () => {
   });
 
   it("are those of use for a thread, each with its share and whether the hole is in limits", () => {
-    const rows = drillRows({ sets: ["metric-tenths"], sizeMm: undefined, thread: named("M10") });
+    const rows = drillRows({
+      tools: { drillSets: ["metric-tenths"] },
+      sizeMm: undefined,
+      thread: named("M10"),
+    });
     const byName = new Map(rows.map((row) => [row.name, row]));
     expect(byName.get("8.5 mm")).toMatchObject({ percent: "77 %", withinLimits: true });
     expect(byName.get("9 mm")).toMatchObject({ percent: "51 %", withinLimits: false });
@@ -161,9 +167,13 @@ describe("the drills listed", () => {
 
   it("are all of them for neither, and none without a set", () => {
     expect(
-      drillRows({ sets: ["number", "letter"], sizeMm: undefined, thread: undefined }),
+      drillRows({
+        tools: { drillSets: ["number", "letter"] },
+        sizeMm: undefined,
+        thread: undefined,
+      }),
     ).toHaveLength(106);
-    expect(drillRows({ sets: [], sizeMm: 5, thread: undefined })).toEqual([]);
+    expect(drillRows({ tools: { drillSets: [] }, sizeMm: 5, thread: undefined })).toEqual([]);
   });
 });
 

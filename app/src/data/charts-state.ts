@@ -1,5 +1,4 @@
 import { THREAD_FAMILIES, THREAD_SIDES } from "@root-gauge/core";
-import { DRILL_SETS } from "@root-gauge/core/holes";
 import { QUALITIES } from "@root-gauge/core/search";
 import { z } from "zod/mini";
 import { createKeptStore } from "./kept-store";
@@ -18,7 +17,6 @@ const chartsStateSchema = z.object({
   pinned: z.array(z.string()).check(z.maxLength(MOST_PINNED)),
   drillSize: z.string(),
   drillThread: z.string(),
-  drillSets: z.array(z.enum(DRILL_SETS)),
   convertText: z.string(),
   convertPitch: z.string(),
 });
@@ -35,7 +33,6 @@ const useChartsStore = createKeptStore<ChartsState>({
     pinned: [],
     drillSize: "",
     drillThread: "M10",
-    drillSets: [...DRILL_SETS],
     convertText: "",
     convertPitch: "",
   }),

@@ -28,6 +28,8 @@ const stepDoneSchema = z.object({
 
 const mendStateSchema = z.object({
   symptom: z.optional(z.enum(SYMPTOMS)),
+  /** The plates of what is wrong are open, over what was said. */
+  choosing: z._default(z.boolean(), false),
   thread: z.string(),
   /** The thread that is screwed in, of a joint that leaks. */
   male: text,
@@ -90,6 +92,7 @@ export type MendState = z.infer<typeof mendStateSchema>;
 export type StepDone = z.infer<typeof stepDoneSchema>;
 
 const EMPTY: MendState = {
+  choosing: false,
   thread: "",
   male: "",
   material: "aluminium-cast",
@@ -167,7 +170,9 @@ export function mendUnits(state: MendState, units: Units): Units {
   );
 }
 
-const set = (change: Partial<MendState>) => useMendStore.setState(change);
+function set(change: Partial<MendState>): void {
+  useMendStore.setState(change);
+}
 
 /** Says something of the damage. What was chosen and done stays: whether it still may be done is worked out anew. */
 export function changeDamage(change: Partial<MendState>): void {

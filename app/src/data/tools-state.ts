@@ -1,5 +1,11 @@
 import { ownedToolsSchema } from "@root-gauge/contract";
-import { DRILL_SETS, drillsOf, type Drill, type DrillSet, type OwnedTools } from "@root-gauge/core/holes";
+import {
+  DRILL_SETS,
+  drillsOf,
+  type Drill,
+  type DrillSet,
+  type OwnedTools,
+} from "@root-gauge/core/holes";
 import { TAPS, type Tap } from "@root-gauge/core/joints";
 import { z } from "zod/mini";
 import { createKeptStore } from "./kept-store";
@@ -8,20 +14,25 @@ import { storage } from "./text-storage";
 const setsSchema = z.object({ drillSets: z.array(z.enum(DRILL_SETS)) });
 
 /** Sets that were once said in Charts, before there was one list of tools. */
-function setsSaidBefore(): OwnedTools {
+function setsSaidBefore(): OwnedTools | undefined {
   try {
     const said = setsSchema.safeParse(JSON.parse(storage.getItem("rg.charts") ?? "null"));
-    return said.success ? { drillSets: said.data.drillSets } : {};
+    return said.success ? { drillSets: said.data.drillSets } : undefined;
   } catch {
-    return {};
+    return undefined;
   }
 }
 
+const KEY = "rg.tools";
+
 const useToolsStore = createKeptStore<OwnedTools>({
-  key: "rg.tools",
+  key: KEY,
   schema: ownedToolsSchema as z.ZodMiniType<OwnedTools>,
-  initial: setsSaidBefore,
+  initial: () => ({}),
 });
+
+const before = storage.getItem(KEY) === null ? setsSaidBefore() : undefined;
+if (before !== undefined) useToolsStore.setState(before);
 
 /** The tools of the workshop, as far as they were said; what was not said counts as owned. */
 export function useTools(): OwnedTools {
@@ -42,9 +53,7 @@ export function toggleDrill({ set, mark }: Drill): void {
   const { missing = [] } = useToolsStore.getState();
   const isIt = (one: { set: DrillSet; mark: string }) => one.set === set && one.mark === mark;
   change({
-    missing: missing.some(isIt)
-      ? missing.filter((one) => !isIt(one))
-      : [...missing, { set, mark }],
+    missing: missing.some(isIt) ? missing.filter((one) => !isIt(one)) : [...missing, { set, mark }],
   });
 }
 
@@ -72,6 +81,9 @@ export function setTapThreads(kind: TapKind, ids: readonly string[] | undefined)
 
 /** The drill of any set that is called so: "8.5", "27/64", "no. 7", "letter F". */
 export function drillNamed(text: string): Drill | undefined {
-  const mark = text.trim().replace(/^(no\.?|#|letter)\s*/i, "").toUpperCase();
+  const mark = text
+    .trim()
+    .replace(/^(no\.?|#|letter)\s*/i, "")
+    .toUpperCase();
   return drillsOf(DRILL_SETS).find((drill) => drill.mark.toUpperCase() === mark);
 }

@@ -1,97 +1,114 @@
-import { DUTIES, upperFirst, type Thread, type Units } from "@root-gauge/core";
-import { stockedGrades } from "@root-gauge/core/grades";
-import { ACCESSES, MEDIA, type Symptom } from "@root-gauge/core/repair";
-import { ACCESS_WORDS, MEDIUM_NAMES, WORK_MATERIAL_CHOICES } from "@root-gauge/core/repair-words";
-import { DUTY_WORDS } from "@root-gauge/core/sheet-words";
-import type { AskedFigure } from "@root-gauge/core/holes";
-import { View } from "@tamagui/core";
-import {
-  changeDamage,
-  changeLength,
-  mendUnits,
-  MEND_LENGTHS,
-  type MendLength,
-  type MendState,
-} from "../data/mend-state";
+import type { Units } from "@root-gauge/core";
+import { MEND_SENTENCES, WORK_MATERIAL_CHOICES } from "@root-gauge/core/repair-words";
+import type { Symptom } from "@root-gauge/core/repair";
+import { useState } from "react";
+import { changeDamage, mendUnits, type MendState } from "../data/mend-state";
+import { ActionButton } from "../kit/action-button";
 import { ChoiceRow } from "../kit/choice-row";
 import { LabelledChips } from "../kit/labelled-chips";
-import { LengthField } from "../kit/length-field";
 import { Card } from "../kit/surface";
-import { Heading } from "../kit/text";
+import { Heading, Small } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
-import { lengthRange, namedThread, partOf } from "./damage-of";
+import { namedThread, partOf, pitchProblem } from "./damage-of";
+import { MendFields, YesNo } from "./mend-fields";
+import { fieldsOf } from "./mend-lengths";
 
 const HOLES = [
   { value: "blind", label: "Blind" },
   { value: "through", label: "Through" },
 ] as const;
 
-const YES_NO = [
-  { value: "no", label: "No" },
-  { value: "yes", label: "Yes" },
+const PURPOSES = [
+  { value: "screw", label: "A screw" },
+  { value: "plug", label: "A plug or a cup" },
 ] as const;
 
-const DUTY_CHOICES = DUTIES.map((value) => ({ value, label: upperFirst(DUTY_WORDS[value]) }));
-const ACCESS_CHOICES = ACCESSES.map((value) => ({ value, label: ACCESS_WORDS[value] }));
-const MEDIUM_CHOICES = MEDIA.map((value) => ({ value, label: MEDIUM_NAMES[value] }));
+const LONGEST_NAME = 40;
 
-interface FieldFacts {
-  readonly label: string;
-  readonly figure: AskedFigure;
-  readonly placeholder: string;
+interface DamageCardProps {
+  readonly state: MendState;
+  readonly symptom: Symptom;
+  readonly units: Units;
 }
 
-const FIELDS: Readonly<Record<MendLength, FieldFacts>> = {
-  depth: { label: "Depth", figure: "depth", placeholder: "24" },
-  edge: { label: "To the edge", figure: "edge", placeholder: "12" },
-  bore: { label: "Torn to", figure: "bore", placeholder: "8.1" },
-  engaged: { label: "Screw held over", figure: "engagement", placeholder: "12" },
-};
-
-function YesNo({
-  name,
+function ThreadName({
+  label,
   value,
+  placeholder,
   onChange,
 }: {
-  name: string;
-  value: boolean;
-  onChange: (yes: boolean) => void;
+  label: string;
+  value: string;
+  placeholder: string;
+  onChange: (text: string) => void;
 }) {
   return (
-    <LabelledChips
-      name={name}
-      value={value ? "yes" : "no"}
-      choices={YES_NO}
-      onChange={(chosen) => onChange(chosen === "yes")}
+    <TextEntry
+      label={label}
+      value={value}
+      placeholder={placeholder}
+      longest={LONGEST_NAME}
+      problem={namedThread(value).problem}
+      onChange={onChange}
     />
   );
 }
 
-export interface DamageCardProps {
-  readonly state: MendState;
-  readonly symptom: Symptom;
-  readonly thread: Thread | undefined;
-  readonly units: Units;
+/** The thread by its name; of a screw of no standard, its pitch, which is all that a file asks for. */
+function Threads({ state, symptom, units }: DamageCardProps) {
+  const typedIn = mendUnits(state, units);
+  const byPitch = symptom === "bruised" && state.odd;
+  return (
+    <>
+      {symptom === "bruised" ? (
+        <YesNo
+          name="Of no standard size"
+          value={state.odd}
+          onChange={(odd) => changeDamage({ odd })}
+        />
+      ) : null}
+      {byPitch ? (
+        <TextEntry
+          label={typedIn === "mm" ? "Pitch, mm or TPI" : "Threads per inch"}
+          value={state.pitch}
+          placeholder="1.25, 20 tpi"
+          longest={LONGEST_NAME}
+          problem={pitchProblem(state.pitch, typedIn)}
+          onChange={(pitch) => changeDamage({ pitch })}
+        />
+      ) : (
+        <ThreadName
+          label={symptom === "leaks" ? "Thread of the port" : "Thread"}
+          value={state.thread}
+          placeholder="M8, 3/8-16, G 1/2"
+          onChange={(thread) => changeDamage({ thread })}
+        />
+      )}
+      {symptom === "leaks" ? (
+        <ThreadName
+          label="Thread that is screwed in"
+          value={state.male}
+          placeholder="1/2 NPT"
+          onChange={(male) => changeDamage({ male })}
+        />
+      ) : null}
+    </>
+  );
 }
 
 /** What is known of the damage, each figure as it is read at the part. */
-export function DamageCard({ state, symptom, units }: Omit<DamageCardProps, "thread">) {
+export function DamageCard(props: DamageCardProps) {
+  const { state, symptom, units } = props;
+  const [more, setMore] = useState(false);
   const hole = partOf(symptom) === "hole";
-  const isNew = symptom === "new";
-  const typedIn = mendUnits(state, units);
-  const fields = !hole || symptom === "leaks" ? [] : isNew ? (["depth"] as const) : MEND_LENGTHS;
+  const cut = hole && symptom !== "leaks";
+  const fields = fieldsOf(state);
+  const moreGiven = more || fields.more.some((name) => state[name] !== "");
   return (
     <Card gap={12}>
       <Heading>{hole ? "The hole" : "The screw"}</Heading>
-      <TextEntry
-        label="Thread"
-        value={state.thread}
-        placeholder="M8, 3/8-16, G 1/2"
-        longest={40}
-        problem={namedThread(state.thread).problem}
-        onChange={(text) => changeDamage({ thread: text })}
-      />
-      {hole && symptom !== "leaks" ? (
+      <Threads {...props} />
+      {cut ? (
         <ChoiceRow
           name="The hole is"
           value={state.hole}
@@ -99,80 +116,30 @@ export function DamageCard({ state, symptom, units }: Omit<DamageCardProps, "thr
           onChange={(kind) => changeDamage({ hole: kind })}
         />
       ) : null}
-      <View flexDirection="row" flexWrap="wrap" gap={8}>
-        {fields.map((key) => (
-          <View key={key} flex={1} minWidth={150}>
-            <LengthField
-              label={`${FIELDS[key].label}, ${typedIn}`}
-              value={state[key]}
-              units={typedIn}
-              accepted={lengthRange(FIELDS[key].figure)}
-              placeholder={FIELDS[key].placeholder}
-              onChange={(text) => changeLength(key, text, units)}
-            />
-          </View>
-        ))}
-      </View>
-      <LabelledChips
-        name="Metal of the part"
-        value={state.material}
-        choices={WORK_MATERIAL_CHOICES}
-        onChange={(material = state.material) => changeDamage({ material })}
-      />
-    </Card>
-  );
-}
-
-/** What stands round it: how strong the screw is, what hangs on it, and how it can be reached. */
-export function AroundCard({ state, symptom, thread }: Omit<DamageCardProps, "units">) {
-  const hole = partOf(symptom) === "hole";
-  if (symptom === "new") return null;
-  return (
-    <Card gap={12}>
-      <Heading>Round about it</Heading>
-      {thread === undefined ? null : (
+      {symptom === "too-small" ? (
         <LabelledChips
-          name="Class of the screw"
-          all="Not known"
-          value={state.grade === "" ? undefined : state.grade}
-          choices={stockedGrades(thread).map(({ id, name }) => ({ value: id, label: name }))}
-          onChange={(grade = "") => changeDamage({ grade })}
+          name="What goes in"
+          value={state.purpose}
+          choices={PURPOSES}
+          onChange={(purpose = state.purpose) => changeDamage({ purpose })}
         />
+      ) : null}
+      <MendFields names={fields.first} state={state} units={units} />
+      {fields.more.length === 0 ? null : moreGiven ? (
+        <MendFields names={fields.more} state={state} units={units} />
+      ) : (
+        <ActionButton label="More about the part" onPress={() => setMore(true)} />
       )}
-      <LabelledChips
-        name="What hangs on it"
-        value={state.duty}
-        choices={DUTY_CHOICES}
-        onChange={(duty = state.duty) => changeDamage({ duty, acknowledged: false })}
-      />
-      {symptom === "leaks" ? (
-        <LabelledChips
-          name="What it holds in"
-          value={state.medium}
-          choices={MEDIUM_CHOICES}
-          onChange={(medium = state.medium) => changeDamage({ medium })}
-        />
-      ) : null}
       {hole && symptom !== "leaks" ? (
-        <>
-          <LabelledChips
-            name="Room over it"
-            value={state.access}
-            choices={ACCESS_CHOICES}
-            onChange={(access = state.access) => changeDamage({ access })}
-          />
-          <YesNo
-            name="Undone often"
-            value={state.often}
-            onChange={(often) => changeDamage({ often })}
-          />
-          <YesNo
-            name="Oil, a bearing or wires behind"
-            value={state.behind}
-            onChange={(behind) => changeDamage({ behind })}
-          />
-        </>
-      ) : null}
+        <LabelledChips
+          name="Metal of the part"
+          value={state.material}
+          choices={WORK_MATERIAL_CHOICES}
+          onChange={(material = state.material) => changeDamage({ material })}
+        />
+      ) : (
+        <Small>{symptom === "leaks" ? MEND_SENTENCES.twoThreads : MEND_SENTENCES.noDie}</Small>
+      )}
     </Card>
   );
 }

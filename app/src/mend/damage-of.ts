@@ -1,8 +1,19 @@
-import { lookUpThreadAlone, readLength, type Thread, type Units } from "@root-gauge/core";
-import { designationProblemWords, whichThreadWords } from "@root-gauge/core/chart-words";
-import { ACCEPTED_FIGURES, type AskedFigure } from "@root-gauge/core/holes";
-import type { Damage, DamagedPart, Symptom } from "@root-gauge/core/repair";
-import { mendUnits, type MendState } from "../data/mend-state";
+import {
+  lookUpThreadAlone,
+  readLength,
+  readPitch,
+  type Thread,
+  type Units,
+} from "@root-gauge/core";
+import {
+  designationProblemWords,
+  unreadPitchWords,
+  whichThreadWords,
+} from "@root-gauge/core/chart-words";
+import { ACCEPTED_FIGURES, type AskedFigure, type OwnedTools } from "@root-gauge/core/holes";
+import { oddThread, type Damage, type DamagedPart, type Symptom } from "@root-gauge/core/repair";
+import { mendUnits, type MendLength, type MendState } from "../data/mend-state";
+import { FIELDS } from "./mend-lengths";
 
 /** Of the threads that a text may mean, how many are named. */
 const MOST_NAMED = 4;
@@ -27,9 +38,17 @@ export function lengthRange(figure: AskedFigure) {
   return { minMm: least, maxMm: most };
 }
 
-function lengthOf(text: string, figure: AskedFigure, units: Units): number | undefined {
-  const read = readLength(text, units, lengthRange(figure));
+/** A length of the damage, where it was typed and can be taken. */
+export function lengthIn(state: MendState, key: MendLength, units: Units): number | undefined {
+  const range = lengthRange(FIELDS[key].figure);
+  const read = readLength(state[key], mendUnits(state, units), range);
   return read.ok ? read.mm : undefined;
+}
+
+/** What is wrong with a pitch as it was typed. */
+export function pitchProblem(text: string, units: Units): string | undefined {
+  const read = readPitch(text, units);
+  return read.kind === "unreadable" ? unreadPitchWords(read.read) : undefined;
 }
 
 /** A bruised thread is the screw's; everything else is the hole's. */
@@ -37,19 +56,37 @@ export function partOf(symptom: Symptom): DamagedPart {
   return symptom === "bruised" ? "screw" : "hole";
 }
 
-/** A length where it was typed and can be taken. */
-const given = <Name extends string>(name: Name, mm: number | undefined) =>
-  (mm === undefined ? {} : { [name]: mm }) as { readonly [key in Name]?: number };
+/** The thread that is damaged: by its name, or one of no standard by its size and pitch. */
+export function damagedThread(state: MendState, units: Units): Thread | undefined {
+  const { symptom, odd, thread, pitch } = state;
+  if (symptom !== "bruised" || !odd) return namedThread(thread).thread;
+  const read = readPitch(pitch, mendUnits(state, units));
+  const crests = lengthIn(state, "crests", units);
+  return read.kind !== "pitch" || crests === undefined
+    ? undefined
+    : oddThread(crests, read.pitchMm);
+}
+
+const given = <Name extends string, Value>(name: Name, value: Value | undefined) =>
+  (value === undefined ? {} : { [name]: value }) as { readonly [key in Name]?: Value };
+
+function torqueOf({ torque }: MendState): number | undefined {
+  const { least, most } = ACCEPTED_FIGURES.torque;
+  const read = Number(torque.trim().replace(",", "."));
+  return torque.trim() !== "" && read >= least && read <= most ? read : undefined;
+}
 
 /** The damage as far as it was said; undefined while its thread or its depth is missing. */
-export function damageOf(state: MendState, screenUnits: Units): Damage | undefined {
+export function damageOf(state: MendState, units: Units, tools: OwnedTools): Damage | undefined {
   const { symptom, material, hole, grade, duty, acknowledged, access, medium, often } = state;
-  const { thread } = namedThread(state.thread);
-  const units = mendUnits(state, screenUnits);
-  const depthMm = lengthOf(state.depth, "depth", units);
+  const thread = damagedThread(state, units);
+  const depthMm = lengthIn(state, "depth", units);
   if (symptom === undefined || thread === undefined) return undefined;
   const part = partOf(symptom);
-  if (depthMm === undefined && part === "hole" && symptom !== "leaks") return undefined;
+  const cut = part === "hole" && symptom !== "leaks";
+  if (depthMm === undefined && cut) return undefined;
+  const length = (key: MendLength) => lengthIn(state, key, units);
+  const leaks = symptom === "leaks";
   return {
     symptom,
     part,
@@ -62,10 +99,24 @@ export function damageOf(state: MendState, screenUnits: Units): Damage | undefin
     access,
     often,
     behind: state.behind,
-    ...(symptom === "leaks" ? { medium } : {}),
-    ...given("edgeMm", lengthOf(state.edge, "edge", units)),
-    ...given("boreMm", lengthOf(state.bore, "bore", units)),
-    ...given("engagementMm", lengthOf(state.engaged, "engagement", units)),
+    structural: state.structural,
+    purpose: state.purpose,
+    ...(leaks ? { medium, ...given("male", namedThread(state.male).thread) } : {}),
+    ...(part === "screw" ? { flaws: state.flaws, ...given("wearMm", length("wear")) } : {}),
+    ...(cut
+      ? {
+          ...given("edgeMm", length("edge")),
+          ...given("boreMm", length("bore")),
+          ...given("engagementMm", length("engaged")),
+          ...given("thicknessMm", hole === "blind" ? length("thickness") : undefined),
+          ...given("bossMm", length("boss")),
+          ...given("neighbourMm", length("neighbour")),
+          ...given("matingHoleMm", length("matingHole")),
+          ...given("headRoomMm", length("headRoom")),
+          ...given("torqueNm", torqueOf(state)),
+        }
+      : {}),
     ...(grade === "" ? {} : { gradeId: grade }),
+    tools,
   };
 }

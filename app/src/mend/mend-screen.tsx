@@ -1,16 +1,6 @@
-import { scaleWords, type Units } from "@root-gauge/core";
-import { tappingPlan, type TappingRequest } from "@root-gauge/core/holes";
-import {
-  damageProblems,
-  repairOptions,
-  tappingSteps,
-  workPlan,
-  type Damage,
-  type RepairOption,
-  type Symptom,
-  type WorkStep,
-} from "@root-gauge/core/repair";
-import { holeDrawing } from "@root-gauge/core/repair-outline";
+import type { Units } from "@root-gauge/core";
+import type { DrillQuestion } from "@root-gauge/core/holes";
+import { repairWork, type Damage, type RepairWork, type Symptom } from "@root-gauge/core/repair";
 import {
   MEND_SENTENCES,
   SYMPTOM_WORDS,
@@ -19,115 +9,79 @@ import {
   tappingPlanWords,
 } from "@root-gauge/core/repair-words";
 import { View } from "@tamagui/core";
+import { useMemo, useState } from "react";
 import { useSettings } from "../data/settings";
-import {
-  beginPlan,
-  changeDamage,
-  resumePlan,
-  startMend,
-  useMendState,
-  type MendState,
-} from "../data/mend-state";
-import { Plate } from "../drawing/plate";
+import { changeDamage, useMendState, workAt, type MendState } from "../data/mend-state";
+import { useTools } from "../data/tools-state";
 import { ActionButton } from "../kit/action-button";
 import { Facts } from "../kit/facts";
 import { Card } from "../kit/surface";
-import { Body, Heading, Label } from "../kit/text";
+import { Body, Heading } from "../kit/text";
+import { useLayout } from "../kit/wide";
 import { UnitsSwitch } from "../kit/units-switch";
 import { CautionsCard } from "../sheet/cautions-card";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
-import { AroundCard, DamageCard } from "./damage-card";
-import { damageOf, namedThread } from "./damage-of";
-import { optionKey } from "./option-key";
+import { AroundCard } from "./around-card";
+import { CompareOptions } from "./compare-options";
+import { DamageCard } from "./damage-card";
+import { damageOf, damagedThread } from "./damage-of";
+import { DrillSlider } from "./drill-slider";
+import { HolePicture } from "./hole-picture";
+import { MendTools } from "./mend-tools";
 import { OptionsList } from "./options-list";
+import { PlanPdf } from "./plan-pdf";
 import { PlanScreen } from "./plan-screen";
+import { planKey, recordOf } from "./repair-record";
 import { SymptomPlates } from "./symptom-plates";
 
-const HEIGHT = 280;
-
-/** What may be done about it, and the plan of what was chosen. */
-interface Worked {
-  readonly options: readonly RepairOption[];
-  readonly chosen: RepairOption | undefined;
-  readonly title: string;
-  readonly steps: readonly WorkStep[];
+interface WorkProps {
+  readonly damage: Damage;
+  readonly work: RepairWork;
+  readonly state: MendState;
+  readonly units: Units;
 }
 
-const NOTHING: Worked = { options: [], chosen: undefined, title: "", steps: [] };
-
-function requestOf({ thread, material, hole, depthMm }: Damage): TappingRequest {
-  return { thread, material, hole, depthMm };
+function titleOf({ chosen, tapping }: RepairWork, damage: Damage | undefined): string {
+  if (chosen !== undefined) return repairTitleWords(chosen);
+  return tapping === undefined ? "" : `New ${damage?.thread.designation ?? "hole"}`;
 }
 
-function workOut(damage: Damage | undefined, state: MendState): Worked {
-  if (damage === undefined || damageProblems(damage).length > 0) return NOTHING;
-  if (damage.symptom === "new") {
-    const request = requestOf(damage);
-    const plan = tappingPlan(request);
-    const steps = plan.kind === "plan" ? tappingSteps(plan, request) : [];
-    return { ...NOTHING, title: `New ${damage.thread.designation}`, steps };
-  }
-  const options = repairOptions(damage);
-  const offered = options.filter(({ verdict }) => verdict !== "refused");
-  const chosen = offered.find((option) => optionKey(option) === state.chosen) ?? offered[0];
-  return {
-    options,
-    chosen,
-    title: chosen === undefined ? "" : repairTitleWords(chosen),
-    steps: chosen === undefined ? [] : workPlan(chosen, damage),
-  };
-}
-
-function Picture({
-  damage,
-  chosen,
-  units,
-}: {
-  damage: Damage;
-  chosen: RepairOption | undefined;
-  units: Units;
-}) {
-  if (damage.part === "screw" || damage.symptom === "leaks") return null;
-  return (
-    <Plate
-      says={`The hole cut open: ${damage.thread.designation}`}
-      height={HEIGHT}
-      draw={(width) => holeDrawing(damage, chosen, { width, height: HEIGHT }, units)}
-    >
-      {(drawing) => (
-        <Label position="absolute" right={12} bottom={8} color="$scribe">
-          {drawing === undefined ? "" : scaleWords(drawing.scale)}
-        </Label>
-      )}
-    </Plate>
-  );
-}
-
-function missing(state: MendState): string {
-  return namedThread(state.thread).thread === undefined
+function missing(state: MendState, units: Units): string {
+  if (state.symptom === "bruised" && state.odd) return MEND_SENTENCES.giveOdd;
+  if (state.symptom === "leaks") return MEND_SENTENCES.giveDetails;
+  return damagedThread(state, units) === undefined
     ? MEND_SENTENCES.giveThread
     : MEND_SENTENCES.giveDepth;
 }
 
-function Result({
-  damage,
-  worked,
-  state,
-  units,
-}: {
-  damage: Damage | undefined;
-  worked: Worked;
-  state: MendState;
-  units: Units;
-}) {
-  if (damage === undefined) {
-    return (
-      <Card>
-        <Body role="status">{missing(state)}</Body>
-      </Card>
-    );
-  }
-  const problems = damageProblems(damage);
+/** The slider through the drills on hand, where the thread is tapped by an ordinary drill. */
+function Drills({ damage, work, units }: WorkProps) {
+  const { chosen, tapping } = work;
+  const { material, gradeId, tools, engagementMm } = damage;
+  const plan = tapping?.kind === "plan" ? tapping : undefined;
+  const larger = chosen?.kind === "oversize" ? chosen : undefined;
+  const planned = plan?.drill.drill ?? larger?.drill;
+  const thread = plan === undefined ? larger?.thread : damage.thread;
+  if (planned === undefined || thread === undefined) return null;
+  const question: DrillQuestion = {
+    thread,
+    material,
+    engagementMm: plan?.fullThreadMm ?? engagementMm ?? thread.majorMm,
+    ...(gradeId === undefined || thread !== damage.thread ? {} : { gradeId }),
+    ...(tools === undefined ? {} : { tools }),
+  };
+  return (
+    <DrillSlider
+      key={`${thread.id} ${planned.mark}`}
+      question={question}
+      planned={planned}
+      units={units}
+    />
+  );
+}
+
+function Result({ damage, work, state, units, comparing }: WorkProps & { comparing: boolean }) {
+  const { problems, options, chosen, lost, tapping } = work;
   if (problems.length > 0) {
     return (
       <Card gap={6}>
@@ -139,29 +93,69 @@ function Result({
       </Card>
     );
   }
-  if (damage.symptom === "new") {
-    return (
-      <Card gap={8}>
-        <Heading>Tapping plan</Heading>
-        <Facts facts={tappingPlanWords(tappingPlan(requestOf(damage)), units)} />
-      </Card>
-    );
-  }
-  return <OptionsList options={worked.options} chosen={worked.chosen} units={units} />;
+  return (
+    <>
+      {comparing && chosen !== undefined ? (
+        <CompareOptions damage={damage} options={options} chosen={chosen} units={units} />
+      ) : null}
+      {tapping === undefined ? (
+        <OptionsList options={options} chosen={chosen} lost={lost} units={units} />
+      ) : (
+        <Card gap={8}>
+          <Heading>Tapping plan</Heading>
+          <Facts facts={tappingPlanWords(tapping, units)} />
+        </Card>
+      )}
+      <Drills damage={damage} work={work} state={state} units={units} />
+      {work.steps.length === 0 ? null : (
+        <PlanPdf record={recordOf(state, damage, work)} units={units} title={state.position} />
+      )}
+    </>
+  );
 }
 
-function Actions({ worked, state }: { worked: Worked; state: MendState }) {
-  const under = state.done.length > 0;
+interface ActionsProps {
+  readonly work: RepairWork | undefined;
+  readonly state: MendState;
+  /** Shows what may be done, where that stands below on a phone. */
+  readonly onLook: (() => void) | undefined;
+  readonly comparing: boolean;
+  readonly onCompare: () => void;
+}
+
+/** Whether there are two repairs to be held against each other. */
+function comparable({ options, chosen }: RepairWork): boolean {
+  return chosen !== undefined && options.filter(({ verdict }) => verdict !== "refused").length > 1;
+}
+
+function Actions({ work, state, onLook, comparing, onCompare }: ActionsProps) {
+  const key = work === undefined ? undefined : planKey(work);
+  const under = state.begun === key && state.done.length > 0;
   return (
     <PageActions>
       <View flexDirection="row" gap={8}>
-        <ActionButton flex={1} label="Something else" onPress={startMend} />
-        {worked.steps.length === 0 ? null : (
+        {work !== undefined && onLook === undefined && comparable(work) ? (
+          <ActionButton
+            flex={1}
+            label={comparing ? "Compare no more" : "Compare two"}
+            onPress={onCompare}
+          />
+        ) : (
+          <ActionButton
+            flex={1}
+            label="Something else"
+            onPress={() => changeDamage({ choosing: true })}
+          />
+        )}
+        {work === undefined || key === undefined || work.steps.length === 0 ? null : onLook !==
+          undefined ? (
+          <ActionButton flex={1} primary label="What may be done" onPress={onLook} />
+        ) : (
           <ActionButton
             flex={1}
             primary
             label={under ? "Go on with the plan" : "Plan it"}
-            onPress={under ? resumePlan : beginPlan}
+            onPress={() => workAt(key)}
           />
         )}
       </View>
@@ -169,50 +163,105 @@ function Actions({ worked, state }: { worked: Worked; state: MendState }) {
   );
 }
 
-function DamageScreen({
-  state,
-  symptom,
-  units,
-}: {
-  state: MendState;
-  symptom: Symptom;
-  units: Units;
-}) {
-  const damage = damageOf(state, units);
-  const worked = workOut(damage, state);
-  if (state.planning && worked.steps.length > 0) {
-    return <PlanScreen title={worked.title} steps={worked.steps} state={state} units={units} />;
+/** What the duty asks to be read first. */
+function DutyCaution({ state }: { state: MendState }) {
+  if (state.duty === "safety-critical") {
+    return (
+      <CautionsCard
+        cautions={[MEND_SENTENCES.whoMay, MEND_SENTENCES.estimates]}
+        acknowledgement={{
+          given: state.acknowledged,
+          onGive: () => changeDamage({ acknowledged: true }),
+        }}
+      />
+    );
   }
-  const grave = state.duty === "safety-critical";
+  const licensed = state.duty === "pressure" || state.structural || state.symptom === "leaks";
+  return licensed ? <CautionsCard cautions={[MEND_SENTENCES.whoMay]} /> : null;
+}
+
+interface DamageScreenProps {
+  readonly state: MendState;
+  readonly symptom: Symptom;
+  readonly units: Units;
+}
+
+function DamageScreen({ state, symptom, units }: DamageScreenProps) {
+  const tools = useTools();
+  const damage = useMemo(() => damageOf(state, units, tools), [state, units, tools]);
+  const { chosen, drill } = state;
+  const work = useMemo(
+    () =>
+      damage === undefined
+        ? undefined
+        : repairWork(damage, {
+            ...(chosen === undefined ? {} : { option: chosen }),
+            ...(drill === undefined ? {} : { drill }),
+          }),
+    [damage, chosen, drill],
+  );
+  // On a phone what may be done comes first once everything is said: nothing moves while it is being said.
+  const { wide } = useLayout();
+  const [looked, setLooking] = useState(damage !== undefined);
+  const looking = looked && !wide;
+  const [comparing, setComparing] = useState(false);
+  const shown = damage === undefined || work === undefined ? undefined : { damage, work };
+  if (state.planning && shown !== undefined && shown.work.steps.length > 0) {
+    const title = titleOf(shown.work, damage);
+    return <PlanScreen title={title} {...shown} state={state} units={units} />;
+  }
+  const said = (
+    <>
+      <DamageCard state={state} symptom={symptom} units={units} />
+      <AroundCard state={state} symptom={symptom} thread={damagedThread(state, units)} />
+      <MendTools />
+    </>
+  );
+  const isCut = damage?.part === "hole" && symptom !== "leaks";
+  const plan = work?.tapping?.kind === "plan" ? work.tapping : undefined;
   return (
     <View flex={1} render="main">
-      <PageHead title={SYMPTOM_WORDS[symptom]} aside={<UnitsSwitch />} />
+      <PageHead
+        title={SYMPTOM_WORDS[symptom]}
+        aside={<UnitsSwitch />}
+        onBack={() => changeDamage({ choosing: true })}
+      />
       <PageColumns
+        key={looking ? "look" : "say"}
         first={
           <>
-            {damage === undefined ? null : (
-              <Picture damage={damage} chosen={worked.chosen} units={units} />
-            )}
-            <DamageCard state={state} symptom={symptom} units={units} />
+            {damage !== undefined && isCut ? (
+              <HolePicture
+                damage={damage}
+                state={state}
+                after={work?.chosen ?? plan}
+                units={units}
+              />
+            ) : null}
+            {looking ? null : said}
           </>
         }
         second={
           <>
-            {grave ? (
-              <CautionsCard
-                cautions={[MEND_SENTENCES.estimates]}
-                acknowledgement={{
-                  given: state.acknowledged,
-                  onGive: () => changeDamage({ acknowledged: true }),
-                }}
-              />
-            ) : null}
-            <Result damage={damage} worked={worked} state={state} units={units} />
-            <AroundCard state={state} symptom={symptom} thread={namedThread(state.thread).thread} />
+            <DutyCaution state={state} />
+            {shown === undefined ? (
+              <Card>
+                <Body role="status">{missing(state, units)}</Body>
+              </Card>
+            ) : (
+              <Result {...shown} state={state} units={units} comparing={comparing} />
+            )}
+            {looking ? said : null}
           </>
         }
       />
-      <Actions worked={worked} state={state} />
+      <Actions
+        work={work}
+        state={state}
+        onLook={wide || looking ? undefined : () => setLooking(true)}
+        comparing={comparing}
+        onCompare={() => setComparing(!comparing)}
+      />
     </View>
   );
 }
@@ -221,11 +270,11 @@ function DamageScreen({
 export function MendScreen() {
   const { units } = useSettings();
   const state = useMendState();
-  if (state.symptom === undefined) {
+  if (state.symptom === undefined || state.choosing) {
     return (
       <View flex={1} render="main">
         <PageHead title="Mend" />
-        <SymptomPlates />
+        <SymptomPlates state={state} units={units} />
       </View>
     );
   }

@@ -1,7 +1,10 @@
 import type { Units } from "@root-gauge/core";
-import type { RepairOption } from "@root-gauge/core/repair";
+import { optionKey, type RepairOption } from "@root-gauge/core/repair";
 import {
   MEND_SENTENCES,
+  headFacts,
+  lostChoiceWords,
+  mostHeldWords,
   repairReasonWords,
   repairTitleWords,
   repairToolWords,
@@ -9,11 +12,11 @@ import {
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { chooseRepair } from "../data/mend-state";
+import { Facts } from "../kit/facts";
 import { Pressable } from "../kit/pressable";
 import { Card } from "../kit/surface";
 import { Body, Figure, Heading, Small } from "../kit/text";
 import { VerdictMark } from "../kit/verdict-mark";
-import { optionKey } from "./option-key";
 
 const ratioWords = (ratio: number) => `${Math.round(ratio * 100)} %`;
 
@@ -32,7 +35,7 @@ interface PlateProps {
 
 /** A repair as a plate: what it is, why it stands where it does, what it holds against the sound thread. */
 function OptionPlate({ option, units, chosen }: PlateProps) {
-  const { strengthRatio } = option;
+  const { strengthRatio, head } = option;
   const missing = missingTools(option);
   return (
     <Pressable
@@ -56,6 +59,7 @@ function OptionPlate({ option, units, chosen }: PlateProps) {
         </View>
         <Small>{option.reasons.map((reason) => repairReasonWords(reason, units)).join(" ")}</Small>
         {missing === "" ? null : <Small color="$ink">{`Missing: ${missing}`}</Small>}
+        {chosen && head !== undefined ? <Facts facts={headFacts(head, units)} /> : null}
       </View>
     </Pressable>
   );
@@ -78,15 +82,16 @@ function Refused({ options, units }: { options: readonly RepairOption[]; units: 
         <Figure textDecorationLine="underline">{`Refused: ${options.length}`}</Figure>
       </Pressable>
       {open
-        ? options.map((option) => {
-            const [refusal] = option.reasons;
-            return (
-              <Card key={optionKey(option)} gap={2}>
-                <Figure>{repairTitleWords(option)}</Figure>
-                <Small>{refusal === undefined ? "" : repairReasonWords(refusal, units)}</Small>
-              </Card>
-            );
-          })
+        ? options.map((option) => (
+            <Card key={optionKey(option)} gap={2}>
+              <Figure>{repairTitleWords(option)}</Figure>
+              {option.reasons.slice(0, 1).map((reason) => (
+                <Small key={reason.code} color="$ink">
+                  {repairReasonWords(reason, units)}
+                </Small>
+              ))}
+            </Card>
+          ))
         : null}
     </View>
   );
@@ -95,23 +100,34 @@ function Refused({ options, units }: { options: readonly RepairOption[]; units: 
 export interface OptionsListProps {
   readonly options: readonly RepairOption[];
   readonly chosen: RepairOption | undefined;
+  /** What had been chosen and is refused now. */
+  readonly lost: RepairOption | undefined;
   readonly units: Units;
 }
 
 /** What may be done, the best on top, and what is refused with its reason. */
-export function OptionsList({ options, chosen, units }: OptionsListProps) {
+export function OptionsList({ options, chosen, lost, units }: OptionsListProps) {
   const offered = options.filter(({ verdict }) => verdict !== "refused");
   const refused = options.filter(({ verdict }) => verdict === "refused");
+  const most = mostHeldWords(options, units);
   return (
     <View gap={8} role="region" aria-label="What may be done">
       <Heading>What may be done</Heading>
+      {lost === undefined ? null : (
+        <Card borderColor="$clash">
+          <Body role="alert" color="$clash">
+            {lostChoiceWords(lost, chosen, units)}
+          </Body>
+        </Card>
+      )}
       {offered.length === 0 ? <Body role="status">{MEND_SENTENCES.nothing}</Body> : null}
+      {most === undefined ? null : <Body role="status">{most}</Body>}
       {offered.map((option) => (
         <OptionPlate
           key={optionKey(option)}
           option={option}
           units={units}
-          chosen={option === chosen}
+          chosen={chosen !== undefined && optionKey(option) === optionKey(chosen)}
         />
       ))}
       <Refused options={refused} units={units} />

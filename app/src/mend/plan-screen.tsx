@@ -1,83 +1,46 @@
 import type { Units } from "@root-gauge/core";
-import type { WorkStep } from "@root-gauge/core/repair";
-import {
-  MEND_SENTENCES,
-  STEP_CAUTION_WORDS,
-  STEP_TITLES,
-  stepBranchWords,
-  stepCountWords,
-  workStepWords,
-} from "@root-gauge/core/repair-words";
+import type { Damage, RepairWork, WorkStep } from "@root-gauge/core/repair";
+import { MEND_SENTENCES, STEP_TITLES, stepCountWords } from "@root-gauge/core/repair-words";
 import { View } from "@tamagui/core";
-import { useEffect } from "react";
+import { useState } from "react";
 import { ScrollView } from "react-native";
-import { leavePlan, stepBack, stepDone, type MendState } from "../data/mend-state";
+import {
+  chooseRepair,
+  leavePlan,
+  stepBack,
+  stepDone,
+  type MendState,
+  type StepDone,
+} from "../data/mend-state";
 import { ActionButton } from "../kit/action-button";
-import { isTyping } from "../kit/is-typing";
 import { ShareBar } from "../kit/share-bar";
-import { Card } from "../kit/surface";
-import { Body, Figure, Heading, Small } from "../kit/text";
+import { Body, Figure, Small } from "../kit/text";
 import { useLayout } from "../kit/wide";
 import { PageActions, PageHead } from "../shell/page";
+import { nextRepair } from "./next-repair";
+import { useNextKey } from "./next-key";
+import { PlanEnd, isFinished, usePlanSaving } from "./plan-end";
+import { PlanPdf } from "./plan-pdf";
+import { recordOf } from "./repair-record";
+import { StepView } from "./step-view";
+import { useWakeLock } from "./wake-lock";
 
-/** The keys that go on, a foot pedal's among them. */
-const NEXT_KEYS = new Set([" ", "PageDown", "ArrowRight"]);
+const markOf = (done: StepDone | undefined, number: number) =>
+  done === undefined ? number : done.skipped ? "–" : "✓";
 
-function useNextKey(next: () => void): void {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (!NEXT_KEYS.has(event.key) || isTyping(event.target)) return;
-      if (event.key === " " && event.target instanceof HTMLButtonElement) return;
-      event.preventDefault();
-      next();
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, [next]);
-}
-
-function StepView({ step, units }: { step: WorkStep; units: Units }) {
-  const { drillMm, drillMark } = step.figures;
-  return (
-    <View gap={12}>
-      {step.cautions.length === 0 ? null : (
-        <Card role="note" aria-label="Caution" borderColor="$clash" gap={4}>
-          {step.cautions.map((caution) => (
-            <Figure key={caution} color="$clash">
-              {STEP_CAUTION_WORDS[caution]}
-            </Figure>
-          ))}
-        </Card>
-      )}
-      <Heading fontSize={24} lineHeight={28}>
-        {STEP_TITLES[step.code]}
-      </Heading>
-      {drillMm === undefined || drillMark === undefined ? null : (
-        <Figure fontSize={44} lineHeight={48}>
-          {drillMark.includes("/") || /^[A-Z]$/.test(drillMark) ? drillMark : `${drillMark} mm`}
-        </Figure>
-      )}
-      <Body fontSize={20} lineHeight={28}>
-        {workStepWords(step, units)}
-      </Body>
-      {step.branches.map((branch) => (
-        <Small key={branch.feel} color="$ink">
-          {stepBranchWords(branch)}
-        </Small>
-      ))}
-    </View>
-  );
-}
-
-function StepList({ steps, at }: { steps: readonly WorkStep[]; at: number }) {
+function StepList({ steps, done }: { steps: readonly WorkStep[]; done: readonly StepDone[] }) {
+  const at = done.length;
   return (
     <View role="list" aria-label="Steps" gap={4} width={260}>
       {steps.map((step, i) => (
         <View key={i} role="listitem" flexDirection="row" gap={8}>
           <Figure width={28} color={i === at ? "$brass" : "$quiet"}>
-            {i < at ? "✓" : i + 1}
+            {markOf(done[i], i + 1)}
           </Figure>
-          <Body color={i === at ? "$ink" : "$quiet"}>{STEP_TITLES[step.code]}</Body>
+          <View flex={1}>
+            <Body color={i === at ? "$ink" : "$quiet"}>{STEP_TITLES[step.code]}</Body>
+            {done[i]?.note ? <Small>{done[i].note}</Small> : null}
+          </View>
         </View>
       ))}
     </View>
@@ -86,20 +49,79 @@ function StepList({ steps, at }: { steps: readonly WorkStep[]; at: number }) {
 
 export interface PlanScreenProps {
   readonly title: string;
-  readonly steps: readonly WorkStep[];
+  readonly damage: Damage;
+  readonly work: RepairWork;
   readonly state: MendState;
   readonly units: Units;
 }
 
+interface BarProps {
+  readonly at: number;
+  /** The step at hand; undefined where it is written up. */
+  readonly step: WorkStep | undefined;
+  readonly finished: boolean;
+  readonly onDone: () => void;
+  readonly onSkip: () => void;
+  readonly onSave: () => void;
+}
+
+/** The bar under the thumb: its buttons stand where they stood, whatever the step. */
+function PlanBar({ at, step, finished, onDone, onSkip, onSave }: BarProps) {
+  return (
+    <PageActions>
+      <View flexDirection="row" gap={8}>
+        <ActionButton flex={1} label="Options" says="To the options" onPress={leavePlan} />
+        <ActionButton
+          flex={1}
+          label="Back"
+          says="One step back"
+          disabled={at === 0}
+          onPress={stepBack}
+        />
+        <ActionButton
+          flex={1}
+          label="Skip"
+          says="Skip this step"
+          disabled={step === undefined}
+          onPress={onSkip}
+        />
+      </View>
+      {step === undefined ? (
+        <ActionButton
+          primary
+          label={finished ? "Save it to the job" : "Save it half done"}
+          onPress={onSave}
+        />
+      ) : (
+        <ActionButton primary label="Done" onPress={onDone} />
+      )}
+    </PageActions>
+  );
+}
+
 /** A plan at work: one step at a time, the next by a button as wide as the screen, by the space bar or by a pedal. */
-export function PlanScreen({ title, steps, state, units }: PlanScreenProps) {
+export function PlanScreen({ title, damage, work, state, units }: PlanScreenProps) {
   const { wide } = useLayout();
-  const at = state.done.length;
-  const step = steps[at];
+  const kept = useWakeLock();
+  const [ending, setEnding] = useState(false);
+  const [unsaid, setUnsaid] = useState<string>();
+  const saving = usePlanSaving({ state, damage, work });
+  const { steps } = work;
+  const at = Math.min(state.done.length, steps.length);
+  const step = ending ? undefined : steps[at];
   const next = () => {
-    if (at < steps.length) stepDone("", new Date());
+    setUnsaid(undefined);
+    if (step !== undefined) stepDone(step.code, new Date());
+  };
+  const skip = () => {
+    if (step === undefined) return;
+    if (state.note.trim() === "") return setUnsaid(MEND_SENTENCES.sayWhy);
+    setUnsaid(undefined);
+    stepDone(step.code, new Date(), true);
   };
   useNextKey(next);
+  const problem = step === undefined ? saving.problem : unsaid;
+  const following = nextRepair(work);
   return (
     <View flex={1} render="main">
       <PageHead
@@ -109,27 +131,60 @@ export function PlanScreen({ title, steps, state, units }: PlanScreenProps) {
       <View paddingHorizontal={12}>
         <ShareBar share={at / steps.length} />
       </View>
-      <ScrollView tabIndex={0}>
+      <ScrollView tabIndex={0} keyboardShouldPersistTaps="handled">
         <View flexDirection="row" gap={24} padding={12}>
-          {wide ? <StepList steps={steps} at={at} /> : null}
-          <View flex={1} maxWidth={640}>
+          {wide ? <StepList steps={steps} done={state.done} /> : null}
+          <View flex={1} maxWidth={640} gap={12}>
             {step === undefined ? (
-              <Body role="status" fontSize={20} lineHeight={28}>
-                {MEND_SENTENCES.planDone}
-              </Body>
+              <>
+                {ending ? null : (
+                  <Body role="status" fontSize={20} lineHeight={28}>
+                    {MEND_SENTENCES.planDone}
+                  </Body>
+                )}
+                <PlanEnd state={state} damage={damage} work={work} />
+              </>
             ) : (
-              <StepView step={step} units={units} />
+              <StepView
+                step={step}
+                state={state}
+                damage={damage}
+                units={units}
+                onNextRepair={following === undefined ? undefined : () => chooseRepair(following)}
+              />
+            )}
+            {problem === undefined ? null : (
+              <Body role="alert" color="$clash">
+                {problem}
+              </Body>
+            )}
+            <View flexDirection="row" flexWrap="wrap" gap={8}>
+              <PlanPdf
+                record={recordOf(state, damage, work)}
+                units={units}
+                title={state.position}
+              />
+              {step === undefined && !ending ? null : (
+                <ActionButton
+                  label={ending ? "Back to the step" : "Write it up as it stands"}
+                  onPress={() => setEnding(!ending)}
+                />
+              )}
+            </View>
+            {kept === undefined ? null : (
+              <Small>{kept ? MEND_SENTENCES.keepsOn : MEND_SENTENCES.mayGoDark}</Small>
             )}
           </View>
         </View>
       </ScrollView>
-      <PageActions>
-        <View flexDirection="row" gap={8}>
-          <ActionButton flex={1} label="To the options" onPress={leavePlan} />
-          {at === 0 ? null : <ActionButton flex={1} label="One step back" onPress={stepBack} />}
-        </View>
-        {step === undefined ? null : <ActionButton primary label="Done" onPress={next} />}
-      </PageActions>
+      <PlanBar
+        at={at}
+        step={step}
+        finished={isFinished({ state, damage, work })}
+        onDone={next}
+        onSkip={skip}
+        onSave={saving.save}
+      />
     </View>
   );
 }

@@ -1,22 +1,58 @@
-import { MEND_SENTENCES, SYMPTOM_WORDS } from "@root-gauge/core/repair-words";
+import type { Units } from "@root-gauge/core";
 import { SYMPTOMS } from "@root-gauge/core/repair";
+import { symptomMarks } from "@root-gauge/core/repair-outline";
+import { MEND_SENTENCES, SYMPTOM_WORDS, halfDoneWords } from "@root-gauge/core/repair-words";
 import { useTheme, View } from "@tamagui/core";
+import { useState } from "react";
 import { ScrollView } from "react-native";
 import Svg from "react-native-svg";
-import { changeDamage } from "../data/mend-state";
+import { changeDamage, startMend, type MendState } from "../data/mend-state";
 import { Marks } from "../drawing/marks";
+import { ActionButton } from "../kit/action-button";
 import { Pressable } from "../kit/pressable";
-import { Body, Figure } from "../kit/text";
-import { symptomMarks } from "@root-gauge/core/repair-outline";
+import { Card } from "../kit/surface";
+import { Body, Figure, Heading } from "../kit/text";
+import { damagedThread } from "./damage-of";
 
 const PICTURE = { width: 150, height: 92 };
 
+interface SymptomPlatesProps {
+  readonly state: MendState;
+  readonly units: Units;
+}
+
+/** What was said and done before: to go on with, or to be forgotten. */
+function GoOn({ state, units }: SymptomPlatesProps) {
+  const [sure, setSure] = useState(false);
+  const { symptom, done, thread } = state;
+  const said = symptom !== undefined && (thread !== "" || done.length > 0);
+  if (!said) return null;
+  const name = damagedThread(state, units)?.designation ?? thread;
+  const forget = () => (sure || done.length === 0 ? startMend() : setSure(true));
+  return (
+    <Card gap={8}>
+      <Heading>{`${name}: ${SYMPTOM_WORDS[symptom].toLowerCase()}`}</Heading>
+      {done.length === 0 ? null : <Body>{halfDoneWords(done.length)}</Body>}
+      <View flexDirection="row" flexWrap="wrap" gap={8}>
+        <ActionButton
+          flex={1}
+          primary
+          label="Go on with it"
+          onPress={() => changeDamage({ choosing: false })}
+        />
+        <ActionButton flex={1} label={sure ? "Yes, forget it" : "Begin afresh"} onPress={forget} />
+      </View>
+    </Card>
+  );
+}
+
 /** What is wrong, each with a small section of it: a touch on one begins. */
-export function SymptomPlates() {
+export function SymptomPlates(props: SymptomPlatesProps) {
   const theme = useTheme();
   return (
     <ScrollView tabIndex={0}>
       <View padding={12} gap={12} maxWidth={760}>
+        <GoOn {...props} />
         <Body>{MEND_SENTENCES.what}</Body>
         <View role="list" flexDirection="row" flexWrap="wrap" gap={10}>
           {SYMPTOMS.map((symptom) => (
@@ -29,7 +65,7 @@ export function SymptomPlates() {
                 flexGrow={1}
                 minHeight={150}
                 justifyContent="flex-start"
-                onPress={() => changeDamage({ symptom })}
+                onPress={() => changeDamage({ symptom, choosing: false })}
               >
                 <View backgroundColor="$marking" alignItems="center" alignSelf="stretch">
                   <Svg width={PICTURE.width} height={PICTURE.height} aria-hidden>

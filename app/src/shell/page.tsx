@@ -10,16 +10,20 @@ import { useLayout } from "../kit/wide";
 export interface PageHeadProps {
   readonly title: string;
   /** Where Back goes when there is nothing to go back to. */
-  readonly backTo?: "/" | "/jobs" | "/charts";
+  readonly backTo?: "/" | "/jobs" | "/charts" | "/mend";
+  /** What Back does where it does not leave the page. */
+  readonly onBack?: () => void;
   readonly aside?: ReactNode;
 }
 
 /** The head of a page: the way back, its name, and what belongs beside it. */
-export function PageHead({ title, backTo, aside }: PageHeadProps) {
+export function PageHead({ title, backTo, onBack, aside }: PageHeadProps) {
   const router = useRouter();
   const theme = useTheme();
+  const hasBack = backTo !== undefined || onBack !== undefined;
   const goBack = () => {
-    if (router.canGoBack()) router.back();
+    if (onBack !== undefined) onBack();
+    else if (router.canGoBack()) router.back();
     else if (backTo !== undefined) router.replace(backTo);
   };
   return (
@@ -29,10 +33,10 @@ export function PageHead({ title, backTo, aside }: PageHeadProps) {
       gap={4}
       minHeight={56}
       paddingVertical={6}
-      paddingLeft={backTo === undefined ? 12 : 0}
+      paddingLeft={hasBack ? 0 : 12}
       paddingRight={12}
     >
-      {backTo === undefined ? null : (
+      {!hasBack ? null : (
         <Pressable
           width={52}
           minHeight={52}

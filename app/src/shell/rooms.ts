@@ -16,8 +16,8 @@ export type Room = (typeof ROOMS)[number];
 /** The room an address belongs to: the sheets belong to Jobs, the writing-up to the Bench. */
 export function roomOf(pathname: string): Room["name"] {
   if (pathname.startsWith("/charts")) return "Charts";
-  if (pathname.startsWith("/mend")) return "Mend";
-  return ["/jobs", "/sheet", "/outbox"].some((path) => pathname.startsWith(path))
+  if (pathname.startsWith("/mend") || pathname.startsWith("/tools")) return "Mend";
+  return ["/jobs", "/sheet", "/repair", "/outbox"].some((path) => pathname.startsWith(path))
     ? "Jobs"
     : "Bench";
 }

@@ -17,10 +17,12 @@ import {
 } from "@root-gauge/core/chart-words";
 import { DRILL_SETS, chartDrill } from "@root-gauge/core/holes";
 import { View } from "@tamagui/core";
+import { useRouter } from "expo-router";
 import { Suspense, useMemo } from "react";
 import { FlatList } from "react-native";
 import { changeCharts, useChartsState, type ChartsState } from "../../data/charts-state";
 import { useSettings } from "../../data/settings";
+import { setDrillSets, useTools } from "../../data/tools-state";
 import { ActionButton } from "../../kit/action-button";
 import { CopyButton } from "../../kit/copy-button";
 import { exportCsv } from "../../kit/export-csv";
@@ -64,7 +66,9 @@ interface EntriesProps {
 }
 
 function Entries({ state, units, reading }: EntriesProps) {
-  const { drillSize, drillThread, drillSets } = state;
+  const { drillSize, drillThread } = state;
+  const router = useRouter();
+  const { drillSets = DRILL_SETS } = useTools();
   return (
     <View gap={12}>
       <View flexDirection="row" flexWrap="wrap" gap={12}>
@@ -95,8 +99,9 @@ function Entries({ state, units, reading }: EntriesProps) {
           name="Drill sets you own"
           values={drillSets}
           choices={SET_CHOICES}
-          onChange={(sets) => changeCharts({ drillSets: [...sets] })}
+          onChange={setDrillSets}
         />
+        <ActionButton label="Tools on hand" onPress={() => router.push("/tools")} />
       </View>
     </View>
   );
@@ -159,15 +164,13 @@ function DrillItem({ row, units }: { row: DrillRow; units: Units }) {
 export function DrillsScreen() {
   const { units } = useSettings();
   const state = useChartsState();
-  const { drillSize, drillThread, drillSets } = state;
+  const { drillSize, drillThread } = state;
+  const tools = useTools();
   const size = readLength(drillSize, units, SIZES);
   const sizeMm = size.ok ? size.mm : undefined;
   const reading = useMemo(() => lookUpThreadAlone(drillThread), [drillThread]);
   const thread = reading.kind === "found" ? reading.thread : undefined;
-  const rows = useMemo(
-    () => drillRows({ sets: drillSets, sizeMm, thread }),
-    [drillSets, sizeMm, thread],
-  );
+  const rows = useMemo(() => drillRows({ tools, sizeMm, thread }), [tools, sizeMm, thread]);
   const { wide } = useLayout();
   const card = thread === undefined ? null : <ThreadCard thread={thread} units={units} />;
   return (

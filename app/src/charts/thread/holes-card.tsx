@@ -3,7 +3,8 @@ import { drillWords, holeSourcesWords } from "@root-gauge/core/chart-words";
 import { chartDrill, clearanceHoles, percentThread, tapDrills } from "@root-gauge/core/holes";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import { changeCharts, useChartsState } from "../../data/charts-state";
+import { changeCharts } from "../../data/charts-state";
+import { useTools } from "../../data/tools-state";
 import { ActionButton } from "../../kit/action-button";
 import { Facts, type Fact } from "../../kit/facts";
 import { Card } from "../../kit/surface";
@@ -42,10 +43,10 @@ export function holeFacts(thread: Thread, units: Units): Fact[] {
 /** Drill, clearance and spanner of a thread, and drills of the owned sets that would do. */
 export function HolesCard({ thread, units }: { thread: Thread; units: Units }) {
   const router = useRouter();
-  const { drillSets } = useChartsState();
+  const tools = useTools();
   const { basis } = chartDrill(thread);
   const standard = clearanceHoles(thread)?.standard;
-  const ranked = isTapped(thread) ? tapDrills(thread, { sets: drillSets, most: 5 }) : [];
+  const ranked = isTapped(thread) ? tapDrills(thread, { tools, most: 5 }) : [];
   const toDrills = () => {
     changeCharts({ drillThread: thread.designation });
     router.push("/charts/drills");
@@ -57,7 +58,7 @@ export function HolesCard({ thread, units }: { thread: Thread; units: Units }) {
       <Small>{holeSourcesWords(basis, standard)}</Small>
       {ranked.length > 0 ? (
         <View gap={4}>
-          <Body color="$quiet">Nearest to 70 % from your drill sets</Body>
+          <Body color="$quiet">Nearest to 70 % from your drills</Body>
           <View flexDirection="row" flexWrap="wrap" gap={8}>
             {ranked.map(({ drill, percent }) => (
               <Figure key={`${drill.set} ${drill.mark}`}>

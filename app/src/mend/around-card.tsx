@@ -1,0 +1,127 @@
+import { DUTIES, upperFirst, type Thread } from "@root-gauge/core";
+import { stockedGrades } from "@root-gauge/core/grades";
+import { ACCEPTED_FIGURES } from "@root-gauge/core/holes";
+import { ACCESSES, MEDIA, isOddThread, type Symptom } from "@root-gauge/core/repair";
+import {
+  ACCESS_WORDS,
+  FLAW_CHOICES,
+  MEDIUM_NAMES,
+  torqueProblemWords,
+} from "@root-gauge/core/repair-words";
+import { DUTY_WORDS } from "@root-gauge/core/sheet-words";
+import { changeDamage, type MendState } from "../data/mend-state";
+import { LabelledChips } from "../kit/labelled-chips";
+import { Card } from "../kit/surface";
+import { Heading, Label } from "../kit/text";
+import { TextEntry } from "../kit/text-entry";
+import { ToggleChips } from "../kit/toggle-chips";
+import { partOf } from "./damage-of";
+import { YesNo } from "./mend-fields";
+
+const DUTY_CHOICES = DUTIES.map((value) => ({ value, label: upperFirst(DUTY_WORDS[value]) }));
+const ACCESS_CHOICES = ACCESSES.map((value) => ({ value, label: ACCESS_WORDS[value] }));
+const MEDIUM_CHOICES = MEDIA.map((value) => ({ value, label: MEDIUM_NAMES[value] }));
+
+interface AroundCardProps {
+  readonly state: MendState;
+  readonly symptom: Symptom;
+  readonly thread: Thread | undefined;
+}
+
+function TorqueField({ state }: { state: MendState }) {
+  const { least, most } = ACCEPTED_FIGURES.torque;
+  const read = Number(state.torque.trim().replace(",", "."));
+  const wrong = state.torque.trim() !== "" && !(read >= least && read <= most);
+  return (
+    <TextEntry
+      label="Torque it must take, N m"
+      value={state.torque}
+      placeholder="25"
+      longest={12}
+      problem={wrong ? torqueProblemWords(state.torque) : undefined}
+      onChange={(torque) => changeDamage({ torque })}
+    />
+  );
+}
+
+function HoleAround({ state }: { state: MendState }) {
+  return (
+    <>
+      <LabelledChips
+        name="Room over it"
+        value={state.access}
+        choices={ACCESS_CHOICES}
+        onChange={(access = state.access) => changeDamage({ access })}
+      />
+      <YesNo
+        name="Undone often"
+        value={state.often}
+        onChange={(often) => changeDamage({ often })}
+      />
+      <TorqueField state={state} />
+    </>
+  );
+}
+
+/** What stands round it: how strong the screw is, what hangs on it, and how it can be reached. */
+export function AroundCard({ state, symptom, thread }: AroundCardProps) {
+  const hole = partOf(symptom) === "hole";
+  const cut = hole && symptom !== "leaks";
+  const grades = thread === undefined || isOddThread(thread) ? [] : stockedGrades(thread);
+  return (
+    <Card gap={12}>
+      <Heading>Round about it</Heading>
+      {grades.length === 0 || symptom === "leaks" ? null : (
+        <LabelledChips
+          name="Class of the screw"
+          all="Not known"
+          value={state.grade === "" ? undefined : state.grade}
+          choices={grades.map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={(grade = "") => changeDamage({ grade })}
+        />
+      )}
+      {hole ? null : (
+        <>
+          <Label>Seen on it</Label>
+          <ToggleChips
+            name="Seen on it"
+            values={state.flaws}
+            choices={FLAW_CHOICES}
+            onChange={(flaws) => changeDamage({ flaws: [...flaws] })}
+          />
+        </>
+      )}
+      {cut ? (
+        <YesNo
+          name="Oil, a bearing or wires behind"
+          value={state.behind}
+          onChange={(behind) => changeDamage({ behind })}
+        />
+      ) : null}
+      {symptom === "leaks" ? (
+        <LabelledChips
+          name="What it holds in"
+          value={state.medium}
+          choices={MEDIUM_CHOICES}
+          onChange={(medium = state.medium) => changeDamage({ medium })}
+        />
+      ) : null}
+      {symptom === "new" ? null : (
+        <>
+          <LabelledChips
+            name="What hangs on it"
+            value={state.duty}
+            choices={DUTY_CHOICES}
+            onChange={(duty = state.duty) => changeDamage({ duty, acknowledged: false })}
+          />
+          <YesNo
+            name="It holds a building, a crane or a rack up"
+            value={state.structural}
+            onChange={(structural) => changeDamage({ structural })}
+          />
+          {cut ? <HoleAround state={state} /> : null}
+        </>
+      )}
+    </Card>
+  );
+}

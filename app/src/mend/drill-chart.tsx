@@ -1,0 +1,75 @@
+import type { DrillChoices } from "@root-gauge/core/holes";
+import { drillChartWords } from "@root-gauge/core/repair-words";
+import { useTheme, View } from "@tamagui/core";
+import { memo } from "react";
+import { LineChart } from "../kit/charts";
+import { Small } from "../kit/text";
+
+const HEIGHT = 190;
+/** Left of the first point, and right of the last, in the chart's own frame. */
+export const CHART_LEFT = 52;
+/** Every how many drills a mark is written under the axis. */
+const LABELS = 5;
+/** Over this the effort is out of the picture: the tap breaks long before. */
+const MOST_EFFORT = 250;
+
+/** What every drill's hole holds, against how hard its tap turns, in percent; the screw's own limit is the level line. */
+export const DrillChart = memo(function DrillChart({
+  choices,
+  screwLimitN,
+  width,
+}: DrillChoices & { readonly width: number }) {
+  const theme = useTheme();
+  const full = screwLimitN ?? Math.max(...choices.map(({ holdN }) => holdN));
+  const every = Math.max(1, Math.ceil(choices.length / LABELS));
+  const line = (data: number[], color: string, dashes: number[] = []) => ({
+    data,
+    color: () => color,
+    strokeWidth: 2,
+    withDots: false,
+    ...(dashes.length === 0 ? {} : { strokeDashArray: dashes }),
+  });
+  const effort = (of: "least" | "most") =>
+    choices.map(({ effort: band }) => Math.min(MOST_EFFORT, 100 * band[of]));
+  const ink = theme.ink.val;
+  return (
+    <View aria-hidden>
+      <LineChart
+        data={{
+          labels: choices.map(({ drill }, i) => (i % every === 0 ? drill.mark : "")),
+          datasets: [
+            line(
+              choices.map(({ holdN }) => (100 * holdN) / full),
+              ink,
+            ),
+            line(
+              choices.map(() => 100),
+              theme.clash.val,
+              [6, 4],
+            ),
+            line(effort("least"), theme.brass.val, [2, 3]),
+            line(effort("most"), theme.brass.val, [2, 3]),
+          ],
+        }}
+        width={width}
+        height={HEIGHT}
+        yAxisSuffix=" %"
+        fromZero
+        segments={5}
+        withShadow={false}
+        withVerticalLines={false}
+        chartConfig={{
+          backgroundGradientFrom: theme.card.val,
+          backgroundGradientTo: theme.card.val,
+          decimalPlaces: 0,
+          color: () => theme.line.val,
+          labelColor: () => ink,
+          propsForLabels: { fontFamily: "Barlow Semi Condensed", fontSize: 13 },
+          propsForBackgroundLines: { strokeDasharray: "" },
+        }}
+        style={{ paddingRight: CHART_LEFT }}
+      />
+      <Small>{drillChartWords(screwLimitN !== undefined)}</Small>
+    </View>
+  );
+});

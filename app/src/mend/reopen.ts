@@ -1,0 +1,71 @@
+import type { Repair } from "@root-gauge/contract";
+import type { Damage, RepairRecord } from "@root-gauge/core/repair";
+import { isOddThread } from "@root-gauge/core/repair";
+import { printPlain } from "@root-gauge/core";
+import { beginWith, type MendState } from "../data/mend-state";
+import { NEW_HOLE } from "./repair-record";
+
+const lengthText = (mm: number | undefined) => (mm === undefined ? "" : `${printPlain(mm, 3)} mm`);
+
+/** What was said of a damage, as it stands in its fields. */
+function fieldsFrom(damage: Damage): Partial<MendState> {
+  const { thread, male, flaws = [], medium, access, torqueNm } = damage;
+  const odd = isOddThread(thread);
+  const cut = damage.part === "hole" && damage.symptom !== "leaks";
+  return {
+    symptom: damage.symptom,
+    material: damage.material,
+    hole: damage.hole,
+    typedIn: "mm",
+    thread: odd ? "" : thread.designation,
+    odd,
+    crests: odd ? lengthText(thread.majorMm) : "",
+    pitch: odd ? `${printPlain(thread.pitchMm, 4)} mm` : "",
+    male: male?.designation ?? "",
+    depth: cut ? lengthText(damage.depthMm) : "",
+    edge: lengthText(damage.edgeMm),
+    bore: lengthText(damage.boreMm),
+    engaged: lengthText(damage.engagementMm),
+    thickness: lengthText(damage.thicknessMm),
+    boss: lengthText(damage.bossMm),
+    neighbour: lengthText(damage.neighbourMm),
+    wear: lengthText(damage.wearMm),
+    matingHole: lengthText(damage.matingHoleMm),
+    headRoom: lengthText(damage.headRoomMm),
+    torque: torqueNm === undefined ? "" : printPlain(torqueNm, 2),
+    grade: damage.gradeId ?? "",
+    duty: damage.duty,
+    structural: damage.structural === true,
+    acknowledged: damage.acknowledged === true,
+    purpose: damage.purpose ?? "screw",
+    flaws: [...flaws],
+    often: damage.often,
+    behind: damage.behind === true,
+    ...(access === undefined ? {} : { access }),
+    ...(medium === undefined ? {} : { medium }),
+  };
+}
+
+/** Lays a stored repair in Mend again, its plan at the step where it was left. */
+export function reopen(repair: Repair, record: RepairRecord, damage: Damage): void {
+  const { option, drill } = record.choice;
+  const steps = (done: RepairRecord["done"]) =>
+    done.map((step) => ({ ...step, felt: [...step.felt] }));
+  beginWith({
+    ...fieldsFrom(damage),
+    ...(option === undefined ? {} : { chosen: option }),
+    ...(drill === undefined ? {} : { drill }),
+    planning: record.outcome === null,
+    begun: option ?? NEW_HOLE,
+    done: steps(record.done),
+    former: record.former.map((one) => ({ ...one, done: steps(one.done) })),
+    used: record.used,
+    outcome: record.outcome,
+    notes: record.notes,
+    jobId: repair.jobId,
+    position: repair.position,
+    repairId: repair.id,
+    saw: repair.version,
+    takenAt: repair.takenAt,
+  });
+}
