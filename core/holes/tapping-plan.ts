@@ -4,7 +4,7 @@ import type { Mm } from "../units";
 import { blindHole } from "./blind-hole";
 import { chartDrill } from "./chart-drill";
 import { rankedDrills, usefulDrillsMm, type PlannedDrill } from "./choose-drill";
-import type { Drill } from "./drill-sets";
+import { isOwnSystem, type Drill } from "./drill-sets";
 import { drillPointMm, spindleRpm, type SpindleRpm } from "./drilling";
 import { ownedDrills, ownedTaps, ownsTap, type OwnedTools } from "./owned-tools";
 import { isGiven, rangeProblem } from "./accepted-figures";
@@ -103,8 +103,14 @@ function percentFor({ thread, material, percent, depthMm }: TappingRequest, rese
 }
 
 /** No chisel edge is pushed through solid metal: a pilot near 0.3 d from 8 mm up, two from 16. Brass is never piloted. */
-function pilotsFor(drillMm: Mm, material: WorkMaterial, drills: readonly Drill[]): Drill[] {
+function pilotsFor(
+  { thread, material }: TappingRequest,
+  drillMm: Mm,
+  owned: readonly Drill[],
+): Drill[] {
   if (material === "brass") return [];
+  const own = owned.filter((drill) => isOwnSystem(thread, drill));
+  const drills = own.length > 0 ? own : owned;
   const shares = drillMm <= 8 ? [] : drillMm <= 16 ? [0.3] : [0.25, 0.6];
   return shares.flatMap((share) => {
     const near = drills.toSorted(
@@ -220,7 +226,7 @@ export function tappingPlan(request: TappingRequest): TappingPlan {
     kind: "plan",
     drill,
     drills,
-    pilots: pilotsFor(drill.drill.mm, material, owned),
+    pilots: pilotsFor(request, drill.drill.mm, owned),
     drillDepthMm,
     pointMm,
     flagFromTipMm: drillDepthMm + pointMm,

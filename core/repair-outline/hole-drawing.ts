@@ -70,13 +70,13 @@ function figureMarks(damage: Damage, frame: HoleFrame, units: Units): Mark[] {
 }
 
 /** Dimension lines that the touched figures stand on. */
-function tagLines({ edgeMm }: Damage, { at, left, depth }: HoleFrame): Mark[] {
+function tagLines({ edgeMm, symptom }: Damage, { at, left, depth }: HoleFrame): Mark[] {
   const x = at(-left, 0).x - 12;
   const stroke = { weight: "dimension" } as const;
   const { y } = at(0, 0);
   return [
     ...dimensionMarks(line({ x, y }, { x, y: at(0, depth).y }), stroke),
-    ...(edgeMm === undefined
+    ...(edgeMm === undefined || symptom === "new"
       ? []
       : dimensionMarks(
           line({ x: at(0, 0).x, y: y - 12 }, { x: at(edgeMm, 0).x, y: y - 12 }),

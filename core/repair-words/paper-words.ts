@@ -2,7 +2,7 @@ import { forceWords, DUTY_WORDS } from "../sheet-words";
 import { printLength, type Units } from "../units";
 import { upperFirst } from "../words";
 import type { Damage, RepairOption, RepairRecord, RepairWork, StepRecord } from "../repair";
-import { MEND_SENTENCES, SYMPTOM_WORDS, WORK_MATERIAL_WORDS } from "./damage-words";
+import { MEDIUM_NAMES, MEND_SENTENCES, SYMPTOM_WORDS, WORK_MATERIAL_WORDS } from "./damage-words";
 import { STEP_FEEL_WORDS } from "./branch-words";
 import { repairTitleWords } from "./option-words";
 import { tappingPlanWords, type PlanLine } from "./plan-words";
@@ -50,6 +50,7 @@ function holeFacts(damage: Damage, units: Units): PlanLine[] {
   const length = (name: string, mm: number | undefined): PlanLine[] =>
     mm === undefined ? [] : [[name, printLength(mm, units)]];
   const cut = damage.part === "hole" && damage.symptom !== "leaks";
+  if (damage.symptom === "leaks") return jointFacts(damage);
   return [
     ["Metal", WORK_MATERIAL_WORDS[material]],
     ...(cut
@@ -60,6 +61,15 @@ function holeFacts(damage: Damage, units: Units): PlanLine[] {
           ...length("Thickness", thicknessMm),
         ]
       : []),
+    ["Duty", upperFirst(DUTY_WORDS[duty])],
+  ];
+}
+
+function jointFacts({ thread, male = thread, medium, duty }: Damage): PlanLine[] {
+  return [
+    ["Port", thread.designation],
+    ["Screwed in", male.designation],
+    ...(medium === undefined ? [] : [["Holds in", MEDIUM_NAMES[medium]] as const]),
     ["Duty", upperFirst(DUTY_WORDS[duty])],
   ];
 }
@@ -113,6 +123,9 @@ function endingOf({ used, outcome, notes, former }: RepairRecord): PlanLine[] {
   ];
 }
 
+/** Duties at which nobody has to be licensed. */
+const EVERYDAY: ReadonlySet<Damage["duty"]> = new Set(["ordinary", "vibrating"]);
+
 /** The words of a work plan on paper, done steps with what was written at them. */
 export function planPaperWords(
   work: RepairWork,
@@ -122,7 +135,8 @@ export function planPaperWords(
 ): PlanPaper {
   const { chosen, tapping, steps, options } = work;
   const title = chosen === undefined ? "New hole" : repairTitleWords(chosen);
-  const grave = damage.duty !== "ordinary" && damage.duty !== "vibrating";
+  const { duty, structural = false, symptom } = damage;
+  const grave = structural || symptom === "leaks" || !EVERYDAY.has(duty);
   return {
     title: `${damage.thread.designation}: ${title}`,
     subtitle: SYMPTOM_WORDS[damage.symptom],

@@ -9,7 +9,6 @@ const PLAIN: Readonly<Partial<Record<StepCode, string>>> = {
     "Safety hangs on this joint: have the maker’s own repair instruction at hand, and do only what it allows.",
   protect:
     "Grease, rag or plug over oilways, bearings and electrics; battery off. Vacuum chips away, never blow them in.",
-  measure: "Depth, bore, wall and floor once more, at the part itself.",
   mark: "Scribe the place from two edges.",
   centre: "Punch lightly, look, then punch home: within 0.03 of the diameter.",
   clean: "All chips out and counted; degrease before any compound.",
@@ -50,6 +49,12 @@ function drillWordsOf(figures: StepFigures, units: Units): string {
   ]);
 }
 
+const MEASURED_WORDS = {
+  hole: "Depth, bore, wall and floor once more, at the part itself.",
+  screw: "Its size over the crests, its pitch by the leaf, and how much of its thread is whole.",
+  joint: "Both threads: size, pitch, and whether they taper.",
+} as const;
+
 /** What is done at a step, with its figures: one or two sentences. Speeds and torques are estimates. */
 export function workStepWords({ code, figures }: WorkStep, units: Units): string {
   const { thread, turns, diameterMm, lengthMm, leastMm, mostMm, depthMm } = figures;
@@ -67,6 +72,8 @@ export function workStepWords({ code, figures }: WorkStep, units: Units): string
       const tools = named.length === 0 ? "" : ` ${upperFirst(named.join(", "))}.`;
       return `All there before the first chip.${tools}`;
     }
+    case "measure":
+      return MEASURED_WORDS[figures.measured ?? "hole"];
     case "align":
       return figures.guideMm === undefined
         ? "Square two ways, and clamped."

@@ -120,6 +120,8 @@ export interface StepFigures {
   readonly leastNm?: number;
   readonly mostNm?: number;
   readonly torqueRatio?: number;
+  /** What is measured again before anything is cut. */
+  readonly measured?: "hole" | "screw" | "joint";
   /** What has to be laid out. */
   readonly tools?: readonly RepairTool[];
 }

@@ -1,5 +1,6 @@
 import {
   COUNTERSINK_DIAMETERS,
+  chartDrill,
   drillPointMm,
   ownedTaps,
   spindleRpm,
@@ -11,6 +12,7 @@ import { tappedBy } from "./cut";
 import { engagementOf, tightening, type Damage } from "./damage";
 import { makeUpTurns } from "./pipe-joints";
 import type { RepairOption } from "./repair-options";
+import { solidBush } from "./solid-bush";
 import { branchesAt, type TappedWith } from "./step-branches";
 import { cautionsAt } from "./step-cautions";
 import { SEALS, STEP_SEQUENCES } from "./step-sequences";
@@ -62,6 +64,8 @@ function turnsOf({ male, thread }: Damage): StepFigures {
   return turns === undefined ? {} : { turns: turns.hand, mostTurns: turns.hand + turns.wrench };
 }
 
+const CUTTING: ReadonlySet<StepCode> = new Set(["drill", "countersink", "tap"]);
+
 const length = (figures: StepFigures, mm: number | undefined): StepFigures =>
   mm === undefined ? {} : { ...figures, diameterMm: mm };
 
@@ -79,6 +83,8 @@ function figuresOf(
   switch (code) {
     case "lay-out":
       return { tools: option.needs };
+    case "measure":
+      return { measured: measuredAt(damage) };
     case "align":
       return damage.matingHoleMm === undefined ? {} : { guideMm: damage.matingHoleMm };
     case "drill":
@@ -117,6 +123,26 @@ function figuresOf(
   }
 }
 
+/** What is measured again before anything is cut. */
+function measuredAt({ part, symptom }: Damage): StepFigures["measured"] {
+  if (symptom === "leaks") return "joint";
+  return part;
+}
+
+/** A plug is drilled and tapped by its own thread first, and afterwards by the thread that was there. */
+function stagesOf(option: RepairOption): readonly [RepairOption, RepairOption] {
+  const { kind, thread } = option;
+  const plug = kind === "plug-and-redrill" ? solidBush(thread) : undefined;
+  if (plug === undefined) return [option, option];
+  const outer: RepairOption = {
+    ...option,
+    kind: "oversize",
+    thread: plug.outer,
+    drill: plug.drill,
+  };
+  return [outer, { ...option, kind: "oversize", drill: chartDrill(thread).drill }];
+}
+
 /** What is done between the first look and the last trial: a plug is shortened, and opens no mating part. */
 function middleOf({ kind }: RepairOption, { purpose }: Damage): readonly StepCode[] {
   const codes = STEP_SEQUENCES[kind];
@@ -141,7 +167,7 @@ export function workPlan(option: RepairOption, damage: Damage): readonly WorkSte
   const before: readonly StepCode[] = [
     ...(grave ? (["acknowledge"] as const) : []),
     "lay-out",
-    ...(part === "screw" ? [] : (["protect"] as const)),
+    ...(part === "screw" || SEALS.has(kind) ? [] : (["protect"] as const)),
     "measure",
   ];
   const after: readonly StepCode[] = SEALS.has(kind)
@@ -153,7 +179,12 @@ export function workPlan(option: RepairOption, damage: Damage): readonly WorkSte
     drill,
     tools,
   };
-  return [...before, ...middleOf(option, damage), ...after].map((code) =>
-    stepOf(code, damage, tapped, figuresOf(code, option, damage, insert)),
-  );
+  const [first, second] = stagesOf(option);
+  const codes = [...before, ...middleOf(option, damage), ...after];
+  const markedAt = codes.indexOf("mark");
+  return codes.map((code, at) => {
+    const cuts = CUTTING.has(code);
+    const stage = !cuts ? option : markedAt >= 0 && at > markedAt ? second : first;
+    return stepOf(code, damage, tapped, figuresOf(code, stage, damage, insert));
+  });
 }
