@@ -26,6 +26,7 @@ export {
   readPitch,
   sizesOverCrests,
   threadById,
+  threadInsideInsert,
 } from "./threads";
 export type {
   DesignationProblem,

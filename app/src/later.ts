@@ -13,6 +13,7 @@ export { ThreadScreen } from "./charts/thread/thread-screen";
 export { ThreadsScreen } from "./charts/threads/threads-screen";
 export { JobScreen } from "./jobs/job-screen";
 export { JobsScreen } from "./jobs/jobs-screen";
+export { MendFromBench } from "./mend/mend-from-bench";
 export { MendScreen } from "./mend/mend-screen";
 export { OutboxScreen } from "./outbox/outbox-screen";
 export { RepairScreen } from "./repairs/repair-screen";

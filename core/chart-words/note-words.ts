@@ -20,6 +20,8 @@ const USE_WORDS: Readonly<Record<ThreadUse, string>> = {
   "old-power-screw":
     "Old presses, vices and jacks. Sizes are practice, not a standard: measure it.",
   conduit: "Electrical conduit and cable glands.",
+  "insert-hole":
+    "A hole prepared for a wire insert, or one whose insert came out. The screw that belongs in it is the thread it is named after.",
   "garden-hose": "Garden hose couplings, sealed by a washer.",
   "flare-fitting": "37° flare fittings (SAE J514).",
   "grease-nipple": "Grease nipples.",

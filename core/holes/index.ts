@@ -16,7 +16,7 @@ export type { DrillsWanted } from "./drills-to-show";
 export { MACHINES, ownedDrills, ownedTaps, ownsStiTap, ownsTap } from "./owned-tools";
 export type { Machine, OwnedTools } from "./owned-tools";
 export type { AskedFigure, RepairCaution, RepairProblem } from "./problem";
-export { INSERT_GROWTH, bossShare, screwStripLoadN, stripLoadN } from "./strip-load";
+export { bossShare, screwStripLoadN, stripLoadN } from "./strip-load";
 export type { StripLoadOptions } from "./strip-load";
 export { formingDrillMm, reserveWord, tapEffort, tapReserve } from "./tap-effort";
 export type { TapEffort, TapReserveWord } from "./tap-effort";

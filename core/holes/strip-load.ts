@@ -1,5 +1,5 @@
 import { strippingAreas } from "../mating";
-import { limits, type Thread } from "../threads";
+import { INSERT_GROWTH, limits, type Thread } from "../threads";
 import type { Mm } from "../units";
 import { WORK_MATERIALS, type WorkMaterial } from "./work-materials";
 
@@ -9,9 +9,6 @@ export interface StripLoadOptions {
   /** Outside of a round boss, or across its flats. */
   readonly bossMm?: Mm;
 }
-
-/** How far a wire insert moves its parent's thread out, on the diameter, in pitches: three quarters of the V a side. */
-export const INSERT_GROWTH = 1.299038;
 
 const LEAST_BOSS = 1.4;
 const STIFF_BOSS = 1.9;

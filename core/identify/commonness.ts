@@ -1,15 +1,4 @@
-import type { Thread } from "../threads";
-
-/**
- * ISO 262:1998, selected sizes for screws, bolts and nuts: the fine pitches that are in ordinary trade, as
- * "diameter x pitch".
- */
-const ISO_262_FINE: ReadonlySet<string> = new Set(
-  [
-    "8x1 10x1.25 10x1 12x1.5 12x1.25 14x1.5 16x1.5 18x2 18x1.5 20x2 20x1.5 22x2 22x1.5 24x2 27x2 30x2",
-    "33x2 36x3 39x3 42x3 45x3 48x3 52x4 56x4 60x4 64x4",
-  ].flatMap((row) => row.split(" ")),
-);
+import { isSelectedMetric, type Thread } from "../threads";
 
 const CHOICE_WEIGHT = { 1: 1, 2: 0.25, 3: 0.06 } as const;
 
@@ -34,6 +23,7 @@ const SERIES_WEIGHT: Readonly<Record<string, number>> = {
   Pg: 0.02,
   NH: 0.02,
   "conduit M": 0.02,
+  STI: 0.12,
 };
 
 /** Constant-pitch series, brass, cycle, square, stub Acme and the parallel American pipe threads. */
@@ -42,7 +32,7 @@ const RARE_SERIES = 0.008;
 function seriesWeight(thread: Thread): number {
   if (thread.family !== "iso-metric") return SERIES_WEIGHT[thread.series] ?? RARE_SERIES;
   if (thread.series === "coarse") return 1;
-  return ISO_262_FINE.has(`${thread.majorMm}x${thread.pitchMm}`) ? 0.3 : 0.04;
+  return isSelectedMetric(thread) ? 0.3 : 0.04;
 }
 
 /** General machinery is held together between about M5 and M16; the weight falls off evenly by ratio on both sides. */

@@ -33,7 +33,7 @@ export function identify(given: readonly Reading[], options: IdentifyOptions = {
   const weighed = readings.map(weighReading);
   const posterior = posteriorOf(weighed, options);
   const candidates = rankedCandidates(weighed, posterior, options);
-  const conflict = conflictOf(posterior, options);
+  const conflict = conflictOf(posterior);
   const verdict = verdictOf(readings, candidates, posterior.unknown, conflict);
   const standing = candidates.filter(({ probability }) => !isRuledOut(probability));
   return {

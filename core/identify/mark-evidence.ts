@@ -62,6 +62,7 @@ const MARKS: Readonly<Record<ThreadFamily, Shares>> = {
   square: UNGRADED,
   conduit: UNGRADED,
   hose: UNGRADED,
+  "insert-tapped": UNGRADED,
 };
 
 /** SAE J429 grades 5 and 8 with their lines: 1/4 to 1 1/2 in. */

@@ -23,6 +23,7 @@ const PLACES: Readonly<Record<ThreadFamily, ByPlace>> = {
   square: { britain: 0.6, "north-america": 0.5, europe: 0.4, japan: 0.2 },
   conduit: { britain: 0.3, "north-america": 0.05, europe: 0.9, japan: 0.2 },
   hose: { britain: 0.05, "north-america": 0.95, europe: 0.02, japan: 0.02 },
+  "insert-tapped": { britain: 0.5, "north-america": 0.5, europe: 0.5, japan: 0.5 },
 };
 
 /** When a family came into use and when it went out of new machines, years, where that says something. */
@@ -147,6 +148,7 @@ const FUNCTIONS: Readonly<Record<ThreadFamily, Readonly<Record<PartFunction, num
   square: POWER,
   conduit: CONDUIT,
   hose: PIPE,
+  "insert-tapped": FASTENING,
 };
 
 /** What the part does. */

@@ -24,6 +24,8 @@ export interface Posterior {
   readonly logEvidence: number;
   /** The readings brought together, as they were weighed. */
   readonly witnesses: readonly ReadingLikelihoods[];
+  /** What each thread had before any reading. */
+  readonly prior: Float64Array;
 }
 
 /** A thread that is not made on the part's side keeps this share: anyone may have called the part the wrong thing. */
@@ -31,11 +33,19 @@ const WRONG_SIDE = 1e-4;
 
 const priors = new Map<string, Float64Array>();
 
+/** A hole is tapped for an insert in a casting or a plate, never in a nut: only a part that is, or reads as, a hole has one. */
+function mayHoldInsert({ part }: PriorOptions, weighed: readonly WeighedReading[]): boolean {
+  if (part !== undefined) return part === "tapped-hole";
+  return weighed.some(({ reading }) => reading.kind === "internal-diameter");
+}
+
 /** The probability of each thread before any reading, in catalogue order; worked out once for each choice. */
-function knownPrior({ useCommonness = true, part }: PriorOptions): Float64Array {
+function knownPrior(options: PriorOptions, weighed: readonly WeighedReading[]): Float64Array {
+  const { useCommonness = true, part } = options;
   const side = part === undefined ? undefined : sideOf(part);
-  const key = `${useCommonness} ${side}`;
-  const prior = priors.get(key) ?? priorOf(catalogue(), useCommonness, side);
+  const inserts = mayHoldInsert(options, weighed);
+  const key = `${useCommonness} ${side} ${inserts}`;
+  const prior = priors.get(key) ?? priorOf(catalogue(), useCommonness, side, inserts);
   priors.set(key, prior);
   return prior;
 }
@@ -44,9 +54,13 @@ function priorOf(
   threads: readonly Thread[],
   useCommonness: boolean,
   side: ThreadSide | undefined,
+  inserts: boolean,
 ): Float64Array {
   const weights = threads.map((thread) => {
-    const made = side === undefined || thread.only === undefined || thread.only === side;
+    const made =
+      thread.family === "insert-tapped"
+        ? inserts
+        : side === undefined || thread.only === undefined || thread.only === side;
     return (useCommonness ? commonnessWeight(thread) : 1) * (made ? 1 : WRONG_SIDE);
   });
   const total = weights.reduce((sum, weight) => sum + weight, 0);
@@ -71,7 +85,8 @@ export function posteriorOf(
   options: PriorOptions = {},
 ): Posterior {
   const witnesses = combined(weighed);
-  const logs = jointLogs(knownPrior(options), witnesses);
+  const prior = knownPrior(options, weighed);
+  const logs = jointLogs(prior, witnesses);
   const logUnknown = witnesses.reduce(
     (sum, { ofUnknown }) => sum + Math.log(ofUnknown),
     Math.log(UNKNOWN_PRIOR),
@@ -93,6 +108,7 @@ export function posteriorOf(
     logs,
     logEvidence: largest + Math.log(total),
     witnesses,
+    prior,
   };
 }
 
@@ -116,8 +132,8 @@ export function likeliestFirst({ logs }: Posterior): number[] {
  * How much less likely the readings are together than each alone, as a natural logarithm: negative while they bear each
  * other out, well over zero when they contradict each other.
  */
-export function conflictOf({ logEvidence, witnesses }: Posterior, options: PriorOptions): number {
-  return logEach(witnesses, knownPrior(options)) - logEvidence;
+export function conflictOf({ logEvidence, witnesses, prior }: Posterior): number {
+  return logEach(witnesses, prior) - logEvidence;
 }
 
 /** ln of the product of the probabilities that each witness has alone. */

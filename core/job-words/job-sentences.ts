@@ -2,6 +2,7 @@
 export const JOB_SENTENCES = {
   notOnServer: "Kept on this device, not on the server yet.",
   emptyJob: "Nothing written up for this job yet.",
+  repairUnreadable: "What was stored of it cannot be read any more.",
   noJob: "No job yet. Identify a part on the Bench and write it up: the job is made there.",
   nothingWaits: "Nothing waits: everything saved here is on the server.",
   fetchingServers: "Fetching what the server has.",

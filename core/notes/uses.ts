@@ -15,6 +15,7 @@ export type ThreadUse =
   | "old-power-screw"
   | "conduit"
   | "garden-hose"
+  | "insert-hole"
   | "constant-pitch"
   | "flare-fitting"
   | "grease-nipple"
@@ -79,6 +80,8 @@ function usualUse({ family, series }: Thread): ThreadUse {
       return "conduit";
     case "hose":
       return "garden-hose";
+    case "insert-tapped":
+      return "insert-hole";
   }
 }
 

@@ -10,7 +10,7 @@ import {
 } from "../holes";
 import { stressArea } from "../joints";
 import { strippingAreas } from "../mating";
-import { catalogue, type Thread } from "../threads";
+import { catalogue, isSelectedMetric, type Thread } from "../threads";
 import type { Mm } from "../units";
 import { wallCheck, type WallCheck } from "./walls";
 
@@ -46,13 +46,6 @@ export interface OversizeThread {
   readonly torqueRatio?: number;
 }
 
-/** Fine threads of ISO 262, the sizes that screws are bought in. */
-const ISO_262_FINE = new Set(
-  "8x1 10x1.25 10x1 12x1.5 12x1.25 14x1.5 16x1.5 18x2 18x1.5 20x2 20x1.5 22x2 22x1.5 24x2 27x2 30x2 33x2 36x3 39x3 42x3 45x3 48x3 52x4 56x4 60x4 64x4"
-    .split(" ")
-    .map((size) => `iso-m${size}`),
-);
-
 const SCREW_SERIES = new Set(["UNC", "UNF", "BSW", "BSF"]);
 const PLUG_SERIES = new Set(["G", "R", "NPT", "fine"]);
 
@@ -61,11 +54,10 @@ const LEAST_PERCENT = 60;
 const MOST_SHOWN = 8;
 
 function isOffered(thread: Thread, purpose: "screw" | "plug"): boolean {
-  const { id, family, series, only } = thread;
-  if (only === "external") return false;
+  const { family, series, only } = thread;
+  if (only === "external" || family === "insert-tapped") return false;
   if (purpose === "plug" && PLUG_SERIES.has(series)) return true;
-  if (family === "iso-metric") return series === "coarse" || ISO_262_FINE.has(id);
-  return SCREW_SERIES.has(series);
+  return family === "iso-metric" ? isSelectedMetric(thread) : SCREW_SERIES.has(series);
 }
 
 /** The charted drill where it cleans the hole, else the next on hand that does. */

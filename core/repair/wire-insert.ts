@@ -1,13 +1,12 @@
-import {
-  INSERT_GROWTH,
-  blindHole,
-  isOwnSystem,
-  ownedDrills,
-  type Drill,
-  type OwnedTools,
-} from "../holes";
+import { blindHole, isOwnSystem, ownedDrills, type Drill, type OwnedTools } from "../holes";
 import type { Tap } from "../joints";
-import { limits, type BasicSizes, type SizeRange, type Thread } from "../threads";
+import {
+  insertTappedLimits,
+  insertTappedSizes,
+  type BasicSizes,
+  type SizeRange,
+  type Thread,
+} from "../threads";
 import type { Mm } from "../units";
 
 /** The lengths that wire inserts are made in, in diameters. */
@@ -40,28 +39,13 @@ export interface WireInsert {
   readonly screwPastTangMm: Mm;
 }
 
-/** Pitch and minor diameter of the thread a wire insert stands in, over those of the thread inside, in pitches. */
-const PITCH_GROWTH = 0.649519;
-const MINOR_GROWTH = 0.216506;
-
-/** Classes of the thread inside whose tolerance of the minor diameter the tapped hole is given: an estimate. */
-const MINOR_CLASS = { "iso-metric": "5H", unified: "2B" } as const;
-
 /** A drill may be so much under the minor diameter; the best is this share of the tolerance over it. */
 const UNDER_MM: Mm = 0.05;
 const BEST_SHARE = 0.45;
 
-type InsertFamily = keyof typeof MINOR_CLASS;
-
-const isInsertFamily = (family: string): family is InsertFamily => family in MINOR_CLASS;
-
 /** The thread that is tapped for a wire insert: the one inside, moved out by the wire (ASME B18.29.1, DIN 8140). */
-export function stiSizes({ majorMm, pitchMm }: Thread): BasicSizes {
-  return {
-    major: majorMm + INSERT_GROWTH * pitchMm,
-    pitch: majorMm + PITCH_GROWTH * pitchMm,
-    minor: majorMm + MINOR_GROWTH * pitchMm,
-  };
+export function stiSizes(thread: Thread): BasicSizes {
+  return insertTappedSizes(thread);
 }
 
 function drillFor(
@@ -81,10 +65,8 @@ function drillFor(
 
 /** Limits of the drilled hole for a wire insert; the upper one is 5H's or 2B's tolerance over the lower: an estimate. */
 export function stiMinor(thread: Thread): Required<SizeRange> | undefined {
-  if (!isInsertFamily(thread.family)) return undefined;
-  const { min = 0, max = 0 } = limits(thread, "internal", MINOR_CLASS[thread.family]).minor;
-  const least = stiSizes(thread).minor;
-  return { min: least, max: least + (max - min) };
+  const { min, max } = insertTappedLimits(thread)?.minor ?? {};
+  return min === undefined || max === undefined ? undefined : { min, max };
 }
 
 /**

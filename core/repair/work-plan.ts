@@ -8,6 +8,7 @@ import {
   type WorkMaterial,
 } from "../holes";
 import { tapLeadPitches } from "../joints";
+import { insertTappedId, threadById, type Thread } from "../threads";
 import { tappedBy } from "./cut";
 import { engagementOf, tightening, type Damage } from "./damage";
 import { makeUpTurns } from "./pipe-joints";
@@ -69,6 +70,11 @@ const CUTTING: ReadonlySet<StepCode> = new Set(["drill", "countersink", "tap"]);
 const length = (figures: StepFigures, mm: number | undefined): StepFigures =>
   mm === undefined ? {} : { ...figures, diameterMm: mm };
 
+/** What an insert's tap is called by. */
+function stiName(inside: Thread): string {
+  return threadById(insertTappedId(inside))?.designation ?? `STI ${inside.designation}`;
+}
+
 /** The figures of a step of a repair. */
 function figuresOf(
   code: StepCode,
@@ -93,7 +99,7 @@ function figuresOf(
       return { diameterMm: insert?.countersinkMm ?? COUNTERSINK_DIAMETERS * cut.majorMm };
     case "tap":
       return {
-        thread: cut.thread.designation,
+        thread: insert === undefined ? cut.thread.designation : stiName(thread),
         turns: fullMm / cut.thread.pitchMm + tapLeadPitches(last),
       };
     case "open-mate":

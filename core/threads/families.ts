@@ -4,6 +4,7 @@ import { britishAssociation } from "./ba";
 import { conduit } from "./conduit";
 import { cycle } from "./cycle";
 import { hose } from "./hose";
+import { insertTappedStandard } from "./insert-tapped";
 import { isoMetric } from "./iso-metric";
 import { pipeParallel } from "./pipe-parallel";
 import { pipeTaper } from "./pipe-taper";
@@ -28,4 +29,5 @@ export const FAMILIES: Readonly<Record<ThreadFamily, FamilyStandard>> = {
   square,
   conduit,
   hose,
+  "insert-tapped": insertTappedStandard,
 };

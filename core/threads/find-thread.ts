@@ -1,5 +1,6 @@
 import { MOST_LETTERS, mmFromInches, oneSpelling } from "../units";
-import { catalogue } from "./catalogue";
+import { catalogue, threadById } from "./catalogue";
+import { insertTappedId } from "./insert-tapped";
 import { toleranceClasses } from "./limits";
 import { readDesignation, type WrittenDesignation } from "./read-designation";
 import type { Thread } from "./thread";
@@ -207,6 +208,22 @@ function exactly(text: string): Thread | undefined {
   return byName.get(text.toLowerCase());
 }
 
+/** "STI M10", "EG M10", "M10 STI": a hole that is tapped for a wire insert round that thread. */
+const INSERT_WORD = /^(?:sti|eg)[ -]+(?<after>.+)$|^(?<before>.+)[ -]+sti$/i;
+
+/** The hole that is tapped for an insert round what was written. */
+function tappedForInsert(text: string): DesignationReading {
+  const inside = lookUpThread(text);
+  if (inside.kind !== "found") return inside;
+  const tapped = threadById(insertTappedId(inside.thread));
+  if (tapped === undefined) {
+    const { thread } = inside;
+    return { kind: "problem", problem: { code: "pitch-not-held", read: text, held: [thread] } };
+  }
+  const { rest } = inside;
+  return { kind: "found", thread: tapped, others: [], ...(rest === undefined ? {} : { rest }) };
+}
+
 /**
  * Finds what a written designation means: one thread, several to choose from, or why it is none.
  * Case, spaces, a comma for the point do not matter. Nothing written is dropped: what is no part of the thread is handed
@@ -218,6 +235,8 @@ export function lookUpThread(text: string): DesignationReading {
     const problem = { letters: read.length, most: MOST_LETTERS } as const;
     return { kind: "problem", problem: { code: "designation-too-long", ...problem } };
   }
+  const inside = INSERT_WORD.exec(oneSpelling(text))?.groups;
+  if (inside !== undefined) return tappedForInsert(inside.before ?? inside.after ?? "");
   const exact = exactly(oneSpelling(text));
   if (exact !== undefined) return { kind: "found", thread: exact, others: [] };
   const written = readDesignation(text);

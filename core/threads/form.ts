@@ -22,7 +22,10 @@ const ROUNDED: ReadonlySet<Thread["family"]> = new Set([
 ]);
 
 const isIso60 = ({ family, series }: Thread) =>
-  family === "iso-metric" || family === "unified" || series === "conduit M";
+  family === "iso-metric" ||
+  family === "unified" ||
+  family === "insert-tapped" ||
+  series === "conduit M";
 
 /** The form of a thread: ISO 68-1 and UNR screws have a rounded root, their nuts flats; Whitworth forms are rounded at both. */
 export function threadForm(thread: Thread, side: ThreadSide): ThreadForm {

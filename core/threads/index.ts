@@ -11,6 +11,14 @@ export {
 } from "./limits";
 export { formSizes, halfFlat, tangentRadius, threadForm } from "./form";
 export type { ThreadEnd } from "./form";
+export {
+  INSERT_GROWTH,
+  insertTappedId,
+  insertTappedLimits,
+  insertTappedSizes,
+  threadInsideInsert,
+} from "./insert-tapped";
+export { isSelectedMetric } from "./iso-262";
 export { PITCHES_READ, readPitch } from "./read-pitch";
 export { HANDS, THREAD_FAMILIES, THREAD_SIDES } from "./thread";
 export type {

@@ -15,6 +15,7 @@ export const THREAD_FAMILIES = [
   "square",
   "conduit",
   "hose",
+  "insert-tapped",
 ] as const;
 
 export type ThreadFamily = (typeof THREAD_FAMILIES)[number];

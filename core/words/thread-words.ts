@@ -15,6 +15,7 @@ export const FAMILY_WORDS: Readonly<Record<ThreadFamily, string>> = {
   square: "Square",
   conduit: "Conduit",
   hose: "Hose",
+  "insert-tapped": "Tapped for inserts",
 };
 
 /** An area: "58 mm²" or "0.0899 in²". */

@@ -35,6 +35,9 @@ export function Findings({ bench, units, onOpen, onWriteUp }: BenchLayoutProps) 
         <later.CommonnessSwitch used={onBench.options.useCommonness !== false} />
       )}
       <ActionButton label="Tools on hand" onPress={() => onOpen("tools")} />
+      {later === undefined ? null : (
+        <later.MendFromBench part={onBench} identification={identification} sizes={bench.sizes} />
+      )}
       {unsettled ? <ActionButton label="Write it up as it stands" onPress={onWriteUp} /> : null}
     </>
   );

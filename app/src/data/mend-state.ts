@@ -86,6 +86,8 @@ const mendStateSchema = z.object({
   used: z.optional(z.string()),
   outcome: z._default(z.nullable(z.enum(REPAIR_OUTCOMES)), null),
   notes: text,
+  /** Plans that were left half done for another damage, as JSON of this. */
+  parked: z._default(z.array(z.string()), []),
 });
 
 export type MendState = z.infer<typeof mendStateSchema>;
@@ -132,6 +134,7 @@ const EMPTY: MendState = {
   saw: 0,
   outcome: null,
   notes: "",
+  parked: [],
 };
 
 const useMendStore = createKeptStore<MendState>({
@@ -185,9 +188,39 @@ export function changeLength(length: MendLength, text: string, units: Units): vo
   changeDamage({ [length]: text, typedIn });
 }
 
-/** Begins with what is known of a hole elsewhere; a plan that is half done stays where it can be gone back to. */
+/** Plans that are kept beside the one at hand. */
+const MOST_PARKED = 6;
+
+/** What is parked once the one at hand is left: with it, where something of it was done that no job holds yet. */
+function parkedWith({ parked, ...now }: MendState): string[] {
+  const isWorth = now.done.length > 0 && (now.outcome === null || now.repairId === undefined);
+  const kept = isWorth ? [...parked, JSON.stringify(now)] : parked;
+  return kept.slice(-MOST_PARKED);
+}
+
+/** Begins with what is known of a hole elsewhere; a plan that is half done is parked, to be gone back to. */
 export function beginWith(known: Partial<MendState>): void {
-  useMendStore.setState({ ...EMPTY, ...known }, true);
+  const parked = parkedWith(useMendStore.getState());
+  useMendStore.setState({ ...EMPTY, ...known, parked }, true);
+}
+
+/** What was parked, as far as it can be read. */
+export function parkedMends({
+  parked,
+}: MendState): readonly (MendState & { readonly at: number })[] {
+  return parked.flatMap((text, at) => {
+    const read = mendStateSchema.safeParse(JSON.parse(text));
+    return read.success ? [{ ...read.data, at }] : [];
+  });
+}
+
+/** Goes on with one that was parked; the one at hand is parked in its place. */
+export function takeUp(at: number): void {
+  const now = useMendStore.getState();
+  const read = mendStateSchema.safeParse(JSON.parse(now.parked[at] ?? "null"));
+  if (!read.success) return;
+  const parked = parkedWith({ ...now, parked: now.parked.filter((_, i) => i !== at) });
+  useMendStore.setState({ ...read.data, choosing: false, parked }, true);
 }
 
 /** Looks at another option, without beginning its plan. */
@@ -261,5 +294,6 @@ export function wasStored(repairId: string, saw: number, takenAt: string): void 
 
 /** Begins with another damage. */
 export function startMend(): void {
-  useMendStore.setState(EMPTY, true);
+  const { parked } = useMendStore.getState();
+  useMendStore.setState({ ...EMPTY, parked }, true);
 }

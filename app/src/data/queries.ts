@@ -110,7 +110,7 @@ export function useRepairs(jobId: string) {
   });
   const stored = query.data?.pages.flatMap(({ repairs }) => repairs) ?? [];
   const own = waiting.repairs.filter((repair) => repair.jobId === jobId);
-  return { repairs: merged(own, stored), more: moreOf(query) };
+  return { repairs: merged(own, stored), next: query.hasNextPage, more: moreOf(query) };
 }
 
 /** One stored repair. */

@@ -5,13 +5,15 @@ import { partTitleWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { FlatList } from "react-native";
-import { useJob, type Kept } from "../data/queries";
+import { useJob, useRepairs, type Kept } from "../data/queries";
 import { useSettings } from "../data/settings";
+import { ActionButton } from "../kit/action-button";
 import { ListRow } from "../kit/list-row";
-import { Body, Figure, Small } from "../kit/text";
+import { Body, Figure, Heading, Small } from "../kit/text";
 import { VerdictMark } from "../kit/verdict-mark";
 import { UnitsSwitch } from "../kit/units-switch";
 import { PAGE_WIDTH, PageHead } from "../shell/page";
+import { RepairRow } from "./repair-row";
 import { favouredThread } from "@root-gauge/core/sheet";
 
 interface PartRowProps {
@@ -54,6 +56,26 @@ function PartRow({ record, units, onPress }: PartRowProps) {
   );
 }
 
+/** What was mended on the job. */
+function Repairs({ jobId }: { jobId: string }) {
+  const router = useRouter();
+  const { repairs, next, more } = useRepairs(jobId);
+  if (repairs.length === 0) return null;
+  return (
+    <View role="region" aria-label="Repairs" marginBottom={12}>
+      <Heading>Repairs</Heading>
+      {repairs.map((repair) => (
+        <RepairRow
+          key={repair.id}
+          repair={repair}
+          onPress={() => router.push(`/repair/${repair.id}`)}
+        />
+      ))}
+      {next ? <ActionButton label="More repairs" onPress={more} /> : null}
+    </View>
+  );
+}
+
 /** A job: what was found on it, the last taken first. */
 export function JobScreen({ id }: { id: string }) {
   const router = useRouter();
@@ -72,11 +94,14 @@ export function JobScreen({ id }: { id: string }) {
           <PartRow record={item} units={units} onPress={() => router.push(`/sheet/${item.id}`)} />
         )}
         ListHeaderComponent={
-          job?.origin ? (
-            <Body color="$quiet" marginBottom={8}>
-              {job.origin}
-            </Body>
-          ) : null
+          <>
+            {job?.origin ? (
+              <Body color="$quiet" marginBottom={8}>
+                {job.origin}
+              </Body>
+            ) : null}
+            <Repairs jobId={id} />
+          </>
         }
         ListEmptyComponent={<Body role="status">{empty}</Body>}
         contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}

@@ -12,6 +12,7 @@ import { TextEntry } from "../kit/text-entry";
 import { namedThread, partOf, pitchProblem } from "./damage-of";
 import { MendFields, YesNo } from "./mend-fields";
 import { fieldsOf } from "./mend-lengths";
+import { ThreadFromBench } from "./thread-from-bench";
 
 const HOLES = [
   { value: "blind", label: "Blind" },
@@ -84,6 +85,7 @@ function Threads({ state, symptom, units }: DamageCardProps) {
           onChange={(thread) => changeDamage({ thread })}
         />
       )}
+      {!byPitch && state.thread.trim() === "" ? <ThreadFromBench /> : null}
       {symptom === "leaks" ? (
         <ThreadName
           label="Thread that is screwed in"

@@ -6,7 +6,7 @@ import { useTheme, View } from "@tamagui/core";
 import { useState } from "react";
 import { ScrollView } from "react-native";
 import Svg from "react-native-svg";
-import { changeDamage, startMend, type MendState } from "../data/mend-state";
+import { changeDamage, parkedMends, startMend, takeUp, type MendState } from "../data/mend-state";
 import { Marks } from "../drawing/marks";
 import { ActionButton } from "../kit/action-button";
 import { Pressable } from "../kit/pressable";
@@ -46,6 +46,24 @@ function GoOn({ state, units }: SymptomPlatesProps) {
   );
 }
 
+/** Plans that were left half done for another. */
+function Parked({ state, units }: SymptomPlatesProps) {
+  const parked = parkedMends(state);
+  return (
+    <>
+      {parked.map((one) => (
+        <Card key={one.at} gap={8}>
+          <Heading>
+            {[damagedThread(one, units)?.designation, one.position].filter(Boolean).join(", ")}
+          </Heading>
+          <Body>{halfDoneWords(one.done.length)}</Body>
+          <ActionButton label="Take this one up again" onPress={() => takeUp(one.at)} />
+        </Card>
+      ))}
+    </>
+  );
+}
+
 /** What is wrong, each with a small section of it: a touch on one begins. */
 export function SymptomPlates(props: SymptomPlatesProps) {
   const theme = useTheme();
@@ -53,6 +71,7 @@ export function SymptomPlates(props: SymptomPlatesProps) {
     <ScrollView tabIndex={0}>
       <View padding={12} gap={12} maxWidth={760}>
         <GoOn {...props} />
+        <Parked {...props} />
         <Body>{MEND_SENTENCES.what}</Body>
         <View role="list" flexDirection="row" flexWrap="wrap" gap={10}>
           {SYMPTOMS.map((symptom) => (

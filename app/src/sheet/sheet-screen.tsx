@@ -17,6 +17,7 @@ import { UnitsSwitch } from "../kit/units-switch";
 import { threadPath } from "../shell/links";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
 import { CalloutCard } from "./callout-card";
+import { enterMend } from "../mend/enter-mend";
 import { ThreadCaution } from "../kit/thread-caution";
 import { FastenerSheetView } from "./fastener-sheet-view";
 import { ReadingList } from "./reading-list";
@@ -41,6 +42,14 @@ function putOnBench(record: IdentificationRecord): void {
       takenAt,
     },
   });
+}
+
+/** Lays what was named here in Mend, with its job and its place. */
+function mendPart(record: IdentificationRecord): void {
+  const { jobId, position, result } = record;
+  const spec = screwThatGoesIn(record);
+  const thread = favouredThread(result) ?? spec?.thread;
+  enterMend({ thread, jobId, position, gradeId: spec?.gradeId });
 }
 
 interface SheetBodyProps {
@@ -176,10 +185,20 @@ export function SheetScreen({ id }: { id: string }) {
       )}
       {record === undefined ? null : (
         <PageActions>
-          <View flexDirection="row" gap={8}>
+          <View flexDirection="row" flexWrap="wrap" gap={8}>
             <ActionButton
               flex={1}
-              label="Open on the Bench"
+              label="Mend it"
+              says="Mend its thread or its hole"
+              onPress={() => {
+                mendPart(record);
+                router.push("/mend");
+              }}
+            />
+            <ActionButton
+              flex={1}
+              label="On the Bench"
+              says="Open on the Bench"
               onPress={() => {
                 putOnBench(record);
                 router.push("/");

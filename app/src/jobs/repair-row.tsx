@@ -1,0 +1,28 @@
+import type { Repair } from "@root-gauge/contract";
+import { JOB_SENTENCES } from "@root-gauge/core/job-words";
+import { progressWords } from "@root-gauge/core/repair-words";
+import { View } from "@tamagui/core";
+import type { Kept } from "../data/queries";
+import { ListRow } from "../kit/list-row";
+import { Body, Figure, Small } from "../kit/text";
+
+/** A repair as a row: what was done, where, and how far it has come. */
+export function RepairRow({ repair, onPress }: { repair: Kept<Repair>; onPress: () => void }) {
+  const { record, title, thread, position, steps } = repair;
+  return (
+    <ListRow onPress={onPress}>
+      <View flex={1} gap={2}>
+        <Figure fontSize={20} lineHeight={24}>
+          {record === null ? "A repair" : `${thread}: ${title}`}
+        </Figure>
+        <Body>{position === "" ? "Place not named" : position}</Body>
+        <Small>
+          {record === null
+            ? JOB_SENTENCES.repairUnreadable
+            : progressWords(record.outcome, record.done.length, steps)}
+        </Small>
+        {repair.waiting ? <Small>{JOB_SENTENCES.notOnServer}</Small> : null}
+      </View>
+    </ListRow>
+  );
+}
