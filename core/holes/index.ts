@@ -20,7 +20,7 @@ export { bossShare, screwStripLoadN, stripLoadN } from "./strip-load";
 export type { StripLoadOptions } from "./strip-load";
 export { formingDrillMm, reserveWord, tapEffort, tapReserve } from "./tap-effort";
 export type { TapEffort, TapReserveWord } from "./tap-effort";
-export { COUNTERSINK_DIAMETERS, tappingPlan } from "./tapping-plan";
+export { COUNTERSINK_DIAMETERS, tappingPlan, tapsFor } from "./tapping-plan";
 export type { HoleEnd, HolePlan, TapTurns, TappingPlan, TappingRequest } from "./tapping-plan";
 export type { PlannedDrill } from "./choose-drill";
 export { asTapDrill, tapDrills } from "./tapping-drills";

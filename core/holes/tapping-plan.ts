@@ -120,17 +120,24 @@ function pilotsFor(
   });
 }
 
-/** The taps that fit, fewest first: a second last, else a bottoming one after it; a taper tap through. */
-function tapsFor(
+/**
+ * The taps that fit, fewest first: a second last, else a bottoming one after it; a taper tap through, but for a hole with
+ * something behind it.
+ * @param chipPitches pitches left for chips at the bottom: none in a hole that is there already
+ * @returns none where even the last tap on hand does not reach; undefined where there is no tap at all
+ */
+export function tapsFor(
   { hole, thread, depthMm, tools, behind = false }: TappingRequest,
   fullMm: Mm,
+  chipPitches = 1,
 ): readonly Tap[] | undefined {
   const owned = ownedTaps(tools);
   if (owned.length === 0) return undefined;
   if (hole === "through" && !behind) return owned.slice(0, 1);
   // What lies behind a through hole is not to be met by a tap's lead: it ends with the flattest one.
   if (hole === "through") return owned.filter((tap) => tap !== "taper").slice(-2);
-  const fits = (tap: Tap) => fullMm + (tapLeadPitches(tap) + 1) * thread.pitchMm <= depthMm + 1e-9;
+  const fits = (tap: Tap) =>
+    fullMm + (tapLeadPitches(tap) + chipPitches) * thread.pitchMm <= depthMm + 1e-9;
   const last = owned.find((tap) => tap !== "taper" && fits(tap)) ?? owned.find(fits);
   if (last === undefined) return [];
   const starts = owned.filter((tap) => tap === "second" && last === "bottoming");

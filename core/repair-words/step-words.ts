@@ -93,6 +93,9 @@ export function workStepWords({ code, figures }: WorkStep, units: Units): string
         thread === undefined ? "The tap" : thread,
         figures.tap === undefined ? undefined : TAP_WORDS[figures.tap].toLowerCase(),
         turns === undefined ? undefined : `about ${Math.ceil(turns)} turns`,
+        figures.stopMm === undefined
+          ? undefined
+          : `its tip no deeper than ${length(figures.stopMm)}, where something lies behind`,
         "square at every second one",
       ]);
     case "test-piece":

@@ -1,6 +1,13 @@
 import type { Duty } from "../circumstances";
 import { gradeById, weakestGrade } from "../grades";
-import { stripLoadN, type HoleEnd, type OwnedTools, type WorkMaterial } from "../holes";
+import {
+  stripLoadN,
+  type Drill,
+  type HoleEnd,
+  type OwnedTools,
+  type TappingRequest,
+  type WorkMaterial,
+} from "../holes";
 import { torqueRange, type TorqueRange } from "../joints";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
@@ -160,4 +167,20 @@ export function wantedLoadN(damage: Damage): number {
   if (wantedN !== undefined) return wantedN;
   if (torqueNm !== undefined) return loadOfTorqueN(damage.thread, torqueNm);
   return Math.min(soundHoldN(damage), tightenedN(damage.thread, damage.gradeId) ?? Infinity);
+}
+
+/** A damage without a thread of its own, as a hole that is to be tapped. */
+export function tappingRequestOf(damage: Damage, drill?: Drill): TappingRequest {
+  const { thread, material, hole, depthMm, thicknessMm, engagementMm, behind, tools } = damage;
+  return {
+    thread,
+    material,
+    hole,
+    depthMm,
+    ...(thicknessMm === undefined ? {} : { thicknessMm }),
+    ...(engagementMm === undefined ? {} : { fullThreadMm: engagementMm }),
+    ...(behind === undefined ? {} : { behind }),
+    ...(drill === undefined ? {} : { drill }),
+    ...(tools === undefined ? {} : { tools }),
+  };
 }

@@ -11,6 +11,7 @@ export {
   boreOf,
   soundHoldN,
   soundShareOf,
+  tappingRequestOf,
   torqueOfLoadNm,
   wantedLoadN,
 } from "./damage";
@@ -40,7 +41,7 @@ export { wallCheck } from "./walls";
 export type { WallCheck, WallLoad } from "./walls";
 export { INSERT_LENGTHS, leastDepthForInsert, stiMinor, stiSizes, wireInsert } from "./wire-insert";
 export type { WireInsert } from "./wire-insert";
-export { optionKey, repairWork, tappingRequestOf } from "./repair-work";
+export { optionKey, repairWork } from "./repair-work";
 export type { RepairChoice, RepairWork } from "./repair-work";
 export { STEP_CODES, STEP_FEELS, TIMED_STEPS } from "./steps";
 export type { StepBranch, StepCaution, StepCode, StepFeel, StepFigures, WorkStep } from "./steps";

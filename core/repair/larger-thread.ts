@@ -60,7 +60,10 @@ function largerThreads(damage: Damage): readonly OversizeThread[] {
     ...(tools === undefined ? {} : { tools }),
     most: Infinity,
   });
-  if (symptom === "too-small") return firstOfEach(found);
+  const isKin = (one: OversizeThread) => one.thread.series === thread.series;
+  if (symptom === "too-small") {
+    return firstOfEach(found).toSorted((a, b) => Number(isKin(b)) - Number(isKin(a)));
+  }
   const own = found.filter((one) => one.thread.family === thread.family);
   const same =
     own.find((one) => one.thread.series === thread.series) ??

@@ -1,11 +1,5 @@
-import {
-  tappingPlan,
-  type Drill,
-  type RepairProblem,
-  type TappingPlan,
-  type TappingRequest,
-} from "../holes";
-import type { Damage } from "./damage";
+import { tappingPlan, type Drill, type RepairProblem, type TappingPlan } from "../holes";
+import { tappingRequestOf, type Damage } from "./damage";
 import { damageProblems } from "./damage-problems";
 import { repairOptions, type RepairOption } from "./repair-options";
 import type { WorkStep } from "./steps";
@@ -35,22 +29,6 @@ export interface RepairWork {
 /** A repair by its kind and the thread it ends with: several ways up a size stand side by side. */
 export function optionKey({ kind, thread }: Pick<RepairOption, "kind" | "thread">): string {
   return `${kind} ${thread.id}`;
-}
-
-/** A damage without a thread of its own, as a hole that is to be tapped. */
-export function tappingRequestOf(damage: Damage, drill?: Drill): TappingRequest {
-  const { thread, material, hole, depthMm, thicknessMm, engagementMm, behind, tools } = damage;
-  return {
-    thread,
-    material,
-    hole,
-    depthMm,
-    ...(thicknessMm === undefined ? {} : { thicknessMm }),
-    ...(engagementMm === undefined ? {} : { fullThreadMm: engagementMm }),
-    ...(behind === undefined ? {} : { behind }),
-    ...(drill === undefined ? {} : { drill }),
-    ...(tools === undefined ? {} : { tools }),
-  };
 }
 
 function newHole(damage: Damage, { drill }: RepairChoice): RepairWork {

@@ -109,6 +109,8 @@ export interface StepFigures {
   readonly flagFromTipMm?: Mm;
   readonly rpm?: number;
   readonly diameterMm?: Mm;
+  /** Where something lies behind: as deep as the tap's tip may come. */
+  readonly stopMm?: Mm;
   readonly turns?: number;
   readonly mostTurns?: number;
   readonly lengthMm?: Mm;

@@ -4,13 +4,14 @@ import {
   drillPointMm,
   ownedTaps,
   spindleRpm,
+  tapsFor,
   type Drill,
   type WorkMaterial,
 } from "../holes";
-import { tapLeadPitches } from "../joints";
+import { tapLeadPitches, type Tap } from "../joints";
 import { insertTappedId, threadById, type Thread } from "../threads";
 import { tappedBy } from "./cut";
-import { engagementOf, tightening, type Damage } from "./damage";
+import { engagementOf, tappingRequestOf, tightening, type Damage } from "./damage";
 import { makeUpTurns } from "./pipe-joints";
 import type { RepairOption } from "./repair-options";
 import { solidBush } from "./solid-bush";
@@ -84,8 +85,6 @@ function figuresOf(
 ): StepFigures {
   const { thread } = option;
   const cut = tappedBy(option);
-  const last = ownedTaps(damage.tools).at(-1) ?? "bottoming";
-  const fullMm = insert?.fullThreadMm ?? engagementOf(damage);
   switch (code) {
     case "lay-out":
       return { tools: option.needs };
@@ -97,15 +96,13 @@ function figuresOf(
       return drillFigures(damage, option);
     case "countersink":
       return { diameterMm: insert?.countersinkMm ?? COUNTERSINK_DIAMETERS * cut.majorMm };
-    case "tap":
-      return {
-        thread: insert === undefined ? cut.thread.designation : stiName(thread),
-        turns: fullMm / cut.thread.pitchMm + tapLeadPitches(last),
-      };
     case "open-mate":
       return length({ thread: thread.designation }, option.head?.clearanceMm);
     case "shorten":
-      return { thread: thread.designation, lengthMm: damage.depthMm };
+      return {
+        thread: thread.designation,
+        lengthMm: damage.depthMm - BOTTOM_PITCHES * thread.pitchMm,
+      };
     case "assemble":
       return turnsOf(damage);
     case "chase":
@@ -127,6 +124,35 @@ function figuresOf(
     default:
       return {};
   }
+}
+
+/** The lead of a bottoming tap, which leaves no full thread. */
+const BOTTOM_PITCHES = tapLeadPitches("bottoming");
+
+/** How the taps are used, one after the other; where something lies behind, none comes out at the far side. */
+function tapFigures(
+  option: RepairOption,
+  damage: Damage,
+  insert: WireInsert | undefined,
+): readonly StepFigures[] {
+  const { hole, depthMm, behind = false } = damage;
+  const cut = tappedBy(option).thread;
+  const fullMm = Math.min(depthMm, insert?.fullThreadMm ?? engagementOf(damage));
+  const request = { ...tappingRequestOf(damage), thread: cut };
+  const fitting = tapsFor(request, fullMm, 0) ?? [];
+  const taps = fitting.length > 0 ? fitting : ownedTaps(damage.tools).slice(-1);
+  const name = insert === undefined ? cut.designation : stiName(option.thread);
+  const stops = hole === "through" && behind;
+  const each = (tap: Tap | undefined): StepFigures => {
+    const turns = fullMm / cut.pitchMm + tapLeadPitches(tap ?? "bottoming");
+    return {
+      thread: name,
+      ...(tap === undefined ? {} : { tap }),
+      turns: stops ? Math.min(turns, depthMm / cut.pitchMm) : turns,
+      ...(stops ? { stopMm: depthMm } : {}),
+    };
+  };
+  return taps.length === 0 ? [each(undefined)] : taps.map(each);
 }
 
 /** What is measured again before anything is cut. */
@@ -188,9 +214,10 @@ export function workPlan(option: RepairOption, damage: Damage): readonly WorkSte
   const [first, second] = stagesOf(option);
   const codes = [...before, ...middleOf(option, damage), ...after];
   const markedAt = codes.indexOf("mark");
-  return codes.map((code, at) => {
-    const cuts = CUTTING.has(code);
-    const stage = !cuts ? option : markedAt >= 0 && at > markedAt ? second : first;
-    return stepOf(code, damage, tapped, figuresOf(code, stage, damage, insert));
+  return codes.flatMap((code, at) => {
+    const stage = !CUTTING.has(code) ? option : markedAt >= 0 && at > markedAt ? second : first;
+    const figures =
+      code === "tap" ? tapFigures(stage, damage, insert) : [figuresOf(code, stage, damage, insert)];
+    return figures.map((one) => stepOf(code, damage, tapped, one));
   });
 }

@@ -4,6 +4,8 @@ import { saveIdentification } from "../store/identifications";
 import { saveJob } from "../store/jobs";
 import { drawReadings } from "./draw-readings";
 import { seededRandom } from "./random";
+import { seedRepair } from "./repairs";
+import { REPAIRS } from "./scenario-repairs";
 import { OSIER_LANE_PRINT_WORKS, type DemoFastener } from "./scenario";
 
 const SEED = 1968;
@@ -27,6 +29,8 @@ function replacementOf({ goesIn }: DemoFastener, at: Date): Replacement | null {
  */
 export async function seedDemo(store: Store): Promise<void> {
   const random = seededRandom(SEED);
+  // Drawn apart, so that the readings stay what they were.
+  const mended = seededRandom(SEED + 1);
   let at = FIRST_READING;
   for (const machine of OSIER_LANE_PRINT_WORKS) {
     const jobId = random.uuid();
@@ -44,6 +48,9 @@ export async function seedDemo(store: Store): Promise<void> {
         takenAt: new Date(at).toISOString(),
       });
       await saveIdentification(store, random.uuid(), input, new Date(at));
+    }
+    for (const repair of REPAIRS[machine.name] ?? []) {
+      await seedRepair(store, jobId, repair, mended, at);
     }
   }
 }

@@ -1,3 +1,4 @@
+import { gradeById } from "@root-gauge/core/grades";
 import { repairSummary } from "@root-gauge/core/repair-words";
 import type { RepairRecord } from "@root-gauge/core/repair";
 import { ApiFailure } from "./api-failure";
@@ -10,6 +11,10 @@ const refused = (path: string, message: string) =>
  * @throws ApiFailure with the sentence that says what stands against it
  */
 export function checkRepair(record: RepairRecord): void {
+  const { gradeId } = record.damage;
+  if (gradeId !== undefined && gradeById(gradeId) === undefined) {
+    throw refused("record.damage.gradeId", "There is no such class of screws.");
+  }
   const summary = repairSummary(record);
   if (summary === undefined) {
     throw refused("record.damage.threadId", "There is no such thread.");

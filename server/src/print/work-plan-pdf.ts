@@ -155,28 +155,34 @@ function write({ paper, words, damage, work }: Laid, printed: PrintedPlan, size:
   ending(paper, words.ending, size);
 }
 
-/** A plan laid out at a size of text. */
-async function laidOut(printed: PrintedPlan, size: number) {
-  const damage = damageFrom(printed.record.damage);
-  if (damage === undefined) throw new TypeError("the thread of the damage is not held");
-  const work = repairWork(damage, printed.record.choice);
-  const words = planPaperWords(work, damage, printed.record, printed.units);
+/** A plan laid out at a size of text, not ended yet, and how many pages it takes. */
+function laidOut(
+  words: PlanPaper,
+  shown: Omit<Laid, "paper" | "words">,
+  printed: PrintedPlan,
+  size: number,
+) {
   const paper = openPaper(words.title, printed.fonts);
   let pages = 1;
   paper.on("pageAdded", () => (pages += 1));
-  const bytes = bytesOf(paper);
-  write({ paper, words, damage, work }, printed, size);
-  paper.end();
-  return { pdf: await bytes, pages };
+  write({ paper, words, ...shown }, printed, size);
+  return { paper, pages };
 }
 
 /** A work plan on paper, A4: cautions, the hole before and after, figures, steps with boxes to tick, on one page where it fits. */
 export async function workPlanPdf(printed: PrintedPlan): Promise<Buffer> {
+  const { record, units } = printed;
+  const damage = damageFrom(record.damage);
+  if (damage === undefined) throw new TypeError("the thread of the damage is not held");
+  const work = repairWork(damage, record.choice);
+  const words = planPaperWords(work, damage, record, units);
   const [first, ...smaller] = SIZES;
-  let laid = await laidOut(printed, first);
+  let laid = laidOut(words, { damage, work }, printed, first);
   for (const size of smaller) {
     if (laid.pages === 1) break;
-    laid = await laidOut(printed, size);
+    laid = laidOut(words, { damage, work }, printed, size);
   }
-  return laid.pdf;
+  const bytes = bytesOf(laid.paper);
+  laid.paper.end();
+  return bytes;
 }

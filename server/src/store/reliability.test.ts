@@ -96,7 +96,7 @@ describe("a server that is killed", () => {
     const store = await openStore(file);
     expect((await listJobs(store)).items.length).toBeGreaterThan(0);
     await closeStore(store);
-  }, 90_000);
+  }, 180_000);
 });
 
 /** Starts a program that saves and acknowledges without end, and kills it some time after its first acknowledgement. */
