@@ -5,6 +5,7 @@ import { get } from "node:http";
 import { readConfig, StartupError } from "./config";
 import { seedDemo } from "./demo/seed-demo";
 import { openStore } from "./store/database";
+import { repairsOfJob } from "./store/repairs";
 import { identificationsOfJob } from "./store/identifications";
 import { listJobs } from "./store/jobs";
 import { startForTest, temporaryFolder } from "./test-server";
@@ -86,7 +87,7 @@ describe("starting up", () => {
 });
 
 describe("the demo", () => {
-  it("is six machines with twenty-one fasteners, the same every time and when done twice", async () => {
+  it("is six machines with twenty-one fasteners and three repairs, the same every time and when done twice", async () => {
     const [one, two] = await Promise.all(
       [inFolder("a.db"), inFolder("b.db")].map((file) => openStore(file)),
     );
@@ -97,6 +98,15 @@ describe("the demo", () => {
     const { items: jobs } = await listJobs(one);
     expect(jobs).toEqual((await listJobs(two)).items);
     expect(jobs.map(({ identifications }) => identifications)).toEqual([1, 2, 3, 4, 4, 7]);
+    const repairs = await Promise.all(
+      jobs.map(async ({ id }) => (await repairsOfJob(one, id)).items),
+    );
+    expect(
+      repairs
+        .flat()
+        .map(({ record }) => record?.outcome)
+        .sort(),
+    ).toEqual(["holds", null, "watch"]);
     const verdicts = await Promise.all(
       jobs.map(async ({ id }) => {
         const { items: records } = await identificationsOfJob(one, id);

@@ -1,6 +1,5 @@
 import { DUTIES, upperFirst, type Thread } from "@root-gauge/core";
 import { stockedGrades } from "@root-gauge/core/grades";
-import { ACCEPTED_FIGURES } from "@root-gauge/core/holes";
 import { ACCESSES, MEDIA, isOddThread, type Symptom } from "@root-gauge/core/repair";
 import {
   ACCESS_WORDS,
@@ -15,7 +14,7 @@ import { Card } from "../kit/surface";
 import { Heading, Label } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { ToggleChips } from "../kit/toggle-chips";
-import { partOf } from "./damage-of";
+import { partOf, torqueOf } from "./damage-of";
 import { YesNo } from "./mend-fields";
 
 const DUTY_CHOICES = DUTIES.map((value) => ({ value, label: upperFirst(DUTY_WORDS[value]) }));
@@ -29,9 +28,7 @@ interface AroundCardProps {
 }
 
 function TorqueField({ state }: { state: MendState }) {
-  const { least, most } = ACCEPTED_FIGURES.torque;
-  const read = Number(state.torque.trim().replace(",", "."));
-  const wrong = state.torque.trim() !== "" && !(read >= least && read <= most);
+  const wrong = state.torque.trim() !== "" && torqueOf(state) === undefined;
   return (
     <TextEntry
       label="Torque it must take, N m"

@@ -1,4 +1,5 @@
 import {
+  lengthProblemWords,
   lookUpThreadAlone,
   readLength,
   readPitch,
@@ -13,7 +14,8 @@ import {
 import { ACCEPTED_FIGURES, type AskedFigure, type OwnedTools } from "@root-gauge/core/holes";
 import { oddThread, type Damage, type DamagedPart, type Symptom } from "@root-gauge/core/repair";
 import { mendUnits, type MendLength, type MendState } from "../data/mend-state";
-import { FIELDS } from "./mend-lengths";
+import { torqueProblemWords } from "@root-gauge/core/repair-words";
+import { FIELDS, fieldLabel, fieldsOf } from "./mend-lengths";
 
 /** Of the threads that a text may mean, how many are named. */
 const MOST_NAMED = 4;
@@ -45,6 +47,21 @@ export function lengthIn(state: MendState, key: MendLength, units: Units): numbe
   return read.ok ? read.mm : undefined;
 }
 
+/** What is wrong with what was typed, a sentence a field: no plan is made past it. */
+export function typedProblems(state: MendState, units: Units): readonly string[] {
+  const typedIn = mendUnits(state, units);
+  const { first, more } = fieldsOf(state);
+  const lengths = [...first, ...more].flatMap((key) => {
+    if (state[key].trim() === "") return [];
+    const read = readLength(state[key], typedIn, lengthRange(FIELDS[key].figure));
+    return read.ok
+      ? []
+      : [`${fieldLabel(key, state)}: ${lengthProblemWords(read.problem, typedIn)}`];
+  });
+  const torque = state.torque.trim() !== "" && torqueOf(state) === undefined;
+  return [...lengths, ...(torque ? [torqueProblemWords(state.torque)] : [])];
+}
+
 /** What is wrong with a pitch as it was typed. */
 export function pitchProblem(text: string, units: Units): string | undefined {
   const read = readPitch(text, units);
@@ -70,7 +87,8 @@ export function damagedThread(state: MendState, units: Units): Thread | undefine
 const given = <Name extends string, Value>(name: Name, value: Value | undefined) =>
   (value === undefined ? {} : { [name]: value }) as { readonly [key in Name]?: Value };
 
-function torqueOf({ torque }: MendState): number | undefined {
+/** The torque that was typed, where it can be taken. */
+export function torqueOf({ torque }: MendState): number | undefined {
   const { least, most } = ACCEPTED_FIGURES.torque;
   const read = Number(torque.trim().replace(",", "."));
   return torque.trim() !== "" && read >= least && read <= most ? read : undefined;

@@ -24,7 +24,7 @@ import { PageActions, PageColumns, PageHead } from "../shell/page";
 import { AroundCard } from "./around-card";
 import { CompareOptions } from "./compare-options";
 import { DamageCard } from "./damage-card";
-import { damageOf, damagedThread } from "./damage-of";
+import { damageOf, damagedThread, typedProblems } from "./damage-of";
 import { DrillSlider } from "./drill-slider";
 import { HolePicture } from "./hole-picture";
 import { MendTools } from "./mend-tools";
@@ -205,7 +205,9 @@ function DamageScreen({ state, symptom, units }: DamageScreenProps) {
   const [looked, setLooking] = useState(damage !== undefined);
   const looking = looked && !wide;
   const [comparing, setComparing] = useState(false);
-  const shown = damage === undefined || work === undefined ? undefined : { damage, work };
+  const unread = typedProblems(state, units);
+  const shown =
+    damage === undefined || work === undefined || unread.length > 0 ? undefined : { damage, work };
   if (state.planning && shown !== undefined && shown.work.steps.length > 0) {
     const title = titleOf(shown.work, damage);
     return <PlanScreen title={title} {...shown} state={state} units={units} />;
@@ -246,7 +248,15 @@ function DamageScreen({ state, symptom, units }: DamageScreenProps) {
             <DutyCaution state={state} />
             {shown === undefined ? (
               <Card>
-                <Body role="status">{missing(state, units)}</Body>
+                {unread.length === 0 ? (
+                  <Body role="status">{missing(state, units)}</Body>
+                ) : (
+                  unread.map((problem) => (
+                    <Body key={problem} role="alert" color="$clash">
+                      {problem}
+                    </Body>
+                  ))
+                )}
               </Card>
             ) : (
               <Result {...shown} state={state} units={units} comparing={comparing} />
@@ -256,7 +266,7 @@ function DamageScreen({ state, symptom, units }: DamageScreenProps) {
         }
       />
       <Actions
-        work={work}
+        work={shown?.work}
         state={state}
         onLook={wide || looking ? undefined : () => setLooking(true)}
         comparing={comparing}

@@ -41,14 +41,14 @@ function stepsOf({ damage: stored, option, done, noted = {} }: DemoRepair, from:
   }));
 }
 
-/** Stores a repair through the same checks and the same saving as a client's request. */
+/** Stores a repair through the same checks and the same saving as a client's request. @returns when its last step was done */
 export async function seedRepair(
   store: Store,
   jobId: string,
   repair: DemoRepair,
   random: SeededRandom,
   from: number,
-): Promise<void> {
+): Promise<number> {
   const { position, damage, option, used, outcome, notes } = repair;
   const done = stepsOf(repair, from);
   const input = repairInputSchema.parse({
@@ -57,7 +57,8 @@ export async function seedRepair(
     record: { damage, choice: { option }, done, former: [], used, outcome, notes },
     takenAt: new Date(from).toISOString(),
   });
-  const at = new Date(from + done.length * STEP_MS);
-  const saved = await saveRepair(store, random.uuid(), input, at);
+  const at = from + done.length * STEP_MS;
+  const saved = await saveRepair(store, random.uuid(), input, new Date(at));
   if (saved.kind !== "saved") throw new Error(`the repair of ${position} was not stored`);
+  return at;
 }

@@ -50,7 +50,7 @@ export async function seedDemo(store: Store): Promise<void> {
       await saveIdentification(store, random.uuid(), input, new Date(at));
     }
     for (const repair of REPAIRS[machine.name] ?? []) {
-      await seedRepair(store, jobId, repair, mended, at);
+      at = await seedRepair(store, jobId, repair, mended, at);
     }
   }
 }
