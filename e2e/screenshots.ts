@@ -74,8 +74,7 @@ const SHOTS: readonly Shot[] = [
     light: "light",
     show: async (page) => {
       await mendCover(page);
-      await page.getByText("The hole", { exact: true }).scrollIntoViewIfNeeded();
-      await page.getByText("What may be done").scrollIntoViewIfNeeded();
+      await button(page, "What may be done").click();
     },
   },
   {
@@ -84,6 +83,7 @@ const SHOTS: readonly Shot[] = [
     light: "dark",
     show: async (page) => {
       await mendCover(page);
+      await button(page, "What may be done").click();
       await button(page, "Plan it").click();
       for (let step = 0; step < 5; step += 1) await button(page, "Done").click();
     },

@@ -18,6 +18,8 @@ export const PANEL_SENTENCES = {
   enterAndEscape: "Enter takes a reading. Escape closes a panel.",
   nothingRead: "Nothing was read yet.",
   toolsOnHand: "The next test asks only for what can be done with these. Kept on this device.",
+  drillsAsPins:
+    "The shank of a drill is a pin: go up until one does not go in any more. The bore is the last that did, or a little over.",
 } as const;
 
 /** What each kind of part is read by. */

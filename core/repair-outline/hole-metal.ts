@@ -4,6 +4,8 @@ import type { Mm } from "../units";
 import { line, type HoleFrame } from "./hole-frame";
 
 const HATCH = 10;
+/** How far the axis runs over the part, in drawing units. */
+const AXIS_OVER = 8;
 
 interface Box {
   readonly left: Mm;
@@ -47,7 +49,7 @@ function behind({ at, left, right, bottom, scale }: HoleFrame): Mark {
 /** The metal round a hole, hatched; sides and floor that are not known are dashed. A hole that is not drilled yet is solid. */
 export function metalMarks(damage: Damage, frame: HoleFrame, drilled: boolean): Mark[] {
   const { hole, edgeMm, thicknessMm } = damage;
-  const { at, radius, left, right, depth, point, bottom } = frame;
+  const { at, scale, radius, left, right, depth, point, bottom } = frame;
   const floor =
     hole === "through"
       ? []
@@ -82,7 +84,7 @@ export function metalMarks(damage: Damage, frame: HoleFrame, drilled: boolean): 
     segments([line(at(right, 0), at(right, bottom))], edgeMm === undefined ? GUESSED : KNOWN),
     segments([line(at(-left, 0), at(-left, bottom))], GUESSED),
     segments(under, hole === "through" || thicknessMm !== undefined ? KNOWN : GUESSED),
-    segments([line(at(0, -2), at(0, bottom + 2))], {
+    segments([line(at(0, -AXIS_OVER / scale), at(0, bottom + AXIS_OVER / scale))], {
       weight: "fine",
       dashed: true,
       opacity: 0.7,

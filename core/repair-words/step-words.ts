@@ -10,7 +10,6 @@ const PLAIN: Readonly<Partial<Record<StepCode, string>>> = {
   protect:
     "Grease, rag or plug over oilways, bearings and electrics; battery off. Vacuum chips away, never blow them in.",
   mark: "Scribe the place from two edges.",
-  centre: "Punch lightly, look, then punch home: within 0.03 of the diameter.",
   clean: "All chips out and counted; degrease before any compound.",
   compound: "Dry and degreased, on the outside only.",
   cure: "Leave it unloaded for as long as the compound’s sheet says at this temperature.",
@@ -22,8 +21,6 @@ const PLAIN: Readonly<Partial<Record<StepCode, string>>> = {
   heat: "The part, not the bolt: it grows away from it.",
   grip: "Grips, filed flats or a welded nut on what stands out; turn both ways.",
   "left-drill": "Up in steps, dead centre: it often walks out on the drill.",
-  extractor: "In a hole of half its diameter. Stop at the torque of a screw one size smaller.",
-  "drill-out": "To just under the minor diameter, then pick the coil of thread out.",
   depressurise: "Shut off, relieve, and wait until it is cold.",
   seal: "Compound, or two to three turns of tape with the thread; nothing on a thread that seals on a face.",
   "take-out": "Two spanners, one against the other, so that nothing behind is turned or bent.",
@@ -107,6 +104,18 @@ export function workStepWords({ code, figures }: WorkStep, units: Units): string
       return `A chaser, or a tap, of ${thread ?? "its thread"}: started on sound thread, never forced.`;
     case "run-nut":
       return `A ${thread ?? "nut"} nut from the sound end outward.`;
+    case "centre":
+      return mostMm === undefined
+        ? "Punch lightly, look, then punch home: dead centre."
+        : `Punch lightly, look, then punch home: within ${length(mostMm)} of the centre.`;
+    case "extractor":
+      return diameterMm === undefined
+        ? "In a hole of half its diameter. Stop at the torque of a screw one size smaller."
+        : `In a hole of about ${length(diameterMm)}. Stop at the torque of a screw one size smaller.`;
+    case "drill-out":
+      return mostMm === undefined
+        ? "To just under the minor diameter, then pick the coil of thread out."
+        : `To just under ${length(mostMm)}, then pick the coil of thread out.`;
     case "wind-in":
       return listed([
         lengthMm === undefined ? "The coil" : `Fitted ${length(lengthMm)} long`,

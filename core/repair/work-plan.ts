@@ -9,7 +9,7 @@ import {
   type WorkMaterial,
 } from "../holes";
 import { tapLeadPitches, type Tap } from "../joints";
-import { insertTappedId, threadById, type Thread } from "../threads";
+import { basicSizes, insertTappedId, threadById, type Thread } from "../threads";
 import { tappedBy } from "./cut";
 import { engagementOf, tappingRequestOf, tightening, type Damage } from "./damage";
 import { makeUpTurns } from "./pipe-joints";
@@ -71,6 +71,10 @@ const CUTTING: ReadonlySet<StepCode> = new Set(["drill", "countersink", "tap"]);
 const length = (figures: StepFigures, mm: number | undefined): StepFigures =>
   mm === undefined ? {} : { ...figures, diameterMm: mm };
 
+/** Of the diameter: how far off centre a punch may be, and the hole of an extractor (practice). */
+const CENTRE_SHARE = 0.03;
+const EXTRACTOR_SHARE = 0.525;
+
 /** What an insert's tap is called by. */
 function stiName(inside: Thread): string {
   return threadById(insertTappedId(inside))?.designation ?? `STI ${inside.designation}`;
@@ -111,6 +115,12 @@ function figuresOf(
     case "run-nut":
     case "file":
       return { thread: thread.designation };
+    case "centre":
+      return { mostMm: CENTRE_SHARE * thread.majorMm };
+    case "extractor":
+      return { diameterMm: EXTRACTOR_SHARE * thread.majorMm };
+    case "drill-out":
+      return { mostMm: basicSizes(thread).minor };
     case "wind-in":
       return insert === undefined ? {} : { lengthMm: insert.installedMm, turns: insert.coils };
     case "set-depth":

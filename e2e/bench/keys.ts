@@ -1,40 +1,54 @@
+import type { Page } from "@playwright/test";
 import { launchBrowser } from "../support/browser";
 import { bundleServer } from "../support/bundle-server";
 import { startTestServer } from "../support/server";
 import { print, spreadWords } from "./report";
+import { inputTimes, slowDown } from "./slow-input";
 
 const KEYS = 60;
 const FRAME_MS = 16.7;
 
-/** A key typed on the pad, on a phone slowed four times: until React has put down all that it changes. */
-export async function benchKeys(): Promise<void> {
+async function onPhone(measure: (page: Page) => Promise<void>): Promise<void> {
   await bundleServer();
   const server = await startTestServer("demo");
   const browser = await launchBrowser();
-  const page = await browser.newPage({ viewport: { width: 390, height: 844 }, hasTouch: true });
-  await page.goto(server.address);
-  await page.getByRole("button", { name: /^Ø over crests/ }).tap();
-  const field = page.getByLabel("Ø over crests", { exact: true });
-  await field.waitFor();
-  const tools = await page.context().newCDPSession(page);
-  await tools.send("Emulation.setCPUThrottlingRate", { rate: 4 });
-  const times = await field.evaluate(async (element, keys) => {
-    const input = element as HTMLInputElement;
-    const write = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")?.set;
-    const took: number[] = [];
-    for (let key = 0; key < keys; key += 1) {
-      write?.call(input, `9.${String(key).padStart(2, "0")}`);
-      const start = performance.now();
-      // A typed key is a discrete event: React draws what follows from it before the event is over.
-      input.dispatchEvent(new Event("input", { bubbles: true }));
-      took.push(performance.now() - start);
-      await new Promise((resolve) => requestAnimationFrame(resolve));
-    }
-    return took;
-  }, KEYS);
-  print(
-    `a key on the pad, processor slowed four times, ${times.length} keys: ${spreadWords(times)} (aim: a frame, ${FRAME_MS} ms)`,
-  );
+  const viewport = { width: 390, height: 844 };
+  const page = await browser.newPage({ viewport, hasTouch: true, baseURL: server.address });
+  await measure(page);
   await browser.close();
   await server.dispose();
+}
+
+/** A key typed on the pad, on a phone slowed four times. */
+export function benchKeys(): Promise<void> {
+  return onPhone(async (page) => {
+    await page.goto("/");
+    await page.getByRole("button", { name: /^Ø over crests/ }).tap();
+    const field = page.getByLabel("Ø over crests", { exact: true });
+    await field.waitFor();
+    await slowDown(page);
+    const typed = Array.from({ length: KEYS }, (_, key) => `9.${String(key).padStart(2, "0")}`);
+    const times = await inputTimes(field, typed);
+    print(
+      `a key on the pad, processor slowed four times, ${times.length} keys: ${spreadWords(times)} (aim: a frame, ${FRAME_MS} ms)`,
+    );
+  });
+}
+
+/** The slider through the drills on hand, moved a drill at a time, on a phone slowed four times. */
+export function benchSlider(): Promise<void> {
+  return onPhone(async (page) => {
+    await page.goto("/mend");
+    await page.getByText("New hole").tap();
+    await page.getByLabel("Thread", { exact: true }).fill("M10");
+    await page.getByLabel("Depth, mm").fill("24");
+    const slider = page.getByRole("slider", { name: "Drill" });
+    await slider.waitFor();
+    await slowDown(page);
+    const places = Array.from({ length: KEYS }, (_, at) => String(at % 20));
+    const times = await inputTimes(slider, places);
+    print(
+      `a drill on Mend's slider, processor slowed four times, ${times.length} moves: ${spreadWords(times)} (aim: a frame, ${FRAME_MS} ms)`,
+    );
+  });
 }

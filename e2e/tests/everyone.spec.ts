@@ -61,6 +61,7 @@ const PAGES = [
   ["/fastener?callout=1/2-13+x+2+gr+5+zinc&duty=pressure", "Load to stay under"],
   ["/fastener?callout=M8+x+43+csk+12.9+zinc&environment=marine", "May go in instead"],
   ["/mend", "Strips when tightened"],
+  ["/tools", "Drills"],
   ["/specify", "The hole"],
   ["/charts", "M1 x 0.25"],
   ["/charts/thread?id=npt-1/2", "Limits of size"],
@@ -99,6 +100,26 @@ for (const [size, use] of [
       await page.getByRole("button", { name: "Jobs", exact: true }).click();
       await expect(page.getByText("one part written up")).toBeVisible();
       expect(await violations(page)).toEqual([]);
+    });
+
+    test("Mend can be read at every stage, from what is wrong to what was done", async ({
+      page,
+    }) => {
+      await page.goto("/mend");
+      await page.getByText("Strips when tightened").click();
+      await page.getByLabel("Thread", { exact: true }).fill("M8");
+      await page.getByLabel("Depth, mm").fill("24");
+      await page.getByLabel("To the edge, mm").fill("5.5");
+      if (size === "phone") await page.getByRole("button", { name: "What may be done" }).click();
+      await page.getByRole("button", { name: /^Refused/ }).click();
+      await page.getByRole("button", { name: "Compare two" }).click();
+      expect(await violations(page)).toEqual([]);
+      await page.getByRole("radio", { name: "Before and after" }).click();
+      await page.getByRole("button", { name: "Plan it" }).click();
+      expect(await violations(page)).toEqual([]);
+      await page.getByRole("button", { name: "Write it up as it stands" }).click();
+      expect(await violations(page)).toEqual([]);
+      expect(await mostSideways(page)).toBeLessThanOrEqual(0);
     });
 
     test("every page with an address can be read, named and reached", async ({ page }) => {

@@ -1,7 +1,9 @@
 import { TOOLS, TOOL_WORDS, type Tool } from "@root-gauge/core";
 import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
+import { useRouter } from "expo-router";
 import { changeSettings, useSettings } from "../data/settings";
+import { ActionButton } from "../kit/action-button";
 import { Panel } from "../kit/panel";
 import { Small } from "../kit/text";
 import { ToggleChips } from "../kit/toggle-chips";
@@ -10,6 +12,7 @@ const CHOICES = TOOLS.map((value) => ({ value, label: TOOL_WORDS[value] }));
 
 /** What this person owns: the next test keeps to it. */
 export function ToolsPanel({ onClose }: { onClose: () => void }) {
+  const router = useRouter();
   const { tools } = useSettings();
   const change = (next: readonly Tool[]) => changeSettings({ tools: [...next] });
   return (
@@ -17,6 +20,7 @@ export function ToolsPanel({ onClose }: { onClose: () => void }) {
       <View gap={12}>
         <Small>{PANEL_SENTENCES.toolsOnHand}</Small>
         <ToggleChips name="Tools on hand" values={tools} choices={CHOICES} onChange={change} />
+        <ActionButton label="Drills and taps" onPress={() => router.push("/tools")} />
       </View>
     </Panel>
   );

@@ -145,6 +145,11 @@ export function useStoredIdentification(id: string) {
   });
 }
 
+/** What the server has of a repair, whatever waits here. */
+export function useStoredRepair(id: string) {
+  return useQuery({ queryKey: QUERY_KEYS.repair(id), queryFn: () => api.repair(id) });
+}
+
 /** A job's name, when it is known here: from the list, else by asking for that job. */
 export function useJobName(id: string | null): string | undefined {
   const { jobs, query } = useJobs();

@@ -1,15 +1,16 @@
 import { JOB_SENTENCES } from "@root-gauge/core/job-words";
 import { View } from "@tamagui/core";
 import { v4 as uuid } from "uuid";
-import { useStoredIdentification } from "../data/queries";
+import { useStoredIdentification, useStoredRepair } from "../data/queries";
 import type { Parcel } from "../data/parcel";
-import { outbox, saveIdentification } from "../data/saving";
+import { outbox, saveIdentification, saveRepair } from "../data/saving";
 import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
 import { Body, Label, Small } from "../kit/text";
-import { partLines } from "./parcel-words";
+import { partLines, repairLines } from "./parcel-words";
 
 type PartParcel = Extract<Parcel, { kind: "identification" }>;
+type RepairParcel = Extract<Parcel, { kind: "repair" }>;
 
 function Lines({ label, lines }: { label: string; lines: readonly string[] }) {
   return (
@@ -24,40 +25,75 @@ function Lines({ label, lines }: { label: string; lines: readonly string[] }) {
   );
 }
 
-/** Both versions of a part that two devices changed, and which one is to stay. */
-export function ConflictChoice({ parcel }: { parcel: PartParcel }) {
-  const { units } = useSettings();
-  const { data: theirs, error } = useStoredIdentification(parcel.id);
-  if (theirs === undefined) {
-    return <Body role="status">{error?.message ?? JOB_SENTENCES.fetchingServers}</Body>;
-  }
-  const send = (saw?: number) => {
-    outbox.retry(parcel.id, saw);
+interface ChoiceProps {
+  readonly id: string;
+  readonly here: readonly string[];
+  readonly there: readonly string[];
+  /** The version that the server has. */
+  readonly version: number;
+  readonly onBoth: () => void;
+}
+
+/** Two versions of one record, and which one is to stay. */
+function Choice({ id, here, there, version, onBoth }: ChoiceProps) {
+  const keepThis = () => {
+    outbox.retry(id, version);
     void outbox.deliver();
   };
   return (
     <View gap={8}>
       <View flexDirection="row" flexWrap="wrap" gap={12}>
-        <Lines label="Here" lines={partLines(parcel.body, units)} />
-        <Lines label="On the server" lines={partLines(theirs, units)} />
+        <Lines label="Here" lines={here} />
+        <Lines label="On the server" lines={there} />
       </View>
       <View flexDirection="row" flexWrap="wrap" gap={8}>
-        <ActionButton flex={1} label="Keep this one" onPress={() => send(theirs.version)} />
-        <ActionButton
-          flex={1}
-          label="Keep the server’s"
-          onPress={() => outbox.discard(parcel.id)}
-        />
+        <ActionButton flex={1} label="Keep this one" onPress={keepThis} />
+        <ActionButton flex={1} label="Keep the server’s" onPress={() => outbox.discard(id)} />
         <ActionButton
           flex={1}
           label="Keep both"
-          says="Keep both: this one as a part of its own"
+          says="Keep both: this one as a record of its own"
           onPress={() => {
-            saveIdentification(uuid(), parcel.body);
-            outbox.discard(parcel.id);
+            onBoth();
+            outbox.discard(id);
           }}
         />
       </View>
     </View>
+  );
+}
+
+function Fetching({ message }: { message: string | undefined }) {
+  return <Body role="status">{message ?? JOB_SENTENCES.fetchingServers}</Body>;
+}
+
+/** Both versions of a part that two devices changed. */
+export function PartConflict({ parcel }: { parcel: PartParcel }) {
+  const { units } = useSettings();
+  const { data: theirs, error } = useStoredIdentification(parcel.id);
+  if (theirs === undefined) return <Fetching message={error?.message} />;
+  return (
+    <Choice
+      id={parcel.id}
+      here={partLines(parcel.body, units)}
+      there={partLines(theirs, units)}
+      version={theirs.version}
+      onBoth={() => saveIdentification(uuid(), parcel.body)}
+    />
+  );
+}
+
+/** Both versions of a repair that two devices changed. */
+export function RepairConflict({ parcel }: { parcel: RepairParcel }) {
+  const { data: theirs, error } = useStoredRepair(parcel.id);
+  if (theirs === undefined) return <Fetching message={error?.message} />;
+  return (
+    <Choice
+      id={parcel.id}
+      here={repairLines(parcel.body.record)}
+      there={theirs.record === null ? theirs.unreadable : repairLines(theirs.record)}
+      version={theirs.version}
+      onBoth={() => saveRepair(uuid(), parcel.body)}
+    />
   );
 }

@@ -1,4 +1,5 @@
 import { jobInputSchema } from "@root-gauge/contract";
+import { damageFrom } from "@root-gauge/core/repair";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";
@@ -10,8 +11,10 @@ import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
 import { Body, Heading, Small } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
-import { ConflictChoice } from "./conflict-choice";
-import { parcelTitle, partLines, whyWaiting } from "./parcel-words";
+import { repairToBe } from "../data/record-to-be";
+import { reopen } from "../mend/reopen";
+import { PartConflict, RepairConflict } from "./conflict-choice";
+import { parcelTitle, partLines, repairLines, whyWaiting } from "./parcel-words";
 
 /** A job's name, put right and sent again. */
 function MendJob({ parcel }: { parcel: Extract<Parcel, { kind: "job" }> }) {
@@ -40,6 +43,16 @@ function useMendPart(): (parcel: Extract<Parcel, { kind: "identification" }>) =>
   };
 }
 
+/** Lays a repair that waits in Mend again, where it can be put right. */
+function useOpenRepair(): (parcel: Extract<Parcel, { kind: "repair" }>) => void {
+  const router = useRouter();
+  return (parcel) => {
+    const damage = damageFrom(parcel.body.record.damage);
+    if (damage !== undefined) reopen(repairToBe(parcel), parcel.body.record, damage);
+    router.push("/mend");
+  };
+}
+
 /** Throwing away asks once more: it cannot be undone. */
 function Discard({ id, name }: { id: string; name: string }) {
   const [sure, setSure] = useState(false);
@@ -57,6 +70,7 @@ function Discard({ id, name }: { id: string; name: string }) {
 export function ParcelCard({ parcel, parcels }: { parcel: Parcel; parcels: readonly Parcel[] }) {
   const { units } = useSettings();
   const mendPart = useMendPart();
+  const openRepair = useOpenRepair();
   const name = parcelTitle(parcel);
   const retry = () => {
     outbox.retry(parcel.id);
@@ -71,8 +85,14 @@ export function ParcelCard({ parcel, parcels }: { parcel: Parcel; parcels: reado
       {parcel.kind === "identification" && parcel.trouble?.kind !== "conflict"
         ? partLines(parcel.body, units).map((line) => <Small key={line}>{line}</Small>)
         : null}
+      {parcel.kind === "repair" && parcel.trouble?.kind !== "conflict"
+        ? repairLines(parcel.body.record).map((line) => <Small key={line}>{line}</Small>)
+        : null}
       {parcel.kind === "identification" && parcel.trouble?.kind === "conflict" ? (
-        <ConflictChoice parcel={parcel} />
+        <PartConflict parcel={parcel} />
+      ) : null}
+      {parcel.kind === "repair" && parcel.trouble?.kind === "conflict" ? (
+        <RepairConflict parcel={parcel} />
       ) : null}
       {parcel.kind === "job" && parcel.trouble !== undefined ? <MendJob parcel={parcel} /> : null}
       <View flexDirection="row" flexWrap="wrap" gap={8}>
@@ -85,6 +105,14 @@ export function ParcelCard({ parcel, parcels }: { parcel: Parcel; parcels: reado
             label="Mend it"
             says={`Mend ${name} on the Bench`}
             onPress={() => mendPart(parcel)}
+          />
+        ) : null}
+        {parcel.kind === "repair" ? (
+          <ActionButton
+            flex={1}
+            label="Open in Mend"
+            says={`Open in Mend: ${name}`}
+            onPress={() => openRepair(parcel)}
           />
         ) : null}
         <Discard id={parcel.id} name={name} />

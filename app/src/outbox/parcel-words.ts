@@ -1,6 +1,8 @@
 import type { IdentificationInput } from "@root-gauge/contract";
 import { identify, readingWords, summaryOf, type Units } from "@root-gauge/core";
 import { JOB_SENTENCES, sentAgainWords } from "@root-gauge/core/job-words";
+import type { RepairRecord } from "@root-gauge/core/repair";
+import { progressWords, repairSummary } from "@root-gauge/core/repair-words";
 import { partTitleWords } from "@root-gauge/core/sheet-words";
 import type { Parcel } from "../data/parcel";
 import { waitsForJob } from "../data/outbox";
@@ -19,6 +21,17 @@ export function partLines(input: IdentificationInput, units: Units): readonly st
     ...(input.replacement === null ? [] : [`Goes in: ${input.replacement.callout}`]),
     ...(input.notes === "" ? [] : [input.notes]),
   ];
+}
+
+/** What a repair comes to, in a few lines. */
+export function repairLines(record: RepairRecord): readonly string[] {
+  const { thread = "", title = "", steps = 0 } = repairSummary(record) ?? {};
+  return [
+    `${thread}: ${title}`,
+    progressWords(record.outcome, record.done.length, steps),
+    record.used,
+    record.notes,
+  ].filter(Boolean);
 }
 
 /** What a parcel is called: the job's name, or the place of the part. */

@@ -189,7 +189,7 @@ export function SheetScreen({ id }: { id: string }) {
             <ActionButton
               flex={1}
               label="Mend it"
-              says="Mend its thread or its hole"
+              says="Mend it: its thread or its hole"
               onPress={() => {
                 mendPart(record);
                 router.push("/mend");

@@ -90,8 +90,7 @@ export function TapList({ kind, name }: { kind: TapKind; name: string }) {
             {ids.map((id) => (
               <Chip
                 key={id}
-                label={`${threadById(id)?.designation ?? id}  ×`}
-                aria-label={`Strike out ${threadById(id)?.designation ?? id}`}
+                label={`${threadById(id)?.designation ?? id}: strike out`}
                 chosen={false}
                 onPress={() =>
                   setTapThreads(

@@ -8,7 +8,6 @@ import {
   type DiameterInstrument,
   type PartCondition,
   type ThreadSide,
-  type Units,
 } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useState } from "react";
@@ -17,6 +16,8 @@ import type { Settings } from "../../data/kept-schemas";
 import { changeSettings, useSettings } from "../../data/settings";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { ChoiceRow } from "../../kit/choice-row";
+import { useFetched } from "../../shell/fetched-later";
+import type { EntryProps } from "./entry-props";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
 
@@ -49,11 +50,6 @@ const CONDITIONS = PART_CONDITIONS.map((value) => ({
   value,
   label: upperFirst(value),
 }));
-
-export interface EntryProps {
-  readonly units: Units;
-  readonly onDone: () => void;
-}
 
 interface ConditionProps {
   readonly value: PartCondition | undefined;
@@ -129,6 +125,7 @@ function GaugeEntry({ units, onDone }: EntryProps) {
 function BoreEntry({ units, onDone }: EntryProps) {
   const { bore: instrument } = useSettings();
   const [condition, setCondition] = useState<PartCondition>();
+  const later = useFetched();
   return (
     <>
       <ChoiceRow
@@ -138,6 +135,7 @@ function BoreEntry({ units, onDone }: EntryProps) {
         choices={BORE_INSTRUMENTS}
         onChange={(bore) => changeSettings({ bore })}
       />
+      {instrument === "pin" && later !== undefined ? <later.OwnedPins units={units} /> : null}
       <Condition value={condition} onChange={setCondition} />
       <ReadingPad
         fields={BORE}

@@ -1,7 +1,7 @@
 import { ACCEPTED, TEACHING } from "@root-gauge/core";
 import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
 import { takeReading } from "../../data/bench";
-import type { EntryProps } from "./diameter-entry";
+import type { EntryProps } from "./entry-props";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
 

@@ -1,6 +1,6 @@
 import { ACCEPTED, TEACHING, pitchProblemWords, type Units } from "@root-gauge/core";
 import { takeReading } from "../../data/bench";
-import type { EntryProps } from "./diameter-entry";
+import type { EntryProps } from "./entry-props";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
 
