@@ -1,5 +1,5 @@
 import { chain, segments, type Mark, type Segment, type Stroke } from "../outline";
-import { LEAST_SOUND, soundShareOf, type Damage } from "../repair";
+import { LEAST_SOUND, boreOf, soundShareOf, type Damage } from "../repair";
 import type { Mm } from "../units";
 import { line, type HoleFrame } from "./hole-frame";
 import { hatch } from "./hole-metal";
@@ -65,7 +65,8 @@ export function damageMarks(damage: Damage, frame: HoleFrame): Mark[] {
   const { thread, symptom, depthMm, hole } = damage;
   const { majorMm, pitchMm } = thread;
   const to = hole === "blind" ? Math.max(0, depthMm - 2 * pitchMm) : depthMm;
-  if (symptom === "new") return [];
+  // A bore wider than its thread has none left on its walls.
+  if (symptom === "new" || (symptom === "too-small" && boreOf(damage) > majorMm)) return [];
   if (symptom === "snapped") return stump(frame, majorMm, depthMm);
   if (soundShareOf(damage) < LEAST_SOUND) {
     return [segments(torn(frame, pitchMm, to), { weight: "dimension" })];

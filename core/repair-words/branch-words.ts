@@ -1,4 +1,5 @@
 import type { StepBranch, StepCode, StepFeel } from "../repair";
+import { drillWords } from "../chart-words";
 import { printLength, type Units } from "../units";
 import { STEP_TITLES } from "./step-titles";
 
@@ -36,7 +37,7 @@ function tight({ drill, minor }: StepBranch, units: Units): string {
   const next =
     drill === undefined
       ? " No larger drill on hand is within the limits."
-      : ` Then take the next drill up, ${drill.mark}, on the scrap again.`;
+      : ` Then take the next drill up, ${drillWords(drill)}, on the scrap again.`;
   return `${bore}${next} If the bore is right, the tap is worn, or of another pitch.`;
 }
 

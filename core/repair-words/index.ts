@@ -27,7 +27,7 @@ export { refusalWords } from "./refusal-words";
 export { STEP_CAUTION_WORDS } from "./step-cautions";
 export { STEP_TITLES } from "./step-titles";
 export { MACHINE_CHOICES, toolsWords } from "./tools-words";
-export { workStepWords } from "./step-words";
+export { stepFigureWords, workStepWords } from "./step-words";
 export { headFacts, planPaperWords } from "./paper-words";
 export type { PaperStep, PlanPaper } from "./paper-words";
 export {

@@ -1,5 +1,6 @@
 import type { AskedFigure } from "../holes";
 import type { Medium, PipeSeal, RepairRefusal, ScrewFlaw, WallPlace } from "../repair";
+import { drillWords } from "../chart-words";
 import { forceWords } from "../sheet-words";
 import { printLength, printPlain, type Units } from "../units";
 import { percentWords, upperFirst } from "../words";
@@ -76,7 +77,7 @@ export function refusalWords(refusal: RepairRefusal, units: Units): string {
     case "taper":
       return "A taper thread is drilled to its small end and reamed to its taper: it has no plan here.";
     case "no-drill":
-      return `No drill on hand from ${length(refusal.leastMm)} to ${length(refusal.mostMm)}: get a ${refusal.buy.mark}.`;
+      return `No drill on hand from ${length(refusal.leastMm)} to ${length(refusal.mostMm)}: get ${drillWords(refusal.buy)}.`;
     case "no-tap":
       return "No tap for this thread is on hand.";
     case "too-shallow":
@@ -113,7 +114,7 @@ export function refusalWords(refusal: RepairRefusal, units: Units): string {
       return `Its head and spanner need ${length(refusal.needsMm)} across, and there are ${length(refusal.hasMm)}.`;
     case "no-insert-drill": {
       const { leastMm, mostMm, buy } = refusal;
-      const get = buy === undefined ? "" : `: get a ${buy.mark}`;
+      const get = buy === undefined ? "" : `: get ${drillWords(buy)}`;
       return `No drill on hand from ${length(leastMm)} to ${length(mostMm)} for the insert’s tap${get}.`;
     }
     case "never-seals":

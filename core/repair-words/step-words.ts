@@ -1,4 +1,5 @@
 import type { StepCode, StepFigures, WorkStep } from "../repair";
+import { drillWords } from "../chart-words";
 import { TAP_WORDS } from "../sheet-words";
 import { printLength, printPlain, type Units } from "../units";
 import { upperFirst } from "../words";
@@ -35,9 +36,9 @@ function listed(parts: readonly (string | undefined)[]): string {
 }
 
 function drillWordsOf(figures: StepFigures, units: Units): string {
-  const { drillMark, depthMm, flagFromTipMm, rpm } = figures;
+  const { drill, depthMm, flagFromTipMm, rpm } = figures;
   return listed([
-    drillMark === undefined ? undefined : `Drill ${drillMark}`,
+    drill === undefined ? undefined : `Drill ${drillWords(drill)}`,
     depthMm === undefined ? undefined : `${printLength(depthMm, units)} deep at full width`,
     flagFromTipMm === undefined
       ? undefined
@@ -151,4 +152,39 @@ function tightenWords({ leastNm, mostNm, torqueRatio = 1 }: StepFigures): string
       ? ""
       : ` That is ${printPlain(torqueRatio, 2)} times the old screw’s, for the same clamp load.`;
   return `Twice to 60 %, then full; the maker’s figure rules.${range}${larger}`;
+}
+
+/** The figure of a step, to be read at arm's length; undefined where it has none. */
+export function stepFigureWords({ code, figures }: WorkStep, units: Units): string | undefined {
+  const { drill, diameterMm, lengthMm, leastMm, mostMm, leastNm, mostNm, thread, turns } = figures;
+  const length = (mm: number) => printLength(mm, units);
+  switch (code) {
+    case "pilot":
+    case "drill":
+      return drill === undefined ? undefined : drillWords(drill);
+    case "countersink":
+    case "open-mate":
+    case "extractor":
+      return diameterMm === undefined ? undefined : length(diameterMm);
+    case "wind-in":
+    case "shorten":
+      return lengthMm === undefined ? undefined : length(lengthMm);
+    case "set-depth":
+      return leastMm === undefined || mostMm === undefined
+        ? undefined
+        : `${length(leastMm)} to ${length(mostMm)}`;
+    case "drill-out":
+      return mostMm === undefined ? undefined : length(mostMm);
+    case "assemble":
+      return turns === undefined ? undefined : `${printPlain(turns, 1)} turns`;
+    case "tighten":
+      return leastNm === undefined || mostNm === undefined
+        ? undefined
+        : `${printPlain(leastNm, 1)} to ${printPlain(mostNm, 1)} N m`;
+    case "tap":
+    case "file":
+      return thread;
+    default:
+      return undefined;
+  }
 }

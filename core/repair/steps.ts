@@ -103,6 +103,7 @@ export interface StepBranch {
 export interface StepFigures {
   readonly thread?: string;
   readonly tap?: Tap;
+  readonly drill?: Drill;
   readonly drillMark?: string;
   readonly drillMm?: Mm;
   readonly depthMm?: Mm;

@@ -37,8 +37,9 @@ export function stepOf(
 }
 
 /** A drill with its speed in the metal. */
-export function drillAtSpeed({ mark, mm }: Drill, material: WorkMaterial): StepFigures {
-  return { drillMark: mark, drillMm: mm, rpm: spindleRpm("drill", material, mm).adviceRpm };
+export function drillAtSpeed(drill: Drill, material: WorkMaterial): StepFigures {
+  const { mark, mm } = drill;
+  return { drill, drillMark: mark, drillMm: mm, rpm: spindleRpm("drill", material, mm).adviceRpm };
 }
 
 /** How deep a drill goes, and where its flag stands. */

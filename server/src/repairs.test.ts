@@ -153,6 +153,39 @@ describe("a work plan on paper", () => {
     ["a bush", repair({}, "solid-bush iso-m8x1.25")],
     ["a plug, the longest of plans", repair({}, "plug-and-redrill iso-m8x1.25")],
     ["a new hole", repair({ symptom: "new", threadId: "iso-m10x1.5" }, undefined, [])],
+    [
+      "the oil cup",
+      repair(
+        {
+          symptom: "too-small",
+          threadId: "bsw-1/4-20",
+          material: "grey-iron",
+          hole: "through",
+          depthMm: 8,
+          edgeMm: 9,
+          purpose: "plug",
+          behind: true,
+        },
+        "oversize bsw-5/16-18",
+      ),
+    ],
+    [
+      "the flange",
+      repair(
+        {
+          symptom: "too-small",
+          threadId: "iso-m6x1",
+          material: "mild-steel",
+          depthMm: 22,
+          boreMm: 8.6,
+          edgeMm: 14,
+          matingHoleMm: 8.6,
+          headRoomMm: 28,
+          duty: "vibrating",
+        },
+        "oversize iso-m10x1.5",
+      ),
+    ],
     ["a stump", repair({ symptom: "snapped" }, "extract iso-m8x1.25")],
     [
       "a joint that leaks",

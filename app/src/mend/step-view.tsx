@@ -1,4 +1,5 @@
 import type { Units } from "@root-gauge/core";
+import { drillWords } from "@root-gauge/core/chart-words";
 import { TIMED_STEPS, type Damage, type StepBranch, type WorkStep } from "@root-gauge/core/repair";
 import {
   MEND_SENTENCES,
@@ -6,6 +7,7 @@ import {
   STEP_FEEL_WORDS,
   STEP_TITLES,
   stepBranchWords,
+  stepFigureWords,
   workStepWords,
 } from "@root-gauge/core/repair-words";
 import { View } from "@tamagui/core";
@@ -30,15 +32,6 @@ function Cautions({ step }: { step: WorkStep }) {
   );
 }
 
-/** The figure of a step, to be read at arm's length: the drill's mark, else the one length it is about. */
-function figureOf({ figures }: WorkStep): string | undefined {
-  const { drillMark, thread, tap } = figures;
-  if (drillMark !== undefined) {
-    return drillMark.includes("/") || /^[A-Z]$/.test(drillMark) ? drillMark : `${drillMark} mm`;
-  }
-  return tap === undefined ? undefined : thread;
-}
-
 interface BranchProps {
   readonly step: WorkStep;
   readonly branch: StepBranch;
@@ -54,7 +47,10 @@ function BranchAdvice({ step, branch, units, onNextRepair }: BranchProps) {
     <Card gap={8} role="status">
       <Body>{stepBranchWords(step.code, branch, units)}</Body>
       {drill === undefined ? null : (
-        <ActionButton label={`Take ${drill.mark} instead`} onPress={() => chooseDrill(drill)} />
+        <ActionButton
+          label={`Take ${drillWords(drill)} instead`}
+          onPress={() => chooseDrill(drill)}
+        />
       )}
       {then === "next-option" && onNextRepair !== undefined ? (
         <ActionButton label="Take the next repair" onPress={onNextRepair} />
@@ -73,7 +69,7 @@ export interface StepViewProps {
 
 /** One step: its caution, what is done, what it may feel like, and room for a note. */
 export function StepView({ step, state, units, onNextRepair }: StepViewProps) {
-  const figure = figureOf(step);
+  const figure = stepFigureWords(step, units);
   const felt = step.branches.filter(({ feel }) => state.felt.includes(feel));
   return (
     <View gap={12}>
