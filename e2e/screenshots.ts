@@ -224,6 +224,8 @@ async function mendCover(page: Page): Promise<void> {
   await page.getByLabel("To the edge, mm").fill("12");
   await page.getByLabel("Screw held over, mm").fill("12");
   await page.getByRole("radio", { name: "8.8", exact: true }).click();
+  const often = page.getByRole("radiogroup", { name: "Undone often" });
+  await often.getByRole("radio", { name: "Yes" }).click();
 }
 
 async function openThread(page: Page, designation: string): Promise<void> {

@@ -1,5 +1,5 @@
 import type { Thread } from "../threads";
-import { printFigure, printLength, tableDecimals, type Mm, type Units } from "../units";
+import { printFigure, printLength, printPlain, tableDecimals, type Mm, type Units } from "../units";
 import { ASSUMED_SCREEN } from "../words";
 
 /** A scale that was made to fit, said to two figures: "about 17 times full size, at 96 px/in". */
@@ -9,7 +9,7 @@ export function nearScaleWords(scale: number): string {
 
 /** The scale on paper, which is true: "Scale 2 : 1". */
 export function paperScaleWords(scale: number): string {
-  return `Scale ${scale >= 1 ? `${scale} : 1` : `1 : ${1 / scale}`}`;
+  return `Scale ${scale >= 1 ? `${scale} : 1` : `1 : ${printPlain(1 / scale, 2)}`}`;
 }
 
 /** A size on a drawing: "40.00 mm", "Ø 10.00 mm". */

@@ -1,4 +1,5 @@
 import { forceWords, DUTY_WORDS } from "../sheet-words";
+import { gradeById } from "../grades";
 import { printLength, type Units } from "../units";
 import { upperFirst } from "../words";
 import type { Damage, RepairOption, RepairRecord, RepairWork, StepRecord } from "../repair";
@@ -51,6 +52,7 @@ function holeFacts(damage: Damage, units: Units): PlanLine[] {
     mm === undefined ? [] : [[name, printLength(mm, units)]];
   const cut = damage.part === "hole" && damage.symptom !== "leaks";
   if (damage.symptom === "leaks") return jointFacts(damage);
+  if (damage.part === "screw") return screwFacts(damage, units);
   return [
     ["Metal", WORK_MATERIAL_WORDS[material]],
     ...(cut
@@ -70,6 +72,16 @@ function jointFacts({ thread, male = thread, medium, duty }: Damage): PlanLine[]
     ["Port", thread.designation],
     ["Screwed in", male.designation],
     ...(medium === undefined ? [] : [["Holds in", MEDIUM_NAMES[medium]] as const]),
+    ["Duty", upperFirst(DUTY_WORDS[duty])],
+  ];
+}
+
+function screwFacts({ wearMm, gradeId, duty }: Damage, units: Units): PlanLine[] {
+  return [
+    ...(gradeId === undefined ? [] : [["Class", gradeById(gradeId)?.name ?? gradeId] as const]),
+    ...(wearMm === undefined
+      ? []
+      : [["Lost on its diameter", printLength(wearMm, units)] as const]),
     ["Duty", upperFirst(DUTY_WORDS[duty])],
   ];
 }

@@ -102,6 +102,8 @@ export function refusalWords(refusal: RepairRefusal, units: Units): string {
         : `Only ${length(refusal.belowMm)} of sound thread lie below the old screw.`;
     case "far-side-closed":
       return "The far side cannot be reached.";
+    case "no-standard":
+      return "No chaser and no die is made for a thread of no standard.";
     case "none-made":
       return "None is made for this thread, or no drill on hand fits it.";
     case "cuts-strength":

@@ -104,7 +104,7 @@ export function workStepWords({ code, figures }: WorkStep, units: Units): string
     case "chase":
       return `A chaser, or a tap, of ${thread ?? "its thread"}: started on sound thread, never forced.`;
     case "run-nut":
-      return `A ${thread ?? "nut"} nut from the sound end outward.`;
+      return `${thread === undefined ? "Its own" : `A ${thread}`} nut from the sound end outward.`;
     case "centre":
       return mostMm === undefined
         ? "Punch lightly, look, then punch home: dead centre."

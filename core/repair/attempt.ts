@@ -72,7 +72,7 @@ function die(damage: Damage): Attempt {
 
 /** A thread of no standard has no chaser and no die: a file asks for its pitch alone. */
 function toolProblem(kind: RepairKind, thread: Thread): RepairRefusal | undefined {
-  return kind !== "file" && isOddThread(thread) ? { code: "none-made" } : undefined;
+  return kind !== "file" && isOddThread(thread) ? { code: "no-standard" } : undefined;
 }
 
 /** Sealed anew where the pair can seal; an adaptor between where it never will. */

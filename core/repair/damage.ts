@@ -11,6 +11,7 @@ import {
 import { torqueRange, type TorqueRange } from "../joints";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
+import { isOddThread } from "./odd-thread";
 
 /** What is wrong, as it shows. */
 export const SYMPTOMS = [
@@ -140,7 +141,9 @@ export function boss({ bossMm }: Damage): { readonly bossMm?: Mm } {
 /** How a screw of the class, or of the weakest there is, is tightened dry: an estimate. */
 export function tightening(thread: Thread, gradeId: string | undefined): TorqueRange | undefined {
   const grade = (gradeId === undefined ? undefined : gradeById(gradeId)) ?? weakestGrade(thread);
-  return grade === undefined ? undefined : torqueRange(thread, grade, "dry-plain");
+  // No class is told of a thread of no standard, and no torque of none.
+  if (grade === undefined || isOddThread(thread)) return undefined;
+  return torqueRange(thread, grade, "dry-plain");
 }
 
 /** What a screw of the class, or the weakest there is, is tightened to: 0.75 of its proof load. */

@@ -16,6 +16,8 @@ export type RepairRefusal =
   | { readonly code: "nothing-below"; readonly belowMm: Mm }
   | { readonly code: "far-side-closed" }
   | { readonly code: "none-made" }
+  /** A thread of no standard has no chaser and no die. */
+  | { readonly code: "no-standard" }
   /** A die cuts into the skin that gives a hard bolt its strength. */
   | { readonly code: "cuts-strength"; readonly tensileMpa: number }
   /** Lost all round: what is left of its section, and what it must keep. */

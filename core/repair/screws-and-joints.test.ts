@@ -86,8 +86,8 @@ describe("a screw of no standard", () => {
   it("is filed by its pitch, and neither chased nor cut by a die", () => {
     const work = repairWork({ ...STUD, thread: odd });
     expect(work.chosen?.kind).toBe("file");
-    expect(refusalOf({ ...STUD, thread: odd }, "chase")).toEqual({ code: "none-made" });
-    expect(refusalOf({ ...STUD, thread: odd }, "die")).toEqual({ code: "none-made" });
+    expect(refusalOf({ ...STUD, thread: odd }, "chase")).toEqual({ code: "no-standard" });
+    expect(refusalOf({ ...STUD, thread: odd }, "die")).toEqual({ code: "no-standard" });
     expect(work.steps.map(({ code }) => code)).toEqual(
       "lay-out measure file run-nut clean trial-screw tighten record".split(" "),
     );

@@ -12,6 +12,7 @@ import { tapLeadPitches, type Tap } from "../joints";
 import { basicSizes, insertTappedId, threadById, type Thread } from "../threads";
 import { tappedBy } from "./cut";
 import { engagementOf, tappingRequestOf, tightening, type Damage } from "./damage";
+import { isOddThread } from "./odd-thread";
 import { makeUpTurns } from "./pipe-joints";
 import type { RepairOption } from "./repair-options";
 import { solidBush } from "./solid-bush";
@@ -110,10 +111,11 @@ function figuresOf(
       };
     case "assemble":
       return turnsOf(damage);
+    case "run-nut":
+    case "trial-screw":
+      return isOddThread(thread) ? {} : { thread: thread.designation };
     case "chase":
     case "gauge":
-    case "trial-screw":
-    case "run-nut":
     case "file":
       return { thread: thread.designation };
     case "centre":
@@ -213,9 +215,10 @@ export function workPlan(option: RepairOption, damage: Damage): readonly WorkSte
     ...(part === "screw" || SEALS.has(kind) ? [] : (["protect"] as const)),
     "measure",
   ];
+  const fastened = damage.purpose === "plug" ? "screw-in" : "tighten";
   const after: readonly StepCode[] = SEALS.has(kind)
     ? ["record"]
-    : ["trial-screw", "tighten", "record"];
+    : ["trial-screw", fastened, "record"];
   const tapped: TappedWith = {
     thread: tappedBy(option).thread,
     insert: insert !== undefined,
