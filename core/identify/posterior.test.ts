@@ -9,7 +9,10 @@ function plainPosterior(readings: readonly Reading[]): {
   unknown: number;
 } {
   const threads = catalogue();
-  const weights = threads.map(commonnessWeight);
+  // None of the sets below is of a hole, and only a hole is tapped for an insert: one in ten thousand was called wrong.
+  const weights = threads.map(
+    (thread) => commonnessWeight(thread) * (thread.family === "insert-tapped" ? 1e-4 : 1),
+  );
   const allWeights = weights.reduce((a, b) => a + b, 0);
   const joint = threads.map((thread, i) =>
     readings.reduce(

@@ -59,7 +59,6 @@ export const MEDIUM_NAMES: Readonly<Record<Medium, string>> = {
 
 /** What Mend says in whole sentences. */
 export const MEND_SENTENCES = {
-  what: "What is wrong with it?",
   giveThread: "Give the thread, as it is written or as it was read.",
   giveDepth: "Give the depth of the hole.",
   estimates:
@@ -120,6 +119,11 @@ export function repairToolWords({
 /** Where one is in a plan: "Step 6 of 13". */
 export function stepCountWords(at: number, of: number): string {
   return `Step ${at + 1} of ${of}`;
+}
+
+/** The question that Mend begins with, of a part that was named or of any. */
+export function whatIsWrongWords(part: string): string {
+  return part === "" ? "What is wrong with it?" : `${part}: what is wrong with it?`;
 }
 
 /** A torque that cannot be taken: what was read, and what is accepted. */

@@ -12,6 +12,7 @@ export {
   stepCountWords,
   torqueProblemWords,
   unreadThreadsWords,
+  whatIsWrongWords,
 } from "./damage-words";
 export { optionFigures } from "./compare-words";
 export {

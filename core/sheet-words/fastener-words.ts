@@ -88,6 +88,17 @@ export function nominalLengthWords(lengthMm: number, spec: Pick<ScrewSpec, "thre
   return `${lengthWritten(lengthMm, spec.thread)} ${goesByInches(spec.thread) ? "in" : "mm"}`;
 }
 
+/** A nominal size as the trade names it, the unit of the screen beside it where that is the other: "5/8 in (15.88 mm)". */
+export function nominalSizeWords(
+  mm: number,
+  spec: Pick<ScrewSpec, "thread">,
+  units: Units,
+): string {
+  const named = nominalLengthWords(mm, spec);
+  const ownUnits = goesByInches(spec.thread) ? "in" : "mm";
+  return ownUnits === units ? named : `${named} (${printLength(mm, units)})`;
+}
+
 function threadSpoken({ thread }: ScrewSpec): string {
   const hand = thread.hand === "left" ? ", left-hand" : "";
   const coarse = thread.family === "iso-metric" && thread.series === "coarse";

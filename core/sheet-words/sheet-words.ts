@@ -12,7 +12,7 @@ import {
   counterWords,
   datumWords,
   gradeSpoken,
-  nominalLengthWords,
+  nominalSizeWords,
   recessWords,
   turningToolWords,
 } from "./fastener-words";
@@ -60,18 +60,18 @@ function sizes(sheet: FastenerSheet, units: Units): SheetSection {
   const inProportion = headSize.standard === undefined && headSize.heightMm > 0;
   const facts: SheetFact[] = [];
   if (spec.lengthMm !== undefined) {
-    facts.push(["Length", `${nominalLengthWords(spec.lengthMm, spec)}`]);
+    facts.push(["Length", nominalSizeWords(spec.lengthMm, spec, units)]);
   }
   if (threadLength !== undefined && lengthDatum(head) !== "tip-to-tip") {
-    facts.push(["Thread length", printLength(threadLength.threadMm, units)]);
+    facts.push(["Thread length", nominalSizeWords(threadLength.threadMm, spec, units)]);
     if (threadLength.plainMm > 0) {
       const name = head === "shoulder" ? "Shoulder" : "Plain shank";
-      facts.push([name, printLength(threadLength.plainMm, units)]);
+      facts.push([name, nominalSizeWords(threadLength.plainMm, spec, units)]);
     }
   }
   if (headSize.heightMm > 0 && !inProportion) {
-    facts.push(["Head width", printLength(headSize.widthMm, units)]);
-    facts.push(["Head height", printLength(headSize.heightMm, units)]);
+    facts.push(["Head width", nominalSizeWords(headSize.widthMm, spec, units)]);
+    facts.push(["Head height", nominalSizeWords(headSize.heightMm, spec, units)]);
     facts.push(["Head by", headSize.standard ?? ""]);
   }
   return {

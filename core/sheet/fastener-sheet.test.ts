@@ -22,7 +22,7 @@ describe("a fastener sheet", () => {
     expect(inches.get("Tapping drill")).toBe("letter U (0.3680 in)");
     const millimetres = factsOf(sheetWords(sheet, "mm"));
     expect(millimetres.get("Proof load")).toContain("40.2 kN");
-    expect(millimetres.get("Length")).toBe("2-1/4 in");
+    expect(millimetres.get("Length")).toBe("2-1/4 in (57.15 mm)");
   });
 
   it("has the torque of the surface that was said, wherever its words are taken from", () => {

@@ -204,23 +204,31 @@ export function beginWith(known: Partial<MendState>): void {
   useMendStore.setState({ ...EMPTY, ...known, parked }, true);
 }
 
+function parkedState(text: string | undefined): MendState | undefined {
+  try {
+    return mendStateSchema.safeParse(JSON.parse(text ?? "null")).data;
+  } catch {
+    return undefined;
+  }
+}
+
 /** What was parked, as far as it can be read. */
 export function parkedMends({
   parked,
 }: MendState): readonly (MendState & { readonly at: number })[] {
   return parked.flatMap((text, at) => {
-    const read = mendStateSchema.safeParse(JSON.parse(text));
-    return read.success ? [{ ...read.data, at }] : [];
+    const read = parkedState(text);
+    return read === undefined ? [] : [{ ...read, at }];
   });
 }
 
 /** Goes on with one that was parked; the one at hand is parked in its place. */
 export function takeUp(at: number): void {
   const now = useMendStore.getState();
-  const read = mendStateSchema.safeParse(JSON.parse(now.parked[at] ?? "null"));
-  if (!read.success) return;
+  const read = parkedState(now.parked[at]);
+  if (read === undefined) return;
   const parked = parkedWith({ ...now, parked: now.parked.filter((_, i) => i !== at) });
-  useMendStore.setState({ ...read.data, choosing: false, parked }, true);
+  useMendStore.setState({ ...read, choosing: false, parked }, true);
 }
 
 /** Looks at another option, without beginning its plan. */

@@ -1,7 +1,7 @@
 import type { Units } from "@root-gauge/core";
 import { SYMPTOMS } from "@root-gauge/core/repair";
 import { symptomMarks } from "@root-gauge/core/repair-outline";
-import { MEND_SENTENCES, SYMPTOM_WORDS, halfDoneWords } from "@root-gauge/core/repair-words";
+import { SYMPTOM_WORDS, halfDoneWords, whatIsWrongWords } from "@root-gauge/core/repair-words";
 import { useTheme, View } from "@tamagui/core";
 import { useState } from "react";
 import { ScrollView } from "react-native";
@@ -46,6 +46,12 @@ function GoOn({ state, units }: SymptomPlatesProps) {
   );
 }
 
+/** What is to be mended, as far as it was named elsewhere. */
+function namedPart({ state, units }: SymptomPlatesProps): string {
+  const name = damagedThread(state, units)?.designation ?? state.thread;
+  return [name, state.position].filter(Boolean).join(", ");
+}
+
 /** Plans that were left half done for another. */
 function Parked({ state, units }: SymptomPlatesProps) {
   const parked = parkedMends(state);
@@ -72,7 +78,7 @@ export function SymptomPlates(props: SymptomPlatesProps) {
       <View padding={12} gap={12} maxWidth={760}>
         <GoOn {...props} />
         <Parked {...props} />
-        <Body>{MEND_SENTENCES.what}</Body>
+        <Body>{whatIsWrongWords(namedPart(props))}</Body>
         <View role="list" flexDirection="row" flexWrap="wrap" gap={10}>
           {SYMPTOMS.map((symptom) => (
             <View key={symptom} role="listitem" flexGrow={1} flexBasis={150} maxWidth={240}>

@@ -1,3 +1,4 @@
+import { writeFileSync } from "node:fs";
 import { startForTest, temporaryFolder } from "../test-server";
 import type { RunningServer } from "../start-server";
 
@@ -46,6 +47,27 @@ describe("the fastener sheet on paper", () => {
     expect(bytes.subarray(0, 5).toString()).toBe("%PDF-");
     expect(bytes.subarray(-7).toString()).toContain("%%EOF");
   });
+
+  it.each<Record<string, string>>([
+    {
+      callout: "7/16-14 x 2-1/4 gr 5 zinc",
+      units: "in",
+      duty: "safety-critical",
+      metal: "cast-iron",
+    },
+    { callout: "M8 x 30" },
+    { callout: "M12 x 50 socket cap screw, 12.9, plain", metal: "cast-iron" },
+  ])(
+    "is one page: %j",
+    async (query) => {
+      const title = "Union lever guillotine: Guard, upper right";
+      const bytes = await printed({ ...query, title });
+      if (process.env.KEEP_PDF)
+        writeFileSync(`${process.env.KEEP_PDF}/sheet-${query.units ?? "mm"}.pdf`, bytes);
+      expect(bytes.toString("latin1").match(/\/Type \/Page\b/g)).toHaveLength(1);
+    },
+    20_000,
+  );
 
   it("keeps nobody else waiting while it is made", async () => {
     await printed({ callout: "M8 x 30" });

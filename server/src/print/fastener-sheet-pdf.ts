@@ -2,9 +2,20 @@ import { type Units } from "@root-gauge/core";
 import { paperScaleWords } from "@root-gauge/core/drawing-words";
 import { screwDrawing, screwOutline } from "@root-gauge/core/joint-outline";
 import type { FastenerSheet } from "@root-gauge/core/sheet";
-import { sheetWords, type SheetSection } from "@root-gauge/core/sheet-words";
+import { sheetWords, type SheetSection, type SheetWords } from "@root-gauge/core/sheet-words";
 import { POINTS_A_UNIT, drawMarks, type Paper } from "./draw-marks";
-import { MARGIN, bytesOf, cautionBox, openPaper, widthOf, type PrintFonts } from "./paper";
+import {
+  MARGIN,
+  bytesOf,
+  cautionBox,
+  factColumns,
+  keepTogether,
+  laidOutToFit,
+  openPaper,
+  widthOf,
+  writeFeet,
+  type PrintFonts,
+} from "./paper";
 
 export interface PrintedSheet {
   readonly sheet: FastenerSheet;
@@ -15,14 +26,15 @@ export interface PrintedSheet {
   readonly fonts: PrintFonts;
 }
 
-const DRAWING_HEIGHT = 190;
-/** Room a heading wants under it before the page ends. */
-const KEEP_TOGETHER = 70;
+/** Height of the drawing, in sizes of text: a sheet with much on it has a smaller one. */
+const DRAWING_SIZES = 14;
+/** Sizes of text that are tried, points: the largest with which the sheet is one page. */
+const SIZES = [10, 9.5, 9, 8.5, 8, 7.5] as const;
 
 /** The screw to scale, as the screen shows it, with the scale said. */
-function drawing(paper: Paper, { spec }: FastenerSheet, units: Units): void {
+function drawing(paper: Paper, { spec }: FastenerSheet, units: Units, high: number): void {
   const { x, y } = { x: MARGIN, y: paper.y };
-  const room = { width: widthOf(paper) / POINTS_A_UNIT, height: DRAWING_HEIGHT / POINTS_A_UNIT };
+  const room = { width: widthOf(paper) / POINTS_A_UNIT, height: high / POINTS_A_UNIT };
   const outline = screwOutline(spec);
   const drawn = screwDrawing(outline, room, { units, pitchMm: spec.thread.pitchMm });
   drawMarks(paper, drawn, { x, y });
@@ -35,45 +47,60 @@ function drawing(paper: Paper, { spec }: FastenerSheet, units: Units): void {
       align: "right",
     });
   paper.x = MARGIN;
-  paper.y = y + DRAWING_HEIGHT;
+  paper.y = y + high;
 }
 
-function section(paper: Paper, { title, facts, lines }: SheetSection): void {
+/** What stands under one heading, the heading never alone at the foot of a page. */
+function section(paper: Paper, { title, facts, lines }: SheetSection, size: number): void {
   if (facts.length === 0 && lines.length === 0) return;
-  if (paper.y > paper.page.height - MARGIN - KEEP_TOGETHER) paper.addPage();
   const width = widthOf(paper);
+  keepTogether(paper, 4 * size + 12);
   paper
     .font("figure")
-    .fontSize(12)
-    .text(title, MARGIN, paper.y + 8, { width });
-  for (const [name, figure] of facts) {
-    const y = paper.y + 2;
-    paper.font("text").fontSize(10).text(name, MARGIN, y, { width: 190 });
-    paper.font("figure").text(figure, MARGIN + 200, y, { width: width - 200 });
+    .fontSize(size + 1.5)
+    .text(title, MARGIN, paper.y + 5, { width });
+  factColumns(paper, facts, size);
+  paper.font("text").fontSize(size);
+  for (const line of lines) {
+    keepTogether(paper, paper.heightOfString(line, { width }));
+    paper.text(line, MARGIN, paper.y + 1, { width });
   }
-  paper.font("text").fontSize(10);
-  for (const line of lines) paper.text(line, MARGIN, paper.y + 2, { width });
+}
+
+function laidOut(printed: PrintedSheet, words: SheetWords, size: number): Paper {
+  const { sheet, units, fonts } = printed;
+  const paper = openPaper(words.callout, fonts);
+  const width = widthOf(paper);
+  paper.font("text").fontSize(9).text("Root Gauge fastener sheet", { width });
+  paper.font("figure").fontSize(20).text(words.callout, { width });
+  paper
+    .font("text")
+    .fontSize(size + 1)
+    .text(words.spoken, { width });
+  for (const problem of words.problems) {
+    paper
+      .font("figure")
+      .fontSize(size + 1)
+      .text(problem, { width });
+  }
+  paper.y += 5;
+  cautionBox(paper, words.cautions, size);
+  drawing(paper, sheet, units, DRAWING_SIZES * size);
+  for (const one of words.sections) section(paper, one, size);
+  return paper;
 }
 
 /**
- * A fastener sheet on paper, A4: call-out, cautions, the drawing with its dimensions, and every section of the screen.
+ * A fastener sheet on paper, A4: call-out, cautions, the drawing with its dimensions, and every section of the screen; on
+ * one page where it fits, else on pages that say which they are. Job, place and date stand at the foot.
  * @returns the bytes of the PDF
  */
 export function fastenerSheetPdf(printed: PrintedSheet): Promise<Buffer> {
   const { sheet, units, title, printedOn } = printed;
   const words = sheetWords(sheet, units);
-  const paper = openPaper(words.callout, printed.fonts);
+  const paper = laidOutToFit(SIZES, (size) => laidOut(printed, words, size));
+  writeFeet(paper, [words.callout, title, printedOn.toISOString().slice(0, 10)]);
   const done = bytesOf(paper);
-  const width = widthOf(paper);
-  const head = ["Root Gauge fastener sheet", title, printedOn.toISOString().slice(0, 10)];
-  paper.font("text").fontSize(10).text(head.filter(Boolean).join("   "), { width });
-  paper.font("figure").fontSize(22).text(words.callout, { width });
-  paper.font("text").fontSize(11).text(words.spoken, { width });
-  for (const problem of words.problems) paper.font("figure").fontSize(11).text(problem, { width });
-  paper.y += 8;
-  cautionBox(paper, words.cautions);
-  drawing(paper, sheet, units);
-  for (const one of words.sections) section(paper, one);
   paper.end();
   return done;
 }

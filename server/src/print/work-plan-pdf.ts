@@ -9,7 +9,18 @@ import {
 } from "@root-gauge/core/repair-words";
 import { paperScaleWords } from "@root-gauge/core/drawing-words";
 import { POINTS_A_UNIT, drawMarks, type Paper } from "./draw-marks";
-import { MARGIN, bytesOf, cautionBox, openPaper, widthOf, type PrintFonts } from "./paper";
+import {
+  MARGIN,
+  bytesOf,
+  cautionBox,
+  factColumns,
+  keepTogether,
+  laidOutToFit,
+  openPaper,
+  widthOf,
+  writeFeet,
+  type PrintFonts,
+} from "./paper";
 import type { PlanRequest } from "./print-request";
 
 export interface PrintedPlan extends PlanRequest {
@@ -44,28 +55,11 @@ function drawings(paper: Paper, damage: Damage, work: RepairWork, units: Units):
   paper.y = y + DRAWING_HEIGHT + 12;
 }
 
-/** Names and figures in two columns. */
-function facts(paper: Paper, lines: readonly PlanLine[], size: number): void {
-  const each = widthOf(paper) / 2;
-  const named = Math.min(118, each / 2);
-  for (let at = 0; at < lines.length; at += 2) {
-    const top = paper.y;
-    const ends = lines.slice(at, at + 2).map(([name, text], column) => {
-      const left = MARGIN + column * each;
-      paper
-        .font("text")
-        .fontSize(size)
-        .text(name, left, top, { width: named - 4 });
-      const named1 = paper.y;
-      paper.font("figure").text(text, left + named, top, { width: each - named - 8 });
-      return Math.max(named1, paper.y);
-    });
-    paper.y = Math.max(...ends) + 1;
-  }
-}
-
 function step(paper: Paper, { number, title, text, caution, done }: PaperStep, size: number): void {
   const width = widthOf(paper) - LEFT;
+  const whole = `${number}  ${title}. ${caution} ${text}`;
+  const lines = paper.font("figure").fontSize(size).heightOfString(whole, { width });
+  keepTogether(paper, lines + (done === "" ? 0 : size + 2));
   const top = paper.y;
   paper
     .lineWidth(0.8)
@@ -96,6 +90,7 @@ function step(paper: Paper, { number, title, text, caution, done }: PaperStep, s
 }
 
 function heading(paper: Paper, text: string, size: number): void {
+  keepTogether(paper, 3 * size);
   paper
     .font("figure")
     .fontSize(size + 2)
@@ -118,6 +113,7 @@ function refusedLines(paper: Paper, lines: readonly PlanLine[], size: number): v
 function ending(paper: Paper, lines: readonly PlanLine[], size: number): void {
   paper.y += 4;
   for (const [name, text] of lines) {
+    keepTogether(paper, 2 * size);
     const top = paper.y + 3;
     paper.font("text").fontSize(size).text(name, MARGIN, top, { width: 90 });
     paper
@@ -139,50 +135,35 @@ interface Laid {
 }
 
 function write({ paper, words, damage, work }: Laid, printed: PrintedPlan, size: number): void {
-  const { title, units, printedOn } = printed;
+  const { units } = printed;
   const width = widthOf(paper);
-  const head = ["Root Gauge work plan", title, printedOn.toISOString().slice(0, 10)];
-  paper.font("text").fontSize(9).text(head.filter(Boolean).join("   "), { width });
+  paper.font("text").fontSize(9).text("Root Gauge work plan", { width });
   paper.font("figure").fontSize(18).text(words.title, { width });
   paper.font("text").fontSize(size).text(words.subtitle, { width });
   paper.y += 3;
-  cautionBox(paper, words.cautions);
+  cautionBox(paper, words.cautions, size);
   if (damage.part === "hole" && damage.symptom !== "leaks") drawings(paper, damage, work, units);
-  facts(paper, words.facts, size);
+  factColumns(paper, words.facts, size);
   heading(paper, "Steps", size);
   for (const one of words.steps) step(paper, one, size);
   refusedLines(paper, words.refused, size);
   ending(paper, words.ending, size);
 }
 
-/** A plan laid out at a size of text, not ended yet, and how many pages it takes. */
-function laidOut(
-  words: PlanPaper,
-  shown: Omit<Laid, "paper" | "words">,
-  printed: PrintedPlan,
-  size: number,
-) {
-  const paper = openPaper(words.title, printed.fonts);
-  let pages = 1;
-  paper.on("pageAdded", () => (pages += 1));
-  write({ paper, words, ...shown }, printed, size);
-  return { paper, pages };
-}
-
 /** A work plan on paper, A4: cautions, the hole before and after, figures, steps with boxes to tick, on one page where it fits. */
 export async function workPlanPdf(printed: PrintedPlan): Promise<Buffer> {
-  const { record, units } = printed;
+  const { record, units, title, printedOn, fonts } = printed;
   const damage = damageFrom(record.damage);
   if (damage === undefined) throw new TypeError("the thread of the damage is not held");
   const work = repairWork(damage, record.choice);
   const words = planPaperWords(work, damage, record, units);
-  const [first, ...smaller] = SIZES;
-  let laid = laidOut(words, { damage, work }, printed, first);
-  for (const size of smaller) {
-    if (laid.pages === 1) break;
-    laid = laidOut(words, { damage, work }, printed, size);
-  }
-  const bytes = bytesOf(laid.paper);
-  laid.paper.end();
+  const paper = laidOutToFit(SIZES, (size) => {
+    const opened = openPaper(words.title, fonts);
+    write({ paper: opened, words, damage, work }, printed, size);
+    return opened;
+  });
+  writeFeet(paper, [words.title, title, printedOn.toISOString().slice(0, 10)]);
+  const bytes = bytesOf(paper);
+  paper.end();
   return bytes;
 }
