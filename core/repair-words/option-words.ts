@@ -49,6 +49,8 @@ export function repairReasonWords(reason: RepairReason, units: Units): string {
       return "Its tap is not among your tools.";
     case "holds":
       return `Holds about ${forceWords(reason.holdN, units)}, where the sound thread held ${forceWords(reason.soundN, units)}.`;
+    case "wall-left":
+      return `Leaves ${printLength(reason.leftMm, units)} of wall.`;
     case "thin-wall":
       return `Leaves a thin wall: ${printLength(reason.leftMm, units)}, where ${printLength(reason.thinMm, units)} are sound.`;
     case "screw-carries":

@@ -84,5 +84,5 @@ export function drillChoiceWords(
 /** How the chart of the drills is to be read. */
 export function drillChartWords(limited: boolean): string {
   const against = limited ? ", against the screw’s own limit (dashed)" : "";
-  return `Solid: what it holds${against}. Dotted: effort of the tap, least and most.`;
+  return `Solid: what it holds${against}. Dotted: effort of the tap, least and most. Shaded: refused.`;
 }

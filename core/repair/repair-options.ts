@@ -13,6 +13,7 @@ export type RepairReason =
   | { readonly code: "cost"; readonly cost: RepairCost }
   | { readonly code: "tap-missing"; readonly taps: number }
   | { readonly code: "holds"; readonly holdN: number; readonly soundN: number }
+  | { readonly code: "wall-left"; readonly leftMm: number }
   | { readonly code: "thin-wall"; readonly leftMm: number; readonly thinMm: number }
   /** What the new screw carries against the old one, of the same class. */
   | { readonly code: "screw-carries"; readonly ratio: number }
@@ -114,6 +115,9 @@ function termsOf(attempt: Attempt, damage: Damage, soundN: number | undefined): 
     attempt.boltRatio === undefined || damage.symptom !== "too-small"
       ? undefined
       : { points: 0, reason: { code: "screw-carries", ratio: attempt.boltRatio } },
+    wall?.verdict === "sound"
+      ? { points: 0, reason: { code: "wall-left", leftMm: wall.leftMm } }
+      : undefined,
     wall?.verdict === "thin"
       ? { points: 8, reason: { code: "thin-wall", leftMm: wall.leftMm, thinMm: wall.thinMm } }
       : undefined,

@@ -6,12 +6,26 @@ import { LineChart } from "../kit/charts";
 import { Small } from "../kit/text";
 
 const HEIGHT = 190;
+/** Of it, what stands over the marks under the axis. */
+export const PLOT_HEIGHT = 150;
 /** Left of the first point, and right of the last, in the chart's own frame. */
 export const CHART_LEFT = 52;
 /** Every how many drills a mark is written under the axis. */
 const LABELS = 5;
 /** Over this the effort is out of the picture: the tap breaks long before. */
 const MOST_EFFORT = 250;
+
+/** Runs of drills that are refused, from one place up to another. */
+function refusedSpans(choices: DrillChoices["choices"]): readonly (readonly [number, number])[] {
+  const first = choices.findIndex(({ refused }) => refused === undefined);
+  const last = choices.findLastIndex(({ refused }) => refused === undefined);
+  if (first === -1) return [[0.5, choices.length]];
+  const spans = [
+    [0.5, first],
+    [last + 1, choices.length],
+  ] as const;
+  return spans.filter(([from, to]) => to > from);
+}
 
 /** What every drill's hole holds, against how hard its tap turns, in percent; the screw's own limit is the level line. */
 export const DrillChart = memo(function DrillChart({
@@ -32,6 +46,7 @@ export const DrillChart = memo(function DrillChart({
   const effort = (of: "least" | "most") =>
     choices.map(({ effort: band }) => Math.min(MOST_EFFORT, 100 * band[of]));
   const ink = theme.ink.val;
+  const step = (width - CHART_LEFT) / choices.length;
   return (
     <View aria-hidden>
       <LineChart
@@ -69,6 +84,18 @@ export const DrillChart = memo(function DrillChart({
         }}
         style={{ paddingRight: CHART_LEFT }}
       />
+      {refusedSpans(choices).map(([from, to]) => (
+        <View
+          key={from}
+          position="absolute"
+          top={8}
+          height={PLOT_HEIGHT}
+          left={CHART_LEFT + (from - 0.5) * step}
+          width={(to - from) * step}
+          backgroundColor="$clash"
+          opacity={0.14}
+        />
+      ))}
       <Small>{drillChartWords(screwLimitN !== undefined)}</Small>
     </View>
   );

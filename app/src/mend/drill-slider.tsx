@@ -14,7 +14,7 @@ import { chooseDrill } from "../data/mend-state";
 import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
 import { Body, Figure, Heading } from "../kit/text";
-import { CHART_LEFT, DrillChart } from "./drill-chart";
+import { CHART_LEFT, DrillChart, PLOT_HEIGHT } from "./drill-chart";
 
 export interface DrillSliderProps {
   readonly question: DrillQuestion;
@@ -22,8 +22,6 @@ export interface DrillSliderProps {
   readonly planned: Drill;
   readonly units: Units;
 }
-
-const CHART_HEIGHT = 150;
 
 const isSame = (a: Drill, b: Drill) => a.set === b.set && a.mark === b.mark;
 
@@ -83,7 +81,7 @@ function Moving({ all, planned, units, width, children }: MovingProps) {
           position="absolute"
           pointerEvents="none"
           top={8}
-          height={CHART_HEIGHT}
+          height={PLOT_HEIGHT}
           width={2}
           backgroundColor={choice.refused === undefined ? "$settled" : "$clash"}
           style={{ left: CHART_LEFT + at * step }}
@@ -132,7 +130,7 @@ export function DrillSlider({ question, planned, units }: DrillSliderProps) {
       <View gap={8} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
         {width === 0 ? null : (
           <Moving all={all} planned={planned} units={units} width={width}>
-            <Suspense fallback={<View height={CHART_HEIGHT} />}>
+            <Suspense fallback={<View height={PLOT_HEIGHT} />}>
               <DrillChart {...all} width={width} />
             </Suspense>
           </Moving>
