@@ -1,9 +1,17 @@
-import { tappingPlan, type Drill, type RepairProblem, type TappingPlan } from "../holes";
-import { tappingRequestOf, type Damage } from "./damage";
+import {
+  drillChoices,
+  tappingPlan,
+  type Drill,
+  type RepairProblem,
+  type TappingPlan,
+} from "../holes";
+import { tappedBy } from "./cut";
+import { boreOf, engagementOf, tappingRequestOf, type Damage } from "./damage";
 import { damageProblems } from "./damage-problems";
 import { repairOptions, type RepairOption } from "./repair-options";
 import type { WorkStep } from "./steps";
 import { tappingSteps } from "./tapping-steps";
+import { stiMinor } from "./wire-insert";
 import { workPlan } from "./work-plan";
 
 /** What was chosen of the repairs of a damage: by `optionKey`, and another drill than the planned one. */
@@ -38,6 +46,30 @@ function newHole(damage: Damage, { drill }: RepairChoice): RepairWork {
   return { problems: [], options: [], tapping, steps };
 }
 
+/** Whether a drill does for what a repair taps: one that was chosen for another thread does not. */
+function suits({ mm, set, mark }: Drill, option: RepairOption, damage: Damage): boolean {
+  if (option.kind === "wire-insert") {
+    const minor = stiMinor(option.thread);
+    return minor !== undefined && mm >= minor.min - 1e-9 && mm <= minor.max + 1e-9;
+  }
+  const { material, tools } = damage;
+  const isIt = (one: Drill) => one.set === set && one.mark === mark;
+  const { choices } = drillChoices({
+    thread: tappedBy(option).thread,
+    material,
+    engagementMm: engagementOf(damage),
+    ...(tools === undefined ? {} : { tools }),
+  });
+  const offered = choices.some(({ drill, refused }) => isIt(drill) && refused === undefined);
+  return offered && mm >= boreOf(damage) - 1e-9;
+}
+
+/** A repair with another drill than the planned one, where that one does for it. */
+function withDrill(option: RepairOption, damage: Damage, drill: Drill | undefined): RepairOption {
+  const takes = drill !== undefined && option.drill !== undefined && suits(drill, option, damage);
+  return takes ? { ...option, drill } : option;
+}
+
 /** Works a damage out, for the screen, for paper and for the store alike. */
 export function repairWork(damage: Damage, choice: RepairChoice = {}): RepairWork {
   const problems = damageProblems(damage);
@@ -48,8 +80,7 @@ export function repairWork(damage: Damage, choice: RepairChoice = {}): RepairWor
   const lost = named?.verdict === "refused" ? named : undefined;
   const best = options.find(({ verdict }) => verdict === "advised");
   const taken = named === undefined || lost !== undefined ? best : named;
-  const chosen =
-    taken === undefined || choice.drill === undefined ? taken : { ...taken, drill: choice.drill };
+  const chosen = taken === undefined ? undefined : withDrill(taken, damage, choice.drill);
   return {
     problems,
     options,

@@ -206,6 +206,17 @@ describe("a choice that was made", () => {
     expect(steps.find(({ code }) => code === "drill")?.figures.drillMark).toBe("Q");
   });
 
+  it("takes no drill that was chosen for another thread", () => {
+    const drill = ownedDrills({ drillSets: ["metric-tenths"] }).find(
+      ({ mark }) => mark === "10.2",
+    )!;
+    const plain = repairWork(HOLE, { option: insert }).chosen?.drill;
+    expect(repairWork(HOLE, { option: insert, drill }).chosen?.drill).toEqual(plain);
+    const flange = { ...HOLE, symptom: "too-small", thread: thread("M6"), boreMm: 8.6 } as const;
+    const small = ownedDrills({ drillSets: ["metric-tenths"] }).find(({ mark }) => mark === "8.5")!;
+    expect(repairWork(flange, { drill: small }).chosen?.drill?.mark).toBe("8.6");
+  });
+
   it("tells each way of mending by its key", () => {
     const flange = { ...HOLE, symptom: "too-small", thread: thread("M6"), boreMm: 8.6 } as const;
     const keys = repairOptions(flange).map(optionKey);

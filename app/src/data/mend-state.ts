@@ -188,20 +188,32 @@ export function changeLength(length: MendLength, text: string, units: Units): vo
   changeDamage({ [length]: text, typedIn });
 }
 
-/** Plans that are kept beside the one at hand. */
-const MOST_PARKED = 6;
-
 /** What is parked once the one at hand is left: with it, where something of it was done that no job holds yet. */
 function parkedWith({ parked, ...now }: MendState): string[] {
   const isWorth = now.done.length > 0 && (now.outcome === null || now.repairId === undefined);
-  const kept = isWorth ? [...parked, JSON.stringify(now)] : parked;
-  return kept.slice(-MOST_PARKED);
+  return isWorth ? [...parked, JSON.stringify(now)] : parked;
 }
 
 /** Begins with what is known of a hole elsewhere; a plan that is half done is parked, to be gone back to. */
 export function beginWith(known: Partial<MendState>): void {
   const parked = parkedWith(useMendStore.getState());
   useMendStore.setState({ ...EMPTY, ...known, parked }, true);
+}
+
+/** The damage as it was said, with nothing chosen or done of it, nor stored. */
+function damageAlone(now: MendState): MendState {
+  const { chosen: _chosen, drill: _drill, begun: _begun, clock: _clock, ...rest } = now;
+  const { repairId: _repairId, takenAt: _takenAt, used: _used, ...said } = rest;
+  const { planning, done, felt, note, former, saw, outcome, notes } = EMPTY;
+  return { ...said, planning, done, felt, note, former, saw, outcome, notes };
+}
+
+/** Begins with what is wrong. Where something of the last was done or stored it is another repair: that one is left as it is. */
+export function beginSymptom(symptom: MendState["symptom"]): void {
+  const now = useMendStore.getState();
+  const isNew = now.done.length > 0 || now.repairId !== undefined;
+  const from = isNew ? { ...damageAlone(now), parked: parkedWith(now) } : now;
+  useMendStore.setState({ ...from, symptom, choosing: false, planning: false }, true);
 }
 
 function parkedState(text: string | undefined): MendState | undefined {
@@ -245,10 +257,22 @@ export function chooseDrill(drill: Drill | undefined): void {
 
 /** Works at the plan of an option: goes on where it was left, or begins it and keeps what was done of another. */
 export function workAt(option: string): void {
-  const { begun, done, former } = useMendStore.getState();
-  if (begun === option) return set({ planning: true });
+  const now = useMendStore.getState();
+  if (now.begun === option) {
+    set({ planning: true });
+    return;
+  }
+  if (now.outcome !== null) {
+    // The last one has come to its end: this is another repair, and takes nothing of its place.
+    const { chosen } = now;
+    const parked = parkedWith(now);
+    const next = { ...damageAlone(now), ...(chosen === undefined ? {} : { chosen }), parked };
+    useMendStore.setState({ ...next, planning: true, begun: option }, true);
+    return;
+  }
+  const { begun, done, former } = now;
   const given = begun === undefined || done.length === 0 ? [] : [{ option: begun, done }];
-  return set({
+  set({
     planning: true,
     begun: option,
     done: [],

@@ -6,7 +6,14 @@ import { useTheme, View } from "@tamagui/core";
 import { useState } from "react";
 import { ScrollView } from "react-native";
 import Svg from "react-native-svg";
-import { changeDamage, parkedMends, startMend, takeUp, type MendState } from "../data/mend-state";
+import {
+  beginSymptom,
+  changeDamage,
+  parkedMends,
+  startMend,
+  takeUp,
+  type MendState,
+} from "../data/mend-state";
 import { Marks } from "../drawing/marks";
 import { ActionButton } from "../kit/action-button";
 import { Pressable } from "../kit/pressable";
@@ -90,7 +97,7 @@ export function SymptomPlates(props: SymptomPlatesProps) {
                 flexGrow={1}
                 minHeight={150}
                 justifyContent="flex-start"
-                onPress={() => changeDamage({ symptom, choosing: false })}
+                onPress={() => beginSymptom(symptom)}
               >
                 <View backgroundColor="$marking" alignItems="center" alignSelf="stretch">
                   <Svg width={PICTURE.width} height={PICTURE.height} aria-hidden>
