@@ -30,6 +30,11 @@ const lengthWithin = ({ minMm, maxMm }: { minMm: number; maxMm: number }) =>
 const wholeWithin = ({ min, max }: { min: number; max: number }) =>
   z.int().check(z.minimum(min), z.maximum(max));
 
+/** What was said of a reading's lengths: its own words, of which core believes those that agree with the figures. */
+const said = z.optional(
+  z.array(z.string().check(z.minLength(1), z.maxLength(40))).check(z.maxLength(3)),
+);
+
 const condition = z.optional(z.enum(PART_CONDITIONS));
 
 const words = z.string().check(z.trim(), z.minLength(1), z.maxLength(ACCEPTED.text.max));
@@ -44,6 +49,7 @@ const NO_PITCH = {
 const READING_SCHEMAS = {
   "external-diameter": z.strictObject({
     kind: z.literal("external-diameter"),
+    said,
     mm: lengthWithin(ACCEPTED.diameter),
     instrument: z.optional(z.enum(DIAMETER_INSTRUMENTS)),
     condition,
@@ -51,6 +57,7 @@ const READING_SCHEMAS = {
   "diameter-between": z
     .strictObject({
       kind: z.literal("diameter-between"),
+      said,
       overMm: lengthWithin(ACCEPTED.diameter),
       notOverMm: lengthWithin(ACCEPTED.diameter),
       condition,
@@ -62,6 +69,7 @@ const READING_SCHEMAS = {
     ),
   "internal-diameter": z.strictObject({
     kind: z.literal("internal-diameter"),
+    said,
     mm: lengthWithin(ACCEPTED.bore),
     instrument: z.optional(z.enum(BORE_INSTRUMENTS)),
     condition,
@@ -82,6 +90,7 @@ const READING_SCHEMAS = {
   count: z
     .strictObject({
       kind: z.literal("count"),
+      said,
       threads: within(ACCEPTED.threads),
       spanMm: lengthWithin(ACCEPTED.span),
     })
@@ -89,6 +98,7 @@ const READING_SCHEMAS = {
   "crest-to-crest": z
     .strictObject({
       kind: z.literal("crest-to-crest"),
+      said,
       pitches: wholeWithin(ACCEPTED.threads),
       mm: lengthWithin(ACCEPTED.span),
     })
@@ -102,6 +112,7 @@ const READING_SCHEMAS = {
   "taper-measured": z
     .strictObject({
       kind: z.literal("taper-measured"),
+      said,
       smallMm: lengthWithin(ACCEPTED.diameter),
       largeMm: lengthWithin(ACCEPTED.diameter),
       apartMm: lengthWithin(ACCEPTED.apart),
@@ -122,9 +133,10 @@ const READING_SCHEMAS = {
   }),
   "across-flats": z.strictObject({
     kind: z.literal("across-flats"),
+    said,
     mm: lengthWithin(ACCEPTED.flats),
   }),
-  length: z.strictObject({ kind: z.literal("length"), mm: lengthWithin(ACCEPTED.length) }),
+  length: z.strictObject({ kind: z.literal("length"), said, mm: lengthWithin(ACCEPTED.length) }),
   "head-style": z.strictObject({
     kind: z.literal("head-style"),
     head: z.enum(HEAD_STYLES),

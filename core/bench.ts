@@ -4,6 +4,7 @@ export {
   NEWTONS_PER_POUND,
   UNITS,
   inOtherUnit,
+  inchesFromMm,
   nearestFraction,
   printFigure,
   printFraction,
@@ -11,6 +12,8 @@ export {
   printPlain,
   printWindow,
   readLength,
+  saidLength,
+  saidText,
   tpiFromPitchMm,
 } from "./units";
 export type { LengthProblem, LengthRange, Mm, Units } from "./units";
@@ -53,11 +56,16 @@ export {
   VERDICTS,
   decisiveReason,
   identify,
+  isPipe,
   isRuledOut,
   lastReading,
+  leafMark,
   leads,
   likelySlips,
   measuredSizes,
+  lengthsOf,
+  readingOfMajor,
+  widestReading,
   nearestFirst,
   partRead,
   rankLeaves,
@@ -101,7 +109,7 @@ export type {
 } from "./identify";
 export { judgePair } from "./mating";
 export type { JudgedPair } from "./mating";
-export { DRIVES, FINISHES, HEAD_STYLES, drivesOf, hexSpanner } from "./looks";
+export { DRIVES, FINISHES, HEAD_STYLES, drivesOf, hasFlats, hexSpanner } from "./looks";
 export type { Drive, Finish, HeadStyle } from "./looks";
 export {
   DUTIES,
@@ -122,6 +130,7 @@ export {
   FUNCTION_WORDS,
   HEAD_WORDS,
   LEAF_OUTCOME_WORDS,
+  PART_KIND_SHORT,
   PART_KIND_WORDS,
   PLACE_WORDS,
   STANDING_WORDS,
@@ -144,6 +153,7 @@ export {
   pitchProblemWords,
   pitchWords,
   readingWords,
+  saidSpan,
   reasonWords,
   scaleWords,
   suspectWords,

@@ -5,13 +5,13 @@ export type { Candidate, Identification } from "./identification";
 export { LEAVES, rankLeaves, sameLeaf } from "./leaves";
 export type { RankedLeaf } from "./leaves";
 export { leafMark, leafPitchMm } from "./leaf-evidence";
-export { measuredSizes } from "./measured";
+export { measuredSizes, readingOfMajor, widestReading } from "./measured";
 export type { MeasuredSizes } from "./measured";
 export { sideRead, sizeWasRead, testKey } from "./next-tests";
 export type { InformativeTest, NextTest, OpeningTest, TestAnswer } from "./next-test";
 export { MARK_KINDS, markKind } from "./mark-kind";
 export type { MarkKind } from "./mark-kind";
-export { partRead, readingsForNext, readingsOfPart } from "./part-read";
+export { isPipe, partRead, readingsForNext, readingsOfPart } from "./part-read";
 export { PART_KINDS, sideOf } from "./part";
 export type { PartKind } from "./part";
 export { A_FEW_TURNS, TEST_TURNS } from "./trial-evidence";
@@ -27,6 +27,7 @@ export {
   PART_CONDITIONS,
   PART_FUNCTIONS,
   READING_KINDS,
+  lengthsOf,
   TRIAL_OUTCOMES,
 } from "./reading";
 export type {

@@ -1,6 +1,6 @@
 import type { Mm } from "../units";
 import { leafMark, leafPitchMm } from "./leaf-evidence";
-import type { Reading } from "./reading";
+import { lengthsOf, type Reading, type ReadingOf } from "./reading";
 import { lastReading, readingsOfKind } from "./readings-of-kind";
 import type { LeafMark } from "./reason";
 import { measuredTaper } from "./taper-evidence";
@@ -40,24 +40,49 @@ function measuredPitch(readings: readonly Reading[]): Pick<MeasuredSizes, "pitch
   return count === undefined ? {} : { pitchMm: count.spanMm / count.threads };
 }
 
-const widest = (sizes: readonly Mm[]) => (sizes.length === 0 ? undefined : Math.max(...sizes));
+/** The widest of the readings of one size: the one that counts, since a skewed hold reads low. */
+export function widestReading<
+  Kind extends "external-diameter" | "internal-diameter" | "across-flats",
+>(readings: readonly Reading[], kind: Kind): ReadingOf<Kind> | undefined {
+  const sizeOf = (reading: Reading) => lengthsOf(reading)[0] ?? 0;
+  return readingsOfKind(readings, kind).reduce<ReadingOf<Kind> | undefined>(
+    (most, reading) => (most === undefined || sizeOf(reading) > sizeOf(most) ? reading : most),
+    undefined,
+  );
+}
 
-/** The size over the crests: the widest reading, else the larger end of a taper, else the middle of a gauge's interval. */
+/** The reading that tells the size over the crests: the widest diameter, else both ends of a taper, else a gauge's holes. */
+export function readingOfMajor(
+  readings: readonly Reading[],
+): ReadingOf<"external-diameter" | "taper-measured" | "diameter-between"> | undefined {
+  return (
+    widestReading(readings, "external-diameter") ??
+    lastReading(readings, "taper-measured") ??
+    lastReading(readings, "diameter-between")
+  );
+}
+
+/** The size over the crests as it is drawn; between a gauge's holes that is their middle, which nobody measured. */
 function measuredMajor(readings: readonly Reading[]): Mm | undefined {
-  const read = widest(readingsOfKind(readings, "external-diameter").map(({ mm }) => mm));
-  if (read !== undefined) return read;
-  const taper = lastReading(readings, "taper-measured");
-  if (taper !== undefined) return taper.largeMm;
-  const gauged = lastReading(readings, "diameter-between");
-  return gauged === undefined ? undefined : (gauged.overMm + gauged.notOverMm) / 2;
+  const reading = readingOfMajor(readings);
+  switch (reading?.kind) {
+    case "external-diameter":
+      return reading.mm;
+    case "taper-measured":
+      return reading.largeMm;
+    case "diameter-between":
+      return (reading.overMm + reading.notOverMm) / 2;
+    case undefined:
+      return undefined;
+  }
 }
 
 /** Sizes as read: the widest diameter and bore; the last leaf that dropped in, else crest to crest, else the count. */
 export function measuredSizes(readings: readonly Reading[]): MeasuredSizes {
   const majorMm = measuredMajor(readings);
-  const boreMm = widest(readingsOfKind(readings, "internal-diameter").map(({ mm }) => mm));
+  const boreMm = widestReading(readings, "internal-diameter")?.mm;
   const lengthMm = lastReading(readings, "length")?.mm;
-  const flatsMm = widest(readingsOfKind(readings, "across-flats").map(({ mm }) => mm));
+  const flatsMm = widestReading(readings, "across-flats")?.mm;
   const taper = lastReading(readings, "taper-measured");
   return {
     ...(majorMm === undefined ? {} : { majorMm }),

@@ -12,7 +12,8 @@ export function partRead(readings: readonly Reading[], called: PartKind | undefi
   return inside ? "nut" : "bolt";
 }
 
-const isPipe = (part: PartKind) => part === "pipe-male" || part === "pipe-female";
+/** Whether it is the end of a pipe or a fitting. */
+export const isPipe = (part: PartKind) => part === "pipe-male" || part === "pipe-female";
 
 /** The readings once the part is called this: a pipe end is a fitting, and what was one no longer is. */
 export function readingsOfPart(readings: readonly Reading[], part: PartKind): readonly Reading[] {

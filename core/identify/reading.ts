@@ -53,21 +53,26 @@ export const PART_FUNCTIONS = [
 
 export type PartFunction = (typeof PART_FUNCTIONS)[number];
 
+/** Lengths keep the words they were said in, with their unit, one for each in the order of the figures. */
+interface Said {
+  readonly said?: readonly string[];
+}
+
 /** What is told of each kind of reading. */
 interface ReadingFigures {
-  readonly "external-diameter": {
+  readonly "external-diameter": Said & {
     readonly mm: Mm;
     readonly instrument?: DiameterInstrument;
     readonly condition?: PartCondition;
   };
   /** By hole gauge or drill gauge: it enters the one and not the other. */
-  readonly "diameter-between": {
+  readonly "diameter-between": Said & {
     readonly overMm: Mm;
     readonly notOverMm: Mm;
     readonly condition?: PartCondition;
   };
   /** The bore of a nut or a tapped hole, over the crests: its minor diameter. */
-  readonly "internal-diameter": {
+  readonly "internal-diameter": Said & {
     readonly mm: Mm;
     readonly instrument?: BoreInstrument;
     readonly condition?: PartCondition;
@@ -79,8 +84,8 @@ interface ReadingFigures {
     readonly outcome: LeafOutcome;
     readonly threadsEngaged?: number;
   };
-  readonly count: { readonly threads: number; readonly spanMm: Mm };
-  readonly "crest-to-crest": { readonly pitches: number; readonly mm: Mm };
+  readonly count: Said & { readonly threads: number; readonly spanMm: Mm };
+  readonly "crest-to-crest": Said & { readonly pitches: number; readonly mm: Mm };
   readonly "flank-angle": {
     /** The angle it was taken for. */
     readonly degrees: FlankAngle;
@@ -89,7 +94,7 @@ interface ReadingFigures {
   };
   readonly taper: { readonly tapered: boolean };
   /** Two diameters over the crests at a distance along the axis. */
-  readonly "taper-measured": {
+  readonly "taper-measured": Said & {
     readonly smallMm: Mm;
     readonly largeMm: Mm;
     readonly apartMm: Mm;
@@ -106,9 +111,9 @@ interface ReadingFigures {
     /** Turns for which it was run, or after which it bound; "a few" when not said. */
     readonly turns?: number;
   };
-  readonly "across-flats": { readonly mm: Mm };
+  readonly "across-flats": Said & { readonly mm: Mm };
   /** Under the head, or as its head is measured: for the call-out; it says nothing of the thread. */
-  readonly length: { readonly mm: Mm };
+  readonly length: Said & { readonly mm: Mm };
   /** The head and what turns it; like the length, for the call-out. */
   readonly "head-style": { readonly head: HeadStyle; readonly drive?: Drive };
   readonly finish: { readonly finish: Finish };
@@ -152,3 +157,23 @@ export type Reading = {
 }[ReadingKind];
 
 export type ReadingOf<K extends ReadingKind> = Extract<Reading, { kind: K }>;
+
+/** The lengths that a reading tells, mm, in the order of what was said of them; none for what is no length. */
+export function lengthsOf(reading: Reading): readonly Mm[] {
+  switch (reading.kind) {
+    case "external-diameter":
+    case "internal-diameter":
+    case "across-flats":
+    case "length":
+    case "crest-to-crest":
+      return [reading.mm];
+    case "diameter-between":
+      return [reading.overMm, reading.notOverMm];
+    case "taper-measured":
+      return [reading.smallMm, reading.largeMm, reading.apartMm];
+    case "count":
+      return [reading.spanMm];
+    default:
+      return [];
+  }
+}

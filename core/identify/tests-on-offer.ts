@@ -1,4 +1,4 @@
-import { hexFlats } from "../looks";
+import { hasFlats, hexFlats } from "../looks";
 import type { ThreadSide } from "../threads";
 import { commonnessOf } from "./commonness";
 import { normalDensity } from "./distributions";
@@ -13,6 +13,7 @@ import { KNOWN_PLACES, placeChances } from "./origin-evidence";
 import type { PartKind } from "./part";
 import { CREST_SD, countChance } from "./pitch-evidence";
 import { FLANK_ANGLES, TRIAL_OUTCOMES, type Reading } from "./reading";
+import { lastReading } from "./readings-of-kind";
 import { calledTapered } from "./taper-evidence";
 import { worthOf, type Contender, type TestOutcome, type TestWorth } from "./test-worth";
 import type { Tool } from "./tools";
@@ -237,6 +238,7 @@ function originTest({ standing }: TestSetting): InformativeTest[] {
 /** The tests that can be made with what is owned and have not been made, each with what it is expected to tell. */
 export function testsWorthOffering(setting: TestSetting): InformativeTest[] {
   const made = new Set(setting.readings.map(({ kind }) => kind));
+  const head = lastReading(setting.readings, "head-style")?.head;
   const once = (kind: Reading["kind"], tests: () => InformativeTest[]) =>
     made.has(kind) ? [] : tests();
   return [
@@ -246,7 +248,7 @@ export function testsWorthOffering(setting: TestSetting): InformativeTest[] {
     ...trialTests(setting),
     ...once("crest-to-crest", () => crestTest(setting)),
     ...(made.has("crest-to-crest") ? [] : once("count", () => countTest(setting))),
-    ...once("across-flats", () => flatsTest(setting)),
+    ...(head !== undefined && !hasFlats(head) ? [] : once("across-flats", () => flatsTest(setting))),
     ...once("head-mark", () => markTest(setting)),
     ...once("origin", () => originTest(setting)),
   ];

@@ -93,6 +93,11 @@ export function drivesOf(head: HeadStyle): readonly Drive[] {
   return FACTS[head].drives;
 }
 
+/** Whether a spanner goes over it: only such a head has flats to measure across. */
+export function hasFlats(head: HeadStyle): boolean {
+  return ["hexagon", "square"].includes(usualDrive(head));
+}
+
 /** The drive taken when none was said: a slot or cross makes a countersunk screw another than the socket one. */
 export function usualDrive(head: HeadStyle): Drive {
   return FACTS[head].drives[0] ?? "none";

@@ -8,6 +8,8 @@ import { percentWords } from "../words";
 
 /** What the panels of the Bench say in whole sentences. */
 export const PANEL_SENTENCES = {
+  headFirst:
+    "Say which head it has: a countersunk one is measured over all, most others from under the head.",
   oneLeft: "Only one thread is still in the running, so there is nothing to compare.",
   caliperAwaited: "Waiting for the caliper.",
   caliperAway: "No caliper answers. Type the figure, or let a caliper that types do it.",

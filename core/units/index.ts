@@ -19,6 +19,8 @@ export {
 export { MOST_LETTERS, oneSpelling } from "./spelling";
 export { inOtherUnit } from "./other-unit";
 export { readLength } from "./read-length";
+export { saidLength, saidText } from "./said-length";
+export type { SaidLength } from "./said-length";
 export type { LengthProblem, LengthRange, LengthReading } from "./read-length";
 export {
   printCompared,

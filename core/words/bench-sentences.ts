@@ -1,8 +1,7 @@
-import type { Slip, PartKind } from "../identify";
+import type { Slip } from "../identify";
 import type { ThreadSide } from "../threads";
 import { printPlain } from "../units";
 import { lowerFirst } from "./letter-case";
-import { PART_KIND_WORDS } from "./reading-words";
 
 /** What the Bench's first screen says in whole sentences. */
 export const BENCH_SENTENCES = {
@@ -45,9 +44,9 @@ export function noSuchLeafWords(typed: string): string {
   return `Read “${typed}”: no such leaf. Accepted: 0.25 to 6 mm, or 4 to 80 TPI.`;
 }
 
-/** The button that says what lies on the bench, and changes it. */
-export function changePartWords(part: PartKind): string {
-  return `The part: ${PART_KIND_WORDS[part]}. Change it`;
+/** The button that says what lies on the bench, in the words that it shows, and changes it. */
+export function changePartWords(shown: string): string {
+  return `The part: ${shown}. Change it`;
 }
 
 /** What is said of a reading under suspicion, with the second suspect where there is one. */

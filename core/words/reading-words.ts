@@ -10,7 +10,8 @@ import {
   type Tool,
   type TrialOutcome,
 } from "../identify";
-import { printLength, printPlain, printRange, type Units } from "../units";
+import { type Units, printPlain } from "../units";
+import { saidSize, saidSpan } from "./said-words";
 import { leafWords } from "./figures";
 import { DRIVE_WORDS, FINISH_WORDS, HEAD_WORDS } from "./look-words";
 import { angleWords } from "./thread-words";
@@ -18,7 +19,10 @@ import { angleWords } from "./thread-words";
 /** A reading as its plate shows it: what was measured, the figure, and how. */
 export interface ReadingWords {
   readonly label: string;
+  /** As it was said, in the unit it was said in. */
   readonly figure: string;
+  /** The same in the unit of the screen, where it was said in the other. */
+  readonly inUnits?: string;
   readonly note: string;
 }
 
@@ -72,6 +76,16 @@ export const PART_KIND_WORDS: Readonly<Record<PartKind, string>> = {
   "pipe-female": "Pipe, female",
 };
 
+/** The same in one word, where there is room for no more. */
+export const PART_KIND_SHORT: Readonly<Record<PartKind, string>> = {
+  bolt: "Bolt",
+  stud: "Stud",
+  nut: "Nut",
+  "tapped-hole": "Hole",
+  "pipe-male": "Pipe",
+  "pipe-female": "Pipe",
+};
+
 export const TOOL_WORDS: Readonly<Record<Tool, string>> = {
   caliper: "Caliper",
   micrometer: "Micrometer",
@@ -115,32 +129,32 @@ function trialNote(outcome: TrialOutcome, turns: number | undefined): string {
   return `${TRIAL_WORDS[outcome]} for ${turns === undefined ? "a few turns" : turnsWords(turns)}`;
 }
 
-/** The words on a reading's plate, in the units asked for. */
+/** The words on a reading's plate: a length as it was said, else in the units asked for. */
 export function readingWords(reading: Reading, units: Units): ReadingWords {
   switch (reading.kind) {
     case "external-diameter":
       return {
         label: "Ø",
-        figure: printLength(reading.mm, units),
+        ...saidSize(reading, units),
         note: takenBy(reading.instrument ?? "caliper", reading.condition),
       };
     case "diameter-between":
       return {
         label: "Ø",
-        figure: printRange(reading.overMm, reading.notOverMm, units),
+        ...saidSize(reading, units),
         note: takenBy("hole gauge", reading.condition),
       };
     case "internal-diameter":
       return {
         label: "bore",
-        figure: printLength(reading.mm, units),
+        ...saidSize(reading, units),
         note: takenBy(reading.instrument ?? "caliper", reading.condition),
       };
     case "taper-measured":
       return {
         label: "taper",
-        figure: printRange(reading.smallMm, reading.largeMm, units),
-        note: `${printLength(reading.apartMm, units)} apart`,
+        ...saidSize(reading, units),
+        note: `${saidSpan(reading, units)} apart`,
       };
     case "hand":
       return { label: "hand", figure: reading.hand, note: "" };
@@ -153,9 +167,9 @@ export function readingWords(reading: Reading, units: Units): ReadingWords {
         note: trialNote(reading.outcome, reading.turns),
       };
     case "across-flats":
-      return { label: "flats", figure: printLength(reading.mm, units), note: "" };
+      return { label: "flats", ...saidSize(reading, units), note: "" };
     case "length":
-      return { label: "length", figure: printLength(reading.mm, units), note: "" };
+      return { label: "length", ...saidSize(reading, units), note: "" };
     case "head-style":
       return {
         label: "head",
@@ -176,12 +190,12 @@ export function readingWords(reading: Reading, units: Units): ReadingWords {
       return {
         label: "count",
         figure: printPlain(reading.threads, 1),
-        note: `in ${printLength(reading.spanMm, units)}`,
+        note: `in ${saidSpan(reading, units)}`,
       };
     case "crest-to-crest":
       return {
         label: "crests",
-        figure: printLength(reading.mm, units),
+        ...saidSize(reading, units),
         note: `over ${reading.pitches} ${reading.pitches === 1 ? "pitch" : "pitches"}`,
       };
     case "flank-angle":
@@ -191,7 +205,7 @@ export function readingWords(reading: Reading, units: Units): ReadingWords {
         note: reading.sure === false ? "by a look" : "gauged",
       };
     case "taper":
-      return { label: "form", figure: reading.tapered ? "tapered" : "parallel", note: "" };
+      return { label: "taper", figure: reading.tapered ? "tapered" : "parallel", note: "" };
     case "origin":
       return {
         label: "from",

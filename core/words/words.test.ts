@@ -190,7 +190,7 @@ describe("sentences", () => {
     expect(readingWords({ kind: "count", threads: 8, spanMm: 25.4 }, "in")).toEqual({
       label: "count",
       figure: "8",
-      note: "in 1.0000 in",
+      note: "in 1 in",
     });
   });
 

@@ -41,7 +41,7 @@ test.describe("by touch", () => {
     await expect(page.getByText("Settled", { exact: true })).toBeVisible();
     await button(page, "Undo").tap();
     await button(page, "Undo").tap();
-    await expect(button(page, /Remove the reading: from/)).toHaveCount(0);
+    await expect(button(page, /Put right: from/)).toHaveCount(0);
   });
 
   test("a pipe fitting, taper or parallel", async ({ page }) => {
@@ -51,7 +51,7 @@ test.describe("by touch", () => {
     await button(page, "See whether it tapers: parallel").tap();
     await expect(first(page)).toContainText("G 1/2");
     await expect(first(page)).toContainText("It is parallel, as was seen.");
-    await button(page, /Remove the reading: form parallel/).tap();
+    await button(page, /Take away taper parallel/).tap();
     await button(page, "See whether it tapers: tapered").tap();
     await expect(first(page)).not.toContainText("G 1/2");
   });

@@ -52,7 +52,7 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await button(page, /1\/2-13 UNC-2A.*Clamp bar/).tap();
   await button(page, "Open on the Bench").tap();
   await expect(page.getByText("Settled", { exact: true })).toBeVisible();
-  await expect(button(page, /Remove the reading: Ø 12.52 mm/)).toBeVisible();
+  await expect(button(page, /Put right: Ø 12.52 mm/)).toBeVisible();
 });
 
 test("a fraction is built from keys, and Back closes the pad", async ({ page }) => {
@@ -66,7 +66,7 @@ test("a fraction is built from keys, and Back closes the pad", async ({ page }) 
   await button(page, /^Ø over crests/).tap();
   await expect(page.getByLabel("Ø over crests", { exact: true })).toHaveValue("1 3/16");
   await button(page, "Take this diameter").tap();
-  await expect(button(page, /Remove the reading: Ø 30.16 mm/)).toBeVisible();
+  await expect(button(page, /Put right: Ø 30.16 mm/)).toBeVisible();
 });
 
 test("count and crest to crest name the pitch as a leaf would", async ({ page }) => {
@@ -82,7 +82,7 @@ test("count and crest to crest name the pitch as a leaf would", async ({ page })
   await expect(running.getByRole("listitem").filter({ hasText: "M8 x 1.25" })).toContainText(
     "8 threads counted in 10.00 mm; this one shows 8.",
   );
-  await button(page, /Remove the reading: count 8/).tap();
+  await button(page, /Take away count 8/).tap();
   await button(page, /^pitch/).tap();
   await page.getByRole("radio", { name: "Crest to crest" }).tap();
   await touchKeys(page, ["1", "0"]);

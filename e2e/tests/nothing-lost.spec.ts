@@ -25,7 +25,7 @@ test("bad readings are answered with a sentence, and stay in the field", async (
     await expect(page.getByRole("alert")).toContainText(`Read “${text}”`);
     await expect(page.getByLabel("Ø over crests", { exact: true })).toHaveValue(text);
   }
-  await expect(page.getByRole("button", { name: /Remove the reading/ })).toHaveCount(0);
+  await expect(page.getByRole("button", { name: /Put right:/ })).toHaveCount(0);
 });
 
 test("an identification in progress, an open pad and a half-typed figure survive a reload", async ({
@@ -40,7 +40,7 @@ test("an identification in progress, an open pad and a half-typed figure survive
   await page.reload();
   await expect(page.getByLabel("Threads")).toHaveValue("13");
   await page.getByRole("button", { name: "Close", exact: true }).tap();
-  await expect(page.getByRole("button", { name: /Remove the reading: Ø 12.52 mm/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: /Put right: Ø 12.52 mm/ })).toBeVisible();
   await expect(page.getByText("Down to four")).toBeVisible();
 });
 
@@ -48,7 +48,7 @@ test("a reading taken away comes back with undo", async ({ page }) => {
   await openBench(page);
   await page.getByRole("button", { name: /^Ø over crests/ }).tap();
   await typeDiameter(page, "12.52");
-  await page.getByRole("button", { name: /Remove the reading/ }).tap();
+  await page.getByRole("button", { name: /Take away/ }).tap();
   await expect(
     page.getByText("Measure over the crests, and touch", { exact: false }),
   ).toBeVisible();

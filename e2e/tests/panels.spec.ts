@@ -108,7 +108,7 @@ test.describe("a group of choices", () => {
     await expect(chosen).toBeFocused();
   });
 
-  test("whose choice is a reading keeps its panel open for the arrows, and closes it when pressed", async ({
+  test("whose choice is a reading keeps its panel open, by arrows and pressed", async ({
     page,
   }) => {
     await openBench(page);
@@ -119,7 +119,9 @@ test.describe("a group of choices", () => {
     await page.keyboard.press("ArrowRight", A_FINGER);
     await expect(metric.getByRole("radio", { checked: true })).toBeFocused();
     await page.keyboard.press("Space");
-    await expect(page.locator("[data-panel]")).toHaveCount(0);
-    await expect(page.getByRole("button", { name: /^Remove the reading/ })).toHaveCount(1);
+    await expect(page.locator("[data-panel]")).toHaveCount(1);
+    await page.getByRole("radio", { name: "Zinc plated" }).click();
+    await page.getByRole("button", { name: "Done" }).click();
+    await expect(page.getByRole("button", { name: /^Put right:/ })).toHaveCount(2);
   });
 });

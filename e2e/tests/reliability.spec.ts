@@ -23,7 +23,7 @@ async function readDiameter(page: Page, text: string): Promise<void> {
   await button(page, "Take this diameter").tap();
   // The panel's step back in history is over before another address is opened.
   await page.waitForFunction(() => !("panel" in ((history.state as object | null) ?? {})));
-  await expect(button(page, /Remove the reading/)).toBeVisible();
+  await expect(button(page, /Put right:/)).toBeVisible();
 }
 
 test("a value that cannot be read is no blank page, and is kept to be looked at", async ({
@@ -75,7 +75,7 @@ test("a screen that fails can be begun afresh, and what was typed is put aside",
   await expect(page.getByText("Put aside from rg.bench")).toBeVisible();
   await expect(page.getByText("11.02", { exact: false })).toBeVisible();
   await page.goto("/");
-  await expect(button(page, /Remove the reading/)).toHaveCount(0);
+  await expect(button(page, /Put right:/)).toHaveCount(0);
 });
 
 test("a wrong address is not found by its status too, and leads on", async ({ page }) => {
@@ -159,7 +159,7 @@ test("one tab says what the other does, and both read one caliper", async ({ pag
   await openBench(other);
   await readDiameter(page, "11.02");
   await expect(other.getByText("The part on the Bench was changed in another tab.")).toBeVisible();
-  await expect(button(other, /Remove the reading: Ø 11.02 mm/)).toBeVisible();
+  await expect(button(other, /Put right: Ø 11.02 mm/)).toBeVisible();
 
   for (const tab of [page, other]) {
     await button(tab, /^across flats/).tap();
@@ -184,11 +184,11 @@ test("a full storage is said, and what was typed is held until there is room", a
   await openBench(page);
   await readDiameter(page, "11.02");
   await expect(page.getByText("This device’s storage is full.", { exact: false })).toBeVisible();
-  await expect(button(page, /Remove the reading: Ø 11.02 mm/)).toBeVisible();
+  await expect(button(page, /Put right: Ø 11.02 mm/)).toBeVisible();
   await page.evaluate(() => sessionStorage.setItem("roomy", "yes"));
   await expect(page.getByText("storage is full", { exact: false })).toBeHidden();
   await page.reload();
-  await expect(button(page, /Remove the reading: Ø 11.02 mm/)).toBeVisible();
+  await expect(button(page, /Put right: Ø 11.02 mm/)).toBeVisible();
 });
 
 test("the torque of the surface that was chosen is the one that is copied and printed", async ({

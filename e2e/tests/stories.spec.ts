@@ -89,7 +89,7 @@ test("a pipe fitting: taper or parallel, British or American", async ({ page }) 
   await expect(next(page)).toContainText("see whether it tapers");
   await button(page, "See whether it tapers: parallel").tap();
   await expect(first(page)).toContainText("G 1/2");
-  await button(page, /Remove the reading: form parallel/).tap();
+  await button(page, /Take away taper parallel/).tap();
   await button(page, "See whether it tapers: tapered").tap();
   await expect(first(page)).toContainText("R 1/2");
   await button(page, /^form/).tap();
@@ -181,7 +181,7 @@ test("a known nut that binds after four turns tells 3/8-16 from M10", async ({ p
   await page.getByLabel("Another nut, by its thread").fill("M10");
   await page.getByLabel(/^Turns it was run/).fill("4");
   await page.getByRole("dialog").getByRole("button", { name: "Binds", exact: true }).tap();
-  await expect(button(page, /Remove the reading: nut M10 x 1.5 binds after 4 turns/)).toBeVisible();
+  await expect(button(page, /Put right: nut M10 x 1.5 binds after 4 turns/)).toBeVisible();
   await expect(first(page)).toContainText("3/8-16 UNC");
   await expect(first(page)).toContainText("should bind after about 4 turns, and it bound");
 });
@@ -215,11 +215,11 @@ test("another like it keeps the machine and the kind of part, and undo brings th
   await page.getByRole("radio", { name: "Europe" }).tap();
   await button(page, "Back to the part").tap();
   await button(page, /^One like it/).tap();
-  await expect(button(page, /Remove the reading: from Europe/)).toBeVisible();
-  await expect(button(page, /Remove the reading: Ø/)).toHaveCount(0);
+  await expect(button(page, /Put right: from Europe/)).toBeVisible();
+  await expect(button(page, /Put right: Ø/)).toHaveCount(0);
   await expect(button(page, /^The part: Stud/)).toBeVisible();
   await button(page, "Undo").tap();
-  await expect(button(page, /Remove the reading: Ø 9.90 mm/)).toBeVisible();
+  await expect(button(page, /Put right: Ø 9.90 mm/)).toBeVisible();
 });
 
 test("a test that cannot be done is skipped, and tools that are not owned are not asked for", async ({

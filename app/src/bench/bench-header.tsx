@@ -5,6 +5,7 @@ import Search from "lucide-react-native/icons/search";
 import type { BenchPart } from "../data/kept-schemas";
 import { Pressable } from "../kit/pressable";
 import { Figure, Label } from "../kit/text";
+import { useLayout } from "../kit/wide";
 import { UnitsSwitch } from "../kit/units-switch";
 import { useFetched } from "../shell/fetched-later";
 
@@ -13,18 +14,20 @@ export function BenchHeader({ part, onFind }: { part: BenchPart; onFind: () => v
   const router = useRouter();
   const theme = useTheme();
   const later = useFetched();
+  const { large } = useLayout();
   return (
     <View
       flexDirection="row"
+      flexWrap={large ? "wrap" : "nowrap"}
       alignItems="center"
       gap={8}
       paddingHorizontal={12}
       paddingVertical={4}
       minHeight={56}
     >
-      <Pressable flex={1} minWidth={0} onPress={() => router.push("/write-up")}>
+      <Pressable flex={1} minWidth={large ? "100%" : 0} onPress={() => router.push("/write-up")}>
         <View flexDirection="row" alignItems="center" gap={2}>
-          <Figure fontSize={18} lineHeight={22} numberOfLines={1} flexShrink={1}>
+          <Figure fontSize="$name" lineHeight="$name" numberOfLines={1} flexShrink={1}>
             {part.jobId === null ? "No job chosen" : later && <later.JobName id={part.jobId} />}
           </Figure>
           <ChevronRight size={16} color={theme.quiet.val} />

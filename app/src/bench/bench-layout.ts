@@ -7,7 +7,10 @@ export interface BenchLayoutProps {
   readonly bench: Bench;
   readonly units: Units;
   readonly panel: PanelName | undefined;
+  /** Opens a panel for one more reading. */
   readonly onOpen: (panel: PanelName) => void;
+  /** Opens a reading to be put right. */
+  readonly onMend: (at: number) => void;
   readonly onClose: () => void;
   readonly onWriteUp: () => void;
   readonly onStartAnother: () => void;

@@ -1,46 +1,126 @@
 import { View } from "@tamagui/core";
+import { useState } from "react";
 import { ScrollView } from "react-native";
 import { useCanUndo } from "../data/bench";
 import { useLayout } from "../kit/wide";
 import { BenchHeader } from "./bench-header";
 import type { BenchLayoutProps } from "./bench-layout";
 import { BenchPanel } from "./bench-panel";
-import { DrawingPanel } from "./drawing-panel";
+import { DrawingPanel, STRIP_HEIGHT } from "./drawing-panel";
 import { Findings } from "./findings";
 import { NextCard } from "./next-card";
-import { ReadingsStrip } from "./readings-strip";
+import { ReadingsStrip, StartAnotherButton, UndoButton } from "./readings-strip";
+
+type Props = BenchLayoutProps;
+
+/** Before anything was read the drawing is the answer; then it gives way, unless it is opened again. */
+function useStrip({ bench }: Props) {
+  const { identificationId, readings } = bench.onBench;
+  const [opened, setOpened] = useState<string>();
+  const mayFold = readings.length > 0;
+  const strip = mayFold && opened !== identificationId;
+  const fold = () => setOpened(strip ? identificationId : undefined);
+  return { strip, onFold: mayFold ? fold : undefined };
+}
+
+function Drawing(props: Props & { width: number; height: number }) {
+  const { bench, units, width, height, onOpen } = props;
+  const { strip, onFold } = useStrip(props);
+  const { scale } = useLayout();
+  return (
+    <DrawingPanel
+      part={bench.part}
+      sizes={bench.sizes}
+      readings={bench.onBench.readings}
+      units={units}
+      width={width}
+      height={strip ? STRIP_HEIGHT * scale : height}
+      strip={strip}
+      onFold={onFold}
+      onTouch={onOpen}
+    />
+  );
+}
+
+/** What was read, with undo and the way to the next part, and what it says so far. */
+function Answer(props: Props) {
+  const { bench, units, onMend, onStartAnother } = props;
+  const canUndo = useCanUndo();
+  const { readings } = bench.onBench;
+  // The card of a settled part has its own.
+  const settled = bench.identification.verdict === "settled";
+  return (
+    <View padding={12} paddingTop={8} gap={6}>
+      <ReadingsStrip readings={readings} units={units} onMend={onMend}>
+        {canUndo ? <UndoButton /> : null}
+        {readings.length === 0 || settled ? null : <StartAnotherButton onPress={onStartAnother} />}
+      </ReadingsStrip>
+      <Findings {...props} roomy={false} />
+    </View>
+  );
+}
+
+function Next(props: Props) {
+  const { bench } = props;
+  return (
+    <View borderTopWidth={2} borderColor="$edge" backgroundColor="$card" padding={12}>
+      <NextCard
+        {...props}
+        identification={bench.identification}
+        readings={bench.onBench.readings}
+        sizes={bench.sizes}
+      />
+    </View>
+  );
+}
+
+/** The drawing is never lower than its two rows of tags need. */
+const LEAST_DRAWING = 300;
+const MOST_DRAWING = 344;
 
 /** Phone: the drawing, what was read, what is left; the next step pinned where the thumb is. */
-export function BenchNarrow(props: BenchLayoutProps) {
-  const { bench, units, onOpen } = props;
-  const { width, height } = useLayout();
-  const part = bench.onBench;
-  const canUndo = useCanUndo();
+export function BenchNarrow(props: Props) {
+  const { bench, onOpen } = props;
+  const { width, height, scale, large } = useLayout();
+  const drawing = Math.max(LEAST_DRAWING * scale, Math.min(MOST_DRAWING, height * 0.4));
   return (
     <View flex={1}>
-      <BenchHeader part={part} onFind={() => onOpen("find")} />
+      <BenchHeader part={bench.onBench} onFind={() => onOpen("find")} />
       <ScrollView style={{ flex: 1 }}>
-        <DrawingPanel
-          part={bench.part}
-          sizes={bench.sizes}
-          readings={part.readings}
-          units={units}
-          width={width}
-          height={Math.max(300, Math.min(344, height * 0.4))}
-          onTouch={onOpen}
-        />
-        <View padding={12} gap={10}>
-          <ReadingsStrip readings={part.readings} units={units} canUndo={canUndo} />
-          <Findings {...props} />
-        </View>
+        <Drawing {...props} width={width} height={drawing} />
+        <Answer {...props} />
+        {large ? <Next {...props} /> : null}
       </ScrollView>
-      <View borderTopWidth={2} borderColor="$edge" backgroundColor="$card" padding={12}>
-        <NextCard
-          {...props}
-          identification={bench.identification}
-          readings={part.readings}
-          sizes={bench.sizes}
-        />
+      {large ? null : <Next {...props} />}
+      <BenchPanel {...props} />
+    </View>
+  );
+}
+
+const HEADER = 56;
+/** The rail of rooms beside a low window. */
+const RAIL = 72;
+
+/** A phone on its side, or a low window: the drawing and the next step left, the answers beside them. */
+export function BenchShort(props: Props) {
+  const { bench, onOpen } = props;
+  const { width, height, scale } = useLayout();
+  const left = Math.round((width - RAIL * scale) * 0.48);
+  const drawing = Math.max(LEAST_DRAWING * scale, height - HEADER * scale);
+  return (
+    <View flex={1} flexDirection="row">
+      <View width={left} height="100%" borderRightWidth={1} borderColor="$line">
+        <BenchHeader part={bench.onBench} onFind={() => onOpen("find")} />
+        <ScrollView style={{ flex: 1 }}>
+          <Drawing {...props} width={left} height={drawing} />
+        </ScrollView>
+        {bench.onBench.readings.length === 0 ? null : <Next {...props} />}
+      </View>
+      <View flex={1} minWidth={0} height="100%">
+        <ScrollView style={{ flex: 1 }}>
+          <Answer {...props} />
+        </ScrollView>
+        {bench.onBench.readings.length === 0 ? <Next {...props} /> : null}
       </View>
       <BenchPanel {...props} />
     </View>

@@ -2,17 +2,19 @@ import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { startAnother, startAnotherLike } from "../data/bench";
 import { draftOf, writeDraft } from "../data/drafts";
+import { layOutToMend, mendNothing } from "../data/mending";
 import { useSettings } from "../data/settings";
 import { ForScreenReader } from "../kit/text";
 import { useLayout } from "../kit/wide";
-import { BenchNarrow } from "./bench-narrow";
+import { BenchNarrow, BenchShort } from "./bench-narrow";
 import { BenchWide } from "./bench-wide";
 import { CaliperContext, type LiveCaliperProps } from "./entry/caliper-context";
 import { useWedge } from "./entry/use-wedge";
 import { fetchedLater } from "../shell/fetched-later";
 import { useBench } from "../data/use-bench";
 import { useBenchKeys } from "./use-bench-keys";
-import { usePanel } from "../shell/use-panel";
+import { usePanel, type PanelName } from "../shell/use-panel";
+import { panelOfReading } from "./panel-of-reading";
 
 const LiveCaliper = fetchedLater((later) => later.LiveCaliper);
 const liveCaliper = (props: LiveCaliperProps) => <LiveCaliper {...props} />;
@@ -22,24 +24,36 @@ export function BenchScreen() {
   const router = useRouter();
   const bench = useBench();
   const { units } = useSettings();
-  const { wide } = useLayout();
+  const { wide, short } = useLayout();
   const panels = usePanel();
   const writeUp = () => router.push("/write-up");
-  useBenchKeys({ open: panels.open, writeUp });
+  const open = (panel: PanelName) => {
+    mendNothing();
+    panels.open(panel);
+  };
+  useBenchKeys({ open, writeUp });
   // A caliper that types needs no touch: its first digit opens the pad.
   useWedge(panels.panel === undefined, (digit, goesOn) => {
     const field = bench.side === "internal" ? "bore" : "diameter";
+    mendNothing();
     const before = goesOn ? (draftOf(field) ?? "") : "";
     writeDraft(field, before + digit);
     panels.open("diameter");
   });
+  const mend = (at: number) => {
+    const reading = bench.onBench.readings[at];
+    if (reading === undefined) return;
+    layOutToMend(at);
+    panels.open(panelOfReading(reading));
+  };
   const actions = {
-    onOpen: panels.open,
+    onOpen: open,
+    onMend: mend,
     onWriteUp: writeUp,
     onStartAnother: startAnother,
     onStartAnotherLike: startAnotherLike,
   };
-  const Layout = wide ? BenchWide : BenchNarrow;
+  const Layout = wide ? BenchWide : short ? BenchShort : BenchNarrow;
   return (
     <View flex={1} render="main">
       <ForScreenReader render="h1">Bench</ForScreenReader>

@@ -11,7 +11,7 @@ import { BenchPanel } from "./bench-panel";
 import { DrawingPanel } from "./drawing-panel";
 import { Findings } from "./findings";
 import { NextCard } from "./next-card";
-import { ReadingsColumn, UndoButton } from "./readings-strip";
+import { ReadingsColumn, StartAnotherButton, UndoButton } from "./readings-strip";
 
 const LEFT = 340;
 const RIGHT = 380;
@@ -19,7 +19,7 @@ const RAIL = 72;
 
 /** Readings and next test, the drawing as large as fits, candidates: nothing behind a sheet that fits beside. */
 export function BenchWide(props: BenchLayoutProps) {
-  const { bench, units, panel, onOpen } = props;
+  const { bench, units, panel, onOpen, onMend, onStartAnother } = props;
   const { width, height } = useLayout();
   const part = bench.onBench;
   const canUndo = useCanUndo();
@@ -32,10 +32,13 @@ export function BenchWide(props: BenchLayoutProps) {
         <ScrollView contentContainerStyle={{ padding: 12, gap: 12 }}>
           <View flexDirection="row" alignItems="center" minHeight={44}>
             <Heading flex={1}>Readings</Heading>
+            {started && bench.identification.verdict !== "settled" ? (
+              <StartAnotherButton onPress={onStartAnother} />
+            ) : null}
             {canUndo ? <UndoButton hint="z" /> : null}
           </View>
           {started ? (
-            <ReadingsColumn readings={part.readings} units={units} />
+            <ReadingsColumn readings={part.readings} units={units} onMend={onMend} />
           ) : (
             <Label>{BENCH_SENTENCES.noReading}</Label>
           )}
@@ -73,7 +76,7 @@ export function BenchWide(props: BenchLayoutProps) {
           <BenchPanel {...props} />
         ) : (
           <ScrollView contentContainerStyle={{ padding: 12, gap: 12 }}>
-            <Findings {...props} />
+            <Findings {...props} roomy />
           </ScrollView>
         )}
       </View>

@@ -27,7 +27,7 @@ const MOST_CHOICES = 6;
 function Reasons({ candidate, units }: { candidate: Candidate; units: Units }) {
   return (
     <View flex={1} minWidth={150} gap={4}>
-      <Figure fontSize={18} lineHeight={22}>
+      <Figure fontSize="$name" lineHeight="$name">
         {threadName(candidate.thread)}
       </Figure>
       {candidate.reasons.map((reason, i) => (

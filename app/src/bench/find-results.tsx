@@ -11,7 +11,8 @@ import { PANEL_SENTENCES, unreadShareWords } from "@root-gauge/core/panel-words"
 import { calloutProblemWords } from "@root-gauge/core/sheet-words";
 import { Body } from "../kit/text";
 import { CalledRow } from "../callout/called-row";
-import { CandidateCard } from "./candidate-card";
+import { View } from "@tamagui/core";
+import { CandidateRow } from "./candidate-row";
 
 const leftOver = (rest: string | undefined) =>
   rest === undefined ? {} : { problem: understandingWords({ kind: "name", rest }, "mm") };
@@ -58,14 +59,24 @@ export function FindResults({ typed, identification, units }: FindResultsProps) 
           {typed.trim() === "" ? PANEL_SENTENCES.findWhat : (orderProblem(typed) ?? problem)}
         </Body>
       )}
-      {found.map((candidate) => (
-        <CandidateCard
-          key={candidate.thread.id}
-          name={candidate.thread.designation}
-          probability={candidate.probability}
-          reason={allReasonsWords(candidate, units) || unreadShareWords(candidate.probability)}
-        />
-      ))}
+      {found.length === 0 ? null : (
+        <View role="list" aria-label="Found">
+          {found.map((candidate) => {
+            const reasons =
+              allReasonsWords(candidate, units) || unreadShareWords(candidate.probability);
+            return (
+              <CandidateRow
+                key={candidate.thread.id}
+                name={candidate.thread.designation}
+                probability={candidate.probability}
+                reason={reasons}
+                allReasons={reasons}
+                tells="a sentence"
+              />
+            );
+          })}
+        </View>
+      )}
     </>
   );
 }

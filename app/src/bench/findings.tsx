@@ -7,11 +7,25 @@ import { FirstSteps } from "./first-steps";
 import { RunningList } from "./running-list";
 
 /** What the readings say so far; before the first, how to begin. */
-export function Findings({ bench, units, onOpen, onWriteUp }: BenchLayoutProps) {
+export function Findings({
+  bench,
+  units,
+  roomy,
+  onOpen,
+  onWriteUp,
+}: BenchLayoutProps & { roomy: boolean }) {
   const { identification, onBench } = bench;
   // What is of use beside the list, and no loss where the rest of the app cannot be fetched.
   const later = useFetched();
-  if (onBench.readings.length === 0) return <FirstSteps side={bench.side} />;
+  const tools = <ActionButton label="Tools on hand" onPress={() => onOpen("tools")} />;
+  if (onBench.readings.length === 0) {
+    return (
+      <>
+        <FirstSteps side={bench.side} />
+        {tools}
+      </>
+    );
+  }
   const unsettled = identification.verdict === "narrowed" || identification.verdict === "open";
   const [best, second] = identification.candidates;
   const comparable = !isRuledOut(second?.probability ?? 0);
@@ -20,6 +34,7 @@ export function Findings({ bench, units, onOpen, onWriteUp }: BenchLayoutProps) 
       <RunningList
         identification={identification}
         units={units}
+        roomy={roomy}
         onRuledOut={() => onOpen("ruled-out")}
       />
       <View flexDirection="row" flexWrap="wrap" gap={8}>
@@ -34,7 +49,7 @@ export function Findings({ bench, units, onOpen, onWriteUp }: BenchLayoutProps) 
       {later === undefined ? null : (
         <later.CommonnessSwitch used={onBench.options.useCommonness !== false} />
       )}
-      <ActionButton label="Tools on hand" onPress={() => onOpen("tools")} />
+      {tools}
       {later === undefined ? null : (
         <later.MendFromBench part={onBench} identification={identification} sizes={bench.sizes} />
       )}

@@ -9,7 +9,7 @@ export function FirstSteps({ side }: { side: ThreadSide }) {
     <View role="list" gap={8} paddingVertical={4}>
       {FIRST_STEPS[side].map((step, at) => (
         <View key={step} role="listitem" flexDirection="row" gap={12}>
-          <Figure fontSize={18} color="$brass">
+          <Figure fontSize="$name" color="$brass">
             {at + 1}
           </Figure>
           <Body flex={1}>{step}</Body>

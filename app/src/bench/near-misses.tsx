@@ -15,7 +15,7 @@ export function NearMisses({ thread, units }: { thread: Thread; units: Units }) 
   if (alikes.length === 0) return null;
   return (
     <Card gap={8}>
-      <Heading fontSize={18} lineHeight={22}>
+      <Heading fontSize="$name" lineHeight="$name">
         Mistaken for
       </Heading>
       <View role="list" aria-label={`Mistaken for ${thread.designation}`} gap={10}>

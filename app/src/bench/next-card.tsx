@@ -58,7 +58,7 @@ function StepCard({ title, text, teach, onSkip, children }: CardProps) {
   return (
     <View gap={6} id="next-test" role="region" aria-label="Next">
       <View flexDirection="row" alignItems="center" gap={8}>
-        <Heading flex={1} fontSize={18} lineHeight={22}>
+        <Heading flex={1} fontSize="$name" lineHeight="$name">
           {title}
         </Heading>
         {onSkip === undefined ? null : (
@@ -67,7 +67,7 @@ function StepCard({ title, text, teach, onSkip, children }: CardProps) {
             aria-label="Can’t do it: skip this test"
             onPress={onSkip}
           >
-            <Figure fontSize={15} textDecorationLine="underline">
+            <Figure fontSize="$detail" textDecorationLine="underline">
               Can’t do it
             </Figure>
           </Pressable>
@@ -88,7 +88,7 @@ const PANEL_OF: Readonly<Record<InformativeTest["kind"], PanelName>> = {
   "crest-to-crest": "pitch",
   count: "pitch",
   "flank-angle": "form",
-  taper: "form",
+  taper: "taper",
   origin: "form",
   "trial-fit": "trial",
   "across-flats": "flats",

@@ -1,7 +1,7 @@
 import { PART_KINDS, measuredSizes, type PartKind, type Reading } from "@root-gauge/core";
 import { panelLayout, type PanelLayout } from "./panel-layout";
 import { tagsOf } from "./panel-tags";
-import { TAG_HEIGHT } from "./reading-tag";
+import { LOW_TAG, TAG_HEIGHT } from "./reading-tag";
 import { tagRow } from "./tag-row";
 
 const READ: Readonly<Record<string, readonly Reading[]>> = {
@@ -23,11 +23,15 @@ const READ: Readonly<Record<string, readonly Reading[]>> = {
 };
 
 const PANELS = [
-  { width: 360, height: 300 },
-  { width: 390, height: 338 },
-  { width: 488, height: 800 },
-  { width: 1100, height: 1000 },
+  { width: 360, height: 300, strip: false },
+  { width: 390, height: 338, strip: false },
+  { width: 488, height: 800, strip: false },
+  { width: 1100, height: 1000, strip: false },
+  { width: 244, height: 124, strip: true },
+  { width: 314, height: 124, strip: true },
 ];
+
+const tagHeight = ({ strip }: (typeof PANELS)[number]) => (strip ? LOW_TAG : TAG_HEIGHT);
 
 interface Line {
   readonly x1: number;
@@ -53,6 +57,7 @@ function laidOut(part: PartKind, readings: readonly Reading[], size: (typeof PAN
     sizes,
     flankAngleDeg: undefined,
     tapered: false,
+    scale: 1,
     ...size,
     twoRows: tags.some(({ row }) => row === "bottom"),
   });
@@ -66,7 +71,7 @@ function laidOut(part: PartKind, readings: readonly Reading[], size: (typeof PAN
     );
     return anchors.map((anchor, i) => ({
       x1: (lefts[i] ?? 0) + width / 2,
-      y1: row === "top" ? layout.topRow + TAG_HEIGHT : layout.bottomRow,
+      y1: row === "top" ? layout.topRow + tagHeight(size) : layout.bottomRow,
       x2: anchor.x,
       y2: anchor.y,
     }));
@@ -80,7 +85,7 @@ const cases = PART_KINDS.flatMap((part) =>
   ),
 );
 
-const rowsApart = ({ topRow, bottomRow }: PanelLayout) => bottomRow - topRow - TAG_HEIGHT;
+const rowsApart = ({ topRow, bottomRow }: PanelLayout, tag: number) => bottomRow - topRow - tag;
 
 describe("the drawing panel", () => {
   it.each(cases)(
@@ -97,8 +102,8 @@ describe("the drawing panel", () => {
       leaders.forEach((one, i) => {
         for (const other of leaders.slice(i + 1)) expect(cross(one, other)).toBe(false);
       });
-      expect(rowsApart(layout)).toBeGreaterThan(60);
-      expect(layout.bottomRow + TAG_HEIGHT).toBeLessThanOrEqual(size.height);
+      expect(rowsApart(layout, tagHeight(size))).toBeGreaterThan(size.strip ? 56 : 60);
+      expect(layout.bottomRow + tagHeight(size)).toBeLessThanOrEqual(size.height);
     },
   );
 });
@@ -136,7 +141,8 @@ describe("the tags of a part", () => {
     ]);
     expect(labels("nut")).toContain("bore");
     expect(labels("nut")).not.toContain("length");
-    expect(labels("pipe-male")).toContain("both ends, apart");
+    expect(labels("pipe-male")).toContain("taper");
+    expect(labels("pipe-female")).toContain("taper");
     expect(labels("tapped-hole")).toEqual(["form", "pitch", "bore"]);
   });
 

@@ -17,7 +17,7 @@ import {
   type Place,
 } from "@root-gauge/core";
 import type { AnchorName } from "./panel-tags";
-import { TAG_HEIGHT } from "./reading-tag";
+import { LOW_TAG, TAG_HEIGHT } from "./reading-tag";
 
 /** Everything of the drawing panel that has a place, in px. */
 export interface PanelLayout {
@@ -47,6 +47,10 @@ export interface PanelRoom {
   readonly height: number;
   /** Tags stand under the drawing as well. */
   readonly twoRows: boolean;
+  /** How much larger than usual the text of the tags is. */
+  readonly scale: number;
+  /** A low strip: the part small between two rows of low tags. */
+  readonly strip: boolean;
 }
 
 /** Threads along a diameter when the pitch is not known: about what a coarse thread has. */
@@ -71,6 +75,10 @@ const END_VIEW_GAP = 52;
 const END_VIEW_ROOM = 84;
 const HALF_CORNERS = ACROSS_CORNERS / 2;
 const LEFT = 30;
+/** From the edge of a strip to its tags. */
+const STRIP_EDGE = 4;
+/** From the tags of a strip to the part. */
+const STRIP_GAP = 8;
 
 interface Drawn {
   readonly major: number;
@@ -114,11 +122,16 @@ function headSpread(headStyle: HeadStyle | undefined): number {
 }
 
 /** Where the axis lies, and how large the part may be, between the rows of tags. */
-function zoneOf({ height, width, twoRows, part, headStyle }: PanelRoom): Zone {
+function zoneOf({ height, width, twoRows, part, headStyle, scale, strip }: PanelRoom): Zone {
   const headed = part === "bolt" || part === "nut";
   const spread = headed ? headSpread(headStyle) : 1.35;
-  const bottom = height - CAPTION_HEIGHT - (twoRows ? TAG_HEIGHT + 8 : 0);
-  const top = TOP + TAG_HEIGHT;
+  if (strip) {
+    const between = height - 2 * (LOW_TAG * scale + STRIP_GAP);
+    return { tall: false, axisY: height / 2, room: Math.min(between / spread, width * 0.12) };
+  }
+  const tag = TAG_HEIGHT * scale;
+  const bottom = height - CAPTION_HEIGHT * scale - (twoRows ? tag + 8 : 0);
+  const top = TOP + tag;
   if (height < TALL) {
     const room = (bottom - top - 2 * LEADERS) / spread;
     return { tall: false, axisY: (top + bottom) / 2 + 2, room: Math.min(room, width * 0.25) };
@@ -170,7 +183,11 @@ function malePlaces(room: PanelRoom, zone: Zone): Omit<PanelLayout, "topRow" | "
         y: lines.pitchAt.from.y - 15,
       },
       size: lines.diameterAt.from,
-      length: { x: lengthX, y: lines.lengthAt.from.y },
+      // In a strip the line along which it is taken has no room: the edge of the shank is pointed at.
+      length: {
+        x: lengthX,
+        y: room.strip ? zone.axisY + drawn.major / 2 : lines.lengthAt.from.y,
+      },
       taper: { x: lines.endFace.to.x - 4, y: lines.endFace.to.y },
       ...(headed ? endAnchors(endView) : {}),
     },
@@ -209,7 +226,7 @@ function femalePlaces(room: PanelRoom, zone: Zone): Omit<PanelLayout, "topRow" |
     bore,
     pitch,
     teeth: sizes.pitchMm !== undefined,
-    halfBody: nut ? corner : bore / 2 + Math.max(26, 0.22 * major),
+    halfBody: nut ? corner : bore / 2 + (room.strip ? 8 : Math.max(26, 0.22 * major)),
     broken: !nut,
     form: edgeForm(flankAngleDeg),
     ...(tapered ? { taper: PIPE_TAPER } : {}),
@@ -219,6 +236,7 @@ function femalePlaces(room: PanelRoom, zone: Zone): Omit<PanelLayout, "topRow" |
     ? { centre: { x: width / 2, y: zone.axisY + 2 * corner + END_VIEW_GAP }, radius }
     : { centre: { x: width - END_VIEW_ROOM / 2 - 30, y: zone.axisY }, radius };
   const lines = nutLines(shape);
+  const boreFoot = lines.boreAt.to;
   return {
     drawing: { kind: "female", shape },
     ...(nut ? { endView } : {}),
@@ -229,6 +247,7 @@ function femalePlaces(room: PanelRoom, zone: Zone): Omit<PanelLayout, "topRow" |
         y: lines.pitchAt.from.y,
       },
       size: lines.boreAt.from,
+      taper: boreFoot,
       ...(nut ? endAnchors(endView) : {}),
     },
     caption,
@@ -241,17 +260,21 @@ export function panelLayout(room: PanelRoom): PanelLayout {
   const places =
     sideOf(room.part) === "internal" ? femalePlaces(room, zone) : malePlaces(room, zone);
   const { anchors, endView } = places;
+  if (room.strip) {
+    return { ...places, topRow: STRIP_EDGE, bottomRow: room.height - STRIP_EDGE - LOW_TAG * room.scale };
+  }
+  const tag = TAG_HEIGHT * room.scale;
   const top = Math.min(
     ...[anchors.form, anchors.pitch, anchors.size].map((point) => point?.y ?? 0),
   );
-  const foot = room.height - CAPTION_HEIGHT - TAG_HEIGHT - 4;
+  const foot = room.height - CAPTION_HEIGHT * room.scale - tag - 4;
   const under =
     endView === undefined
       ? (anchors.length ?? anchors.taper)?.y
       : endView.centre.y + endView.radius;
   return {
     ...places,
-    topRow: zone.tall ? Math.max(EDGE, top - 90 - TAG_HEIGHT) : TOP,
+    topRow: zone.tall ? Math.max(EDGE, top - 90 - tag) : TOP,
     bottomRow: zone.tall && under !== undefined ? Math.min(foot, under + 48) : foot,
   };
 }

@@ -20,7 +20,7 @@ export function PartPanel({ part, onClose }: { part: PartKind; onClose: () => vo
             }}
           >
             <View flex={1} gap={2}>
-              <Figure fontSize={18} lineHeight={22}>
+              <Figure fontSize="$name" lineHeight="$name">
                 {kind === part ? `${PART_KIND_WORDS[kind]}, as now` : PART_KIND_WORDS[kind]}
               </Figure>
               <Small>{PART_READ_BY[kind]}</Small>

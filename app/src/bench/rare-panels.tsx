@@ -58,13 +58,19 @@ export function RarePanels(props: RarePanelProps) {
     case "form":
       return (
         <Panel title="Form and origin" onClose={onClose}>
-          <FormEntry readings={readings} onMeasureTaper={() => onOpen("taper")} onDone={onClose} />
+          <FormEntry readings={readings} onTaper={() => onOpen("taper")} onDone={onClose} />
         </Panel>
       );
     case "length":
       return (
         <Panel title="How long it is" onClose={onClose}>
-          <LengthEntry readings={readings} candidates={candidates} units={units} onDone={onClose} />
+          <LengthEntry
+            part={part}
+            readings={readings}
+            candidates={candidates}
+            units={units}
+            onDone={onClose}
+          />
         </Panel>
       );
     case "head":
@@ -81,8 +87,8 @@ export function RarePanels(props: RarePanelProps) {
       );
     case "taper":
       return (
-        <Panel title="Taper, by both ends" onClose={onClose}>
-          <TaperEntry {...entry} />
+        <Panel title="Taper" onClose={onClose}>
+          <TaperEntry {...entry} readings={readings} />
         </Panel>
       );
     case "trial":

@@ -18,16 +18,17 @@ import { ActionButton } from "../kit/action-button";
 import { Pressable } from "../kit/pressable";
 import { Figure, Label } from "../kit/text";
 import { VerdictMark } from "../kit/verdict-mark";
-import { CandidateCard } from "./candidate-card";
+import { CandidateRow } from "./candidate-row";
 
 interface RunningListProps {
   readonly identification: Identification;
   readonly units: Units;
+  /** There is room for a sentence under every thread; else only the first has a line. */
+  readonly roomy: boolean;
   readonly onRuledOut: () => void;
 }
 
-function reasonLine(candidate: Candidate, first: boolean, units: Units): string {
-  if (first) return allReasonsWords(candidate, units);
+function decisiveWords(candidate: Candidate, units: Units): string {
   const reason = decisiveReason(candidate);
   return reason === undefined ? "" : reasonWords(reason, units);
 }
@@ -37,15 +38,15 @@ function VerdictLine({
   identification,
   fallen,
   onRuledOut,
-}: Omit<RunningListProps, "units"> & { fallen: number }) {
+}: Pick<RunningListProps, "identification" | "onRuledOut"> & { fallen: number }) {
   return (
     <View flexDirection="row" alignItems="center" gap={8}>
       <VerdictMark verdict={identification.verdict} />
-      <Figure render="h2" margin={0} flex={1} fontSize={18} aria-live="polite">
+      <Figure render="h2" margin={0} flex={1} fontSize="$name" aria-live="polite">
         {verdictWords(identification)}
       </Figure>
       <Pressable paddingHorizontal={8} onPress={onRuledOut}>
-        <Figure fontSize={15} textDecorationLine="underline">
+        <Figure fontSize="$detail" textDecorationLine="underline">
           {`${STANDING_WORDS.ruledOut} ${fallen}`}
         </Figure>
       </Pressable>
@@ -57,7 +58,7 @@ function VerdictLine({
 const SHOWN_AT_FIRST = 5;
 
 /** Still in the running: the verdict, the threads it speaks of with why, then those that are less likely. */
-export function RunningList({ identification, units, onRuledOut }: RunningListProps) {
+export function RunningList({ identification, units, roomy, onRuledOut }: RunningListProps) {
   const [showAll, setShowAll] = useState(false);
   const { candidates, verdict, unknown } = identification;
   const { running, lessLikely, ruledOut } = standingOf(verdict, candidates);
@@ -67,29 +68,31 @@ export function RunningList({ identification, units, onRuledOut }: RunningListPr
   const hidden = running.length + lessLikely.length - shown.length - shownToo.length;
   const unknownIs = unknownStanding(unknown);
   const card = (candidate: Candidate) => (
-    <CandidateCard
+    <CandidateRow
       key={candidate.thread.id}
       name={threadName(candidate.thread)}
       probability={candidate.probability}
-      reason={reasonLine(candidate, candidate === candidates[0], units)}
+      reason={decisiveWords(candidate, units)}
+      allReasons={allReasonsWords(candidate, units)}
+      tells={roomy ? "a sentence" : candidate === candidates[0] ? "a line" : "nothing"}
     />
   );
   return (
-    <View gap={6}>
+    <View gap={4}>
       <VerdictLine
         identification={identification}
         fallen={ruledOut.length}
         onRuledOut={onRuledOut}
       />
-      <View role="list" aria-label={STANDING_WORDS.running} gap={8}>
-        {unknownIs === "leads" ? <UnknownCard unknown={unknown} /> : null}
+      <View role="list" aria-label={STANDING_WORDS.running}>
+        {unknownIs === "leads" ? <UnknownRow unknown={unknown} /> : null}
         {shown.map(card)}
-        {unknownIs === "notable" ? <UnknownCard unknown={unknown} /> : null}
+        {unknownIs === "notable" ? <UnknownRow unknown={unknown} /> : null}
       </View>
       {shownToo.length === 0 ? null : (
         <>
           <Label>{STANDING_WORDS.lessLikely}</Label>
-          <View role="list" aria-label={STANDING_WORDS.lessLikely} gap={8}>
+          <View role="list" aria-label={STANDING_WORDS.lessLikely}>
             {shownToo.map(card)}
           </View>
         </>
@@ -101,6 +104,13 @@ export function RunningList({ identification, units, onRuledOut }: RunningListPr
   );
 }
 
-function UnknownCard({ unknown }: { unknown: number }) {
-  return <CandidateCard {...UNKNOWN_WORDS} probability={unknown} />;
+function UnknownRow({ unknown }: { unknown: number }) {
+  return (
+    <CandidateRow
+      {...UNKNOWN_WORDS}
+      probability={unknown}
+      allReasons={UNKNOWN_WORDS.reason}
+      tells="a line"
+    />
+  );
 }

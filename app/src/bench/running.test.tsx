@@ -11,6 +11,7 @@ function showList(readings: readonly Reading[], units: "mm" | "in" = "mm") {
     <RunningList
       identification={identify(readings)}
       units={units}
+      roomy
       onRuledOut={() => asked.push("ruled out")}
     />,
   );

@@ -3,8 +3,6 @@ import { usePathname, useRouter } from "expo-router";
 import { Pressable } from "../kit/pressable";
 import { Figure } from "../kit/text";
 import { UnitsSwitch } from "../kit/units-switch";
-import { useLayout } from "../kit/wide";
-import { LightSwitch } from "../shell/light-switch";
 import { PageHead } from "../shell/page";
 
 const CHARTS = [
@@ -15,19 +13,13 @@ const CHARTS = [
 
 /** The head of the Charts room: its three charts side by side, and the units of every figure. */
 export function ChartsHead() {
-  const { wide } = useLayout();
   const router = useRouter();
   const here = usePathname();
   return (
     <View>
       <PageHead
         title="Charts"
-        aside={
-          <View flexDirection="row" alignItems="center" gap={4}>
-            <UnitsSwitch />
-            {wide ? null : <LightSwitch />}
-          </View>
-        }
+        aside={<UnitsSwitch />}
       />
       <View
         render="nav"
@@ -50,7 +42,7 @@ export function ChartsHead() {
             focusVisibleStyle={{ outlineOffset: -4 }}
             onPress={() => router.replace(path)}
           >
-            <Figure fontSize={18} color={here === path ? "$ink" : "$quiet"}>
+            <Figure fontSize="$name" color={here === path ? "$ink" : "$quiet"}>
               {name}
             </Figure>
           </Pressable>

@@ -3,16 +3,9 @@ import { v4 as uuid } from "uuid";
 import { benchStep, emptyPart, partLike, type BenchAction } from "./bench-state";
 import type { DraftField } from "./draft-fields";
 import { clearDrafts } from "./drafts";
-import type { BenchPart, BenchState } from "./kept-schemas";
-import { createKeptStore } from "./kept-store";
-import { schemasToCome } from "./schemas-to-come";
-
-export const useBenchStore = createKeptStore<BenchState>({
-  key: "rg.bench",
-  schema: schemasToCome.then(({ bench }) => bench),
-  initial: () => ({ part: emptyPart(uuid(), new Date(), null), past: [] }),
-  says: "The part on the Bench",
-});
+import { useBenchStore } from "./bench-store";
+import type { BenchPart } from "./kept-schemas";
+import { mendingAt, mendingDone } from "./mending";
 
 /** The part on the bench. */
 export function useBenchPart(): BenchPart {
@@ -26,12 +19,15 @@ export function useCanUndo(): boolean {
 
 export function changeBench(action: BenchAction): void {
   useBenchStore.setState((state) => benchStep(state, action));
+  // Words on the part move no reading; anything else may have.
+  if (action.type !== "describe") mendingDone();
   if (action.type === "put-on-bench") clearDrafts();
 }
 
-/** Takes a reading, and clears the fields that it was typed in. */
+/** Takes a reading, in the place of the one that is being put right if one is, and clears the fields it was typed in. */
 export function takeReading(reading: Reading, draftsUsed: readonly DraftField[] = []): void {
-  changeBench({ type: "take", reading });
+  const at = mendingAt();
+  changeBench(at === undefined ? { type: "take", reading } : { type: "mend", at, reading });
   clearDrafts(draftsUsed);
 }
 

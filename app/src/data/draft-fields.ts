@@ -1,5 +1,6 @@
 /** Every field in which something can be typed, or chosen, before it is taken. */
 export const DRAFT_FIELDS = [
+  "mending",
   "diameter",
   "gauge.over",
   "gauge.not-over",

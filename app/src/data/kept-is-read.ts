@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { useBenchStore } from "./bench";
+import { useBenchStore } from "./bench-store";
 import { useDraftStore } from "./drafts";
 import { useSettingsStore } from "./settings";
 

@@ -22,6 +22,8 @@ const partSchema = z.object({
 
 const settingsSchema = z.object({
   units: z.enum(UNITS),
+  /** The unit that figures were last typed in, where that was said. */
+  padUnits: z.optional(z.enum(UNITS)),
   light: z.enum(["system", "daylight", "lamp"]),
   instrument: z.enum([...DIAMETER_INSTRUMENTS, "hole-gauge"]),
   bore: z._default(z.enum(BORE_INSTRUMENTS), "caliper"),

@@ -24,7 +24,12 @@ export function changeSettings(change: Partial<Settings>): void {
   useSettingsStore.setState(change);
 }
 
+/** Every figure in this unit; the next one is then typed in it too. */
+export function changeUnits(units: Settings["units"]): void {
+  changeSettings({ units, padUnits: units });
+}
+
 /** From mm to in and back, as the key of both rooms does. */
 export function flipUnits(): void {
-  changeSettings({ units: useSettingsStore.getState().units === "mm" ? "in" : "mm" });
+  changeUnits(useSettingsStore.getState().units === "mm" ? "in" : "mm");
 }

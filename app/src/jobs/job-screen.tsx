@@ -39,7 +39,7 @@ function PartRow({ record, units, onPress }: PartRowProps) {
         </View>
       ) : null}
       <View flex={1} gap={2}>
-        <Figure fontSize={20} lineHeight={24}>
+        <Figure fontSize="$heading" lineHeight="$heading">
           {sampled ? title : (goesIn ?? title)}
         </Figure>
         {sampled && goesIn !== undefined ? <Figure>{`Goes in: ${goesIn}`}</Figure> : null}

@@ -8,8 +8,6 @@ import { useJobs, type Kept } from "../data/queries";
 import { ActionButton } from "../kit/action-button";
 import { ListRow } from "../kit/list-row";
 import { Body, Figure, Small } from "../kit/text";
-import { useLayout } from "../kit/wide";
-import { LightSwitch } from "../shell/light-switch";
 import { PAGE_WIDTH, PageHead } from "../shell/page";
 
 function JobRow({ job, onPress }: { job: Kept<Job>; onPress: () => void }) {
@@ -17,7 +15,7 @@ function JobRow({ job, onPress }: { job: Kept<Job>; onPress: () => void }) {
   return (
     <ListRow onPress={onPress}>
       <View flex={1} gap={2}>
-        <Figure fontSize={18} lineHeight={22}>
+        <Figure fontSize="$name" lineHeight="$name">
           {job.name}
         </Figure>
         <Small>{[job.origin, partsWords(job.identifications)].filter(Boolean).join(" · ")}</Small>
@@ -42,12 +40,11 @@ function JobsEmpty({ message }: { message: string | undefined }) {
 /** Machines and jobs, the last touched first. */
 export function JobsScreen() {
   const router = useRouter();
-  const { wide } = useLayout();
   const { jobs, query, more } = useJobs();
   const message = query.isPending ? "Fetching the jobs." : query.error?.message;
   return (
     <View flex={1} render="main">
-      <PageHead title="Jobs" aside={wide ? undefined : <LightSwitch />} />
+      <PageHead title="Jobs" />
       <View padding={12} paddingBottom={0} maxWidth={PAGE_WIDTH}>
         <ActionButton label="Order a part" onPress={() => router.push("/fastener")} />
       </View>

@@ -12,7 +12,7 @@ export function RepairRow({ repair, onPress }: { repair: Kept<Repair>; onPress: 
   return (
     <ListRow onPress={onPress}>
       <View flex={1} gap={2}>
-        <Figure fontSize={20} lineHeight={24}>
+        <Figure fontSize="$heading" lineHeight="$heading">
           {record === null ? "A repair" : `${thread}: ${title}`}
         </Figure>
         <Body>{position === "" ? "Place not named" : position}</Body>

@@ -47,7 +47,7 @@ export function ActionButton({
       aria-label={says}
       onPress={onPress}
     >
-      <Figure fontSize={18} textAlign="center" color={primary ? "$onBrass" : "$ink"}>
+      <Figure fontSize="$name" textAlign="center" color={primary ? "$onBrass" : "$ink"}>
         {label}
       </Figure>
     </Pressable>

@@ -11,8 +11,8 @@ export interface ChoiceChipsProps<Value extends string> {
   readonly onChange: (value: Value | undefined) => void;
   /** The word for no choice made; without it one is always chosen. */
   readonly all?: string;
-  /** Called when one is pressed, which moving over the choices by arrows is not; again, when it was the choice before. */
-  readonly onPressed?: (again: boolean) => void;
+  /** Called when the choice is pressed once more, which moving to it by arrows is not. */
+  readonly onAgain?: () => void;
 }
 
 /** Stands for no choice made: no choice is called so. */
@@ -25,7 +25,7 @@ export function ChoiceChips<Value extends string>({
   choices,
   onChange,
   all,
-  onPressed,
+  onAgain,
 }: ChoiceChipsProps<Value>) {
   // An arrow moves the choice by pressing it, as the part that moves it has it; a press after that says yes to it.
   const byArrow = useRef(false);
@@ -57,7 +57,7 @@ export function ChoiceChips<Value extends string>({
             label={choice.label}
             chosen={choice.value === (value ?? ALL)}
             onPress={() => {
-              if (!byArrow.current) onPressed?.(choice.value === value && !moved.current);
+              if (!byArrow.current && choice.value === value && !moved.current) onAgain?.();
               moved.current = byArrow.current;
             }}
           />

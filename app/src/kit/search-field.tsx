@@ -4,6 +4,7 @@ import X from "lucide-react-native/icons/x";
 import { useState, type RefObject } from "react";
 import { TextInput } from "react-native";
 import { Pressable } from "./pressable";
+import { rem } from "./text-scale";
 
 export interface SearchFieldProps {
   /** What is searched, for a screen reader. */
@@ -59,7 +60,7 @@ export function SearchField({ name, value, placeholder, onChange, field }: Searc
           paddingHorizontal: 8,
           color: theme.ink.val,
           fontFamily: '"Barlow Semi Condensed", Barlow, sans-serif',
-          fontSize: 18,
+          fontSize: rem(18),
           fontWeight: "600",
         }}
       />

@@ -1,5 +1,6 @@
 import { createFont, createTamagui, createTokens } from "@tamagui/core";
 import { PALETTE } from "./palette";
+import { rem } from "./text-scale";
 
 const steps = { 0: 0, 1: 4, 2: 8, 3: 12, 4: 16, 5: 20, 6: 24, 8: 32, 12: 48, true: 16 };
 
@@ -11,9 +12,34 @@ const tokens = createTokens({
   color: {},
 });
 
-/** Sizes by name: 14 the smallest, 16 body, 20 heading, 32 the reading, 44 the verdict. */
-const size = { small: 14, body: 16, heading: 20, reading: 32, verdict: 44, true: 16 };
-const lineHeight = { small: 18, body: 22, heading: 26, reading: 38, verdict: 48, true: 22 };
+/**
+ * Sizes of text by name, for a device whose text is the usual 16: 14 the smallest but in drawings, 16 body, 20 heading,
+ * 32 the reading, 44 the verdict. They are written in rem, so that they grow with the text of the device.
+ */
+const SIZES = {
+  fine: { size: 13, line: 16 },
+  small: { size: 14, line: 18 },
+  detail: { size: 15, line: 20 },
+  body: { size: 16, line: 22 },
+  name: { size: 18, line: 22 },
+  heading: { size: 20, line: 26 },
+  title: { size: 22, line: 26 },
+  figure: { size: 24, line: 28 },
+  reading: { size: 32, line: 38 },
+  verdict: { size: 44, line: 48 },
+  true: { size: 16, line: 22 },
+} as const;
+
+type SizeName = keyof typeof SIZES;
+
+function inRem(part: "size" | "line"): Record<SizeName, number> {
+  const names = Object.keys(SIZES) as SizeName[];
+  const sizes = names.map((name) => [name, rem(SIZES[name][part])]);
+  return Object.fromEntries(sizes) as Record<SizeName, number>;
+}
+
+const size = inRem("size");
+const lineHeight = inRem("line");
 
 const textFont = createFont({
   family: "Barlow, sans-serif",

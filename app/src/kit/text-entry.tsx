@@ -2,6 +2,7 @@ import { useTheme, View } from "@tamagui/core";
 import { useId } from "react";
 import { TextInput } from "react-native";
 import { Body, Label } from "./text";
+import { rem } from "./text-scale";
 
 export interface TextEntryProps {
   readonly label: string;
@@ -14,6 +15,8 @@ export interface TextEntryProps {
   /** A sentence under the field: what was read, what is accepted. */
   readonly problem?: string | undefined;
   readonly autoFocus?: boolean;
+  /** Only figures are typed: a phone opens its keyboard of figures. */
+  readonly figures?: boolean;
 }
 
 /** A labelled field for words. */
@@ -27,6 +30,7 @@ export function TextEntry({
   longest,
   problem,
   autoFocus = false,
+  figures = false,
 }: TextEntryProps) {
   const theme = useTheme();
   const id = useId();
@@ -47,6 +51,7 @@ export function TextEntry({
         numberOfLines={lines}
         maxLength={longest}
         autoFocus={autoFocus}
+        {...(figures ? { inputMode: "decimal" as const } : {})}
         style={{
           minHeight: 48,
           padding: 12,
@@ -56,8 +61,8 @@ export function TextEntry({
           backgroundColor: theme.card.val,
           color: theme.ink.val,
           fontFamily: "Barlow, sans-serif",
-          fontSize: 16,
-          lineHeight: 22,
+          fontSize: rem(16),
+          lineHeight: rem(22),
         }}
       />
       {problem === undefined ? null : (

@@ -4,7 +4,7 @@ import { Small } from "./text";
 /** The caution every sheet carries. */
 export function ThreadCaution() {
   return (
-    <Small fontSize={15} lineHeight={20}>
+    <Small fontSize="$detail" lineHeight="$detail">
       {BENCH_SENTENCES.caution}
     </Small>
   );

@@ -1,4 +1,4 @@
-import { changeSettings, useSettings } from "../data/settings";
+import { changeUnits, useSettings } from "../data/settings";
 import { ChoiceRow } from "./choice-row";
 
 const UNITS = [
@@ -14,7 +14,7 @@ export function UnitsSwitch() {
       name="Units of every figure"
       value={units}
       choices={UNITS}
-      onChange={(chosen) => changeSettings({ units: chosen })}
+      onChange={changeUnits}
     />
   );
 }

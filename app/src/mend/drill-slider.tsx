@@ -36,7 +36,7 @@ const Told = memo(function Told({ choice, screwLimitN, planned, units }: ToldPro
   return (
     <>
       <View minHeight={132} gap={4} role="status">
-        <Figure fontSize={24} lineHeight={28}>
+        <Figure fontSize="$figure" lineHeight="$figure">
           {drillWords(choice.drill)}
         </Figure>
         {lines.map((line, i) => (

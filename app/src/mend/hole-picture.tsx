@@ -76,8 +76,8 @@ function Tag({ label, figure, place, open, onPress }: TagProps) {
     >
       <View>
         <Figure
-          fontSize={17}
-          lineHeight={20}
+          fontSize="$body"
+          lineHeight="$detail"
           numberOfLines={1}
           color={known ? "$onScribe" : "$scribe"}
         >
@@ -85,8 +85,8 @@ function Tag({ label, figure, place, open, onPress }: TagProps) {
         </Figure>
         <Label
           color={known ? "$quietOnScribe" : "$scribe"}
-          lineHeight={16}
-          fontSize={13}
+          lineHeight="$fine"
+          fontSize="$fine"
           numberOfLines={1}
         >
           {label}

@@ -48,7 +48,7 @@ function OptionPlate({ option, units, chosen }: PlateProps) {
     >
       <View gap={4}>
         <View flexDirection="row" gap={8} alignItems="baseline">
-          <Figure flex={1} fontSize={20} lineHeight={24}>
+          <Figure flex={1} fontSize="$heading" lineHeight="$heading">
             {repairTitleWords(option)}
           </Figure>
           {strengthRatio === undefined ? null : (

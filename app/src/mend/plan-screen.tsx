@@ -138,7 +138,7 @@ export function PlanScreen({ title, damage, work, state, units }: PlanScreenProp
             {step === undefined ? (
               <>
                 {ending ? null : (
-                  <Body role="status" fontSize={20} lineHeight={28}>
+                  <Body role="status" fontSize="$heading" lineHeight="$figure">
                     {MEND_SENTENCES.planDone}
                   </Body>
                 )}

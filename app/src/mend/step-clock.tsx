@@ -33,7 +33,7 @@ function Running({ from, minutes }: NonNullable<MendState["clock"]>) {
   const leftMs = minutes * MINUTE_MS - goneMs;
   return (
     <View gap={4}>
-      <Figure fontSize={44} lineHeight={48} role="timer" aria-label="Time left">
+      <Figure fontSize="$verdict" lineHeight="$verdict" role="timer" aria-label="Time left">
         {clockWords(Math.max(0, leftMs))}
       </Figure>
       <Label role="status">{leftMs <= 0 ? "The time is up" : "left"}</Label>

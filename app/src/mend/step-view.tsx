@@ -74,15 +74,15 @@ export function StepView({ step, state, units, onNextRepair }: StepViewProps) {
   return (
     <View gap={12}>
       <Cautions step={step} />
-      <Heading fontSize={24} lineHeight={28}>
+      <Heading fontSize="$figure" lineHeight="$figure">
         {STEP_TITLES[step.code]}
       </Heading>
       {figure === undefined ? null : (
-        <Figure fontSize={44} lineHeight={48}>
+        <Figure fontSize="$verdict" lineHeight="$verdict">
           {figure}
         </Figure>
       )}
-      <Body fontSize={20} lineHeight={28}>
+      <Body fontSize="$heading" lineHeight="$figure">
         {workStepWords(step, units)}
       </Body>
       {TIMED_STEPS.has(step.code) ? <StepClock clock={state.clock} /> : null}

@@ -104,7 +104,7 @@ export function SymptomPlates(props: SymptomPlatesProps) {
                     <Marks marks={symptomMarks(symptom, PICTURE)} colour={theme.scribe.val} />
                   </Svg>
                 </View>
-                <Figure padding={10} fontSize={18} lineHeight={22}>
+                <Figure padding={10} fontSize="$name" lineHeight="$name">
                   {SYMPTOM_WORDS[symptom]}
                 </Figure>
               </Pressable>

@@ -16,7 +16,7 @@ export interface CalloutHeadProps {
 export function CalloutHead({ words, circumstances, units, title }: CalloutHeadProps) {
   return (
     <Card gap={8}>
-      <Figure fontSize={32} lineHeight={36} userSelect="text">
+      <Figure fontSize="$reading" lineHeight="$reading" userSelect="text">
         {words.callout}
       </Figure>
       <Body userSelect="text">{words.spoken}</Body>

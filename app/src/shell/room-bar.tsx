@@ -6,7 +6,7 @@ import { useLayout } from "../kit/wide";
 import { LightSwitch } from "./light-switch";
 import { roomOf, ROOMS, type Room } from "./rooms";
 
-function RoomButton({ room, wide }: { room: Room; wide: boolean }) {
+function RoomButton({ room, rail }: { room: Room; rail: boolean }) {
   const theme = useTheme();
   const router = useRouter();
   const here = roomOf(usePathname()) === room.name;
@@ -14,14 +14,14 @@ function RoomButton({ room, wide }: { room: Room; wide: boolean }) {
   const mark = { borderColor: here ? "$ink" : "transparent" } as const;
   return (
     <Pressable
-      flex={wide ? 0 : 1}
+      flex={rail ? 0 : 1}
       minHeight={60}
       alignItems="center"
       justifyContent="center"
       gap={2}
       borderRadius={0}
-      borderTopWidth={wide ? 0 : 3}
-      borderLeftWidth={wide ? 3 : 0}
+      borderTopWidth={rail ? 0 : 3}
+      borderLeftWidth={rail ? 3 : 0}
       {...mark}
       aria-current={here ? "page" : undefined}
       focusVisibleStyle={{ outlineOffset: -4 }}
@@ -37,10 +37,17 @@ function RoomButton({ room, wide }: { room: Room; wide: boolean }) {
 
 /** The rooms: tabs under a phone's screen, a narrow rail beside a wide one. */
 export function RoomBar() {
-  const { wide } = useLayout();
-  const rooms = ROOMS.map((room) => <RoomButton key={room.name} room={room} wide={wide} />);
-  return wide ? (
-    <View render="nav" aria-label="Rooms" width={72} borderRightWidth={1} borderColor="$line">
+  const { rail, scale } = useLayout();
+  const rooms = ROOMS.map((room) => <RoomButton key={room.name} room={room} rail={rail} />);
+  return rail ? (
+    <View
+      render="nav"
+      aria-label="Rooms"
+      width={72 * scale}
+      overflow="scroll"
+      borderRightWidth={1}
+      borderColor="$line"
+    >
       <View flex={1}>{rooms}</View>
       <LightSwitch />
     </View>
@@ -54,6 +61,7 @@ export function RoomBar() {
       backgroundColor="$plate"
     >
       {rooms}
+      <LightSwitch />
     </View>
   );
 }

@@ -7,13 +7,13 @@ import { useCalloutKey } from "./use-callout-key";
 
 /** What stands round every room: the bar of rooms and the state of saving. */
 export function Shell({ children }: { children: ReactNode }) {
-  const { wide } = useLayout();
+  const { rail } = useLayout();
   const later = useFetched();
   useCalloutKey();
   return (
     <View
       flex={1}
-      flexDirection={wide ? "row-reverse" : "column"}
+      flexDirection={rail ? "row-reverse" : "column"}
       backgroundColor="$plate"
       minHeight={0}
     >

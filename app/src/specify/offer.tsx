@@ -23,7 +23,7 @@ export function Offer({ filled }: { filled: FilledHole }) {
     case "this-screw":
       return (
         <>
-          <Figure fontSize={20} lineHeight={24}>
+          <Figure fontSize="$heading" lineHeight="$heading">
             {callout}
           </Figure>
           <ActionButton

@@ -12,6 +12,7 @@ import {
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { takeReading } from "../../data/bench";
+import { useMended } from "../../data/mending";
 import type { Settings } from "../../data/kept-schemas";
 import { changeSettings, useSettings } from "../../data/settings";
 import { ChoiceChips } from "../../kit/choice-chips";
@@ -26,8 +27,8 @@ const OVER_CRESTS: readonly PadField[] = [
 ];
 
 const GAUGE: readonly PadField[] = [
-  { key: "gauge.over", label: "Does not enter", kind: "length", accepted: ACCEPTED.diameter },
   { key: "gauge.not-over", label: "Enters", kind: "length", accepted: ACCEPTED.diameter },
+  { key: "gauge.over", label: "Does not enter", kind: "length", accepted: ACCEPTED.diameter },
 ];
 
 const BORE: readonly PadField[] = [
@@ -51,6 +52,13 @@ const CONDITIONS = PART_CONDITIONS.map((value) => ({
   label: upperFirst(value),
 }));
 
+/** How the part is judged: of a reading that is put right, as it was. */
+function useCondition() {
+  const mended = useMended();
+  const judged = mended !== undefined && "condition" in mended ? mended.condition : undefined;
+  return useState<PartCondition | undefined>(judged);
+}
+
 interface ConditionProps {
   readonly value: PartCondition | undefined;
   readonly onChange: (value: PartCondition | undefined) => void;
@@ -73,7 +81,7 @@ function CrestsEntry({
   units,
   onDone,
 }: EntryProps & { instrument: DiameterInstrument }) {
-  const [condition, setCondition] = useState<PartCondition>();
+  const [condition, setCondition] = useCondition();
   return (
     <>
       <Condition value={condition} onChange={setCondition} />
@@ -82,9 +90,9 @@ function CrestsEntry({
         units={units}
         action="Take this diameter"
         teach={TEACHING["external-diameter"]}
-        onTake={([mm = 0]) => {
+        onTake={([mm = 0], said) => {
           const judged = condition === undefined ? {} : { condition };
-          takeReading({ kind: "external-diameter", mm, instrument, ...judged }, ["diameter"]);
+          takeReading({ kind: "external-diameter", mm, said, instrument, ...judged }, ["diameter"]);
           onDone();
         }}
       />
@@ -93,7 +101,7 @@ function CrestsEntry({
 }
 
 function GaugeEntry({ units, onDone }: EntryProps) {
-  const [condition, setCondition] = useState<PartCondition>();
+  const [condition, setCondition] = useCondition();
   return (
     <>
       <Condition value={condition} onChange={setCondition} />
@@ -102,15 +110,16 @@ function GaugeEntry({ units, onDone }: EntryProps) {
         units={units}
         action="Take these holes"
         teach={TEACHING["diameter-between"]}
-        check={([overMm = 0, notOverMm = 0]) =>
+        check={([notOverMm = 0, overMm = 0]) =>
           overMm < notOverMm ? undefined : BENCH_SENTENCES.holesWrongWayRound
         }
-        onTake={([overMm = 0, notOverMm = 0]) => {
+        onTake={([notOverMm = 0, overMm = 0], said) => {
           takeReading(
             {
               kind: "diameter-between",
               overMm,
               notOverMm,
+              said: [...said].reverse(),
               ...(condition === undefined ? {} : { condition }),
             },
             GAUGE.map(({ key }) => key),
@@ -124,7 +133,7 @@ function GaugeEntry({ units, onDone }: EntryProps) {
 
 function BoreEntry({ units, onDone }: EntryProps) {
   const { bore: instrument } = useSettings();
-  const [condition, setCondition] = useState<PartCondition>();
+  const [condition, setCondition] = useCondition();
   const later = useFetched();
   return (
     <>
@@ -142,9 +151,9 @@ function BoreEntry({ units, onDone }: EntryProps) {
         units={units}
         action="Take this bore"
         teach={TEACHING["internal-diameter"]}
-        onTake={([mm = 0]) => {
+        onTake={([mm = 0], said) => {
           const judged = condition === undefined ? {} : { condition };
-          takeReading({ kind: "internal-diameter", mm, instrument, ...judged }, ["bore"]);
+          takeReading({ kind: "internal-diameter", mm, said, instrument, ...judged }, ["bore"]);
           onDone();
         }}
       />

@@ -42,8 +42,8 @@ describe("reading a field", () => {
   };
 
   it("gives millimetres, whichever unit was written", () => {
-    expect(readField(length, "0.5", "in")).toEqual({ ok: true, value: 12.7 });
-    expect(readField(length, "1/2", "mm")).toEqual({ ok: true, value: 12.7 });
+    expect(readField(length, "0.5", "in")).toEqual({ ok: true, value: 12.7, said: "0.5 in" });
+    expect(readField(length, "1/2", "mm")).toEqual({ ok: true, value: 12.7, said: "1/2 in" });
   });
 
   it.each(["", "0", "2.5", "ten", "401"])(
@@ -79,7 +79,7 @@ describe("finding a leaf", () => {
   });
 
   it("shows every leaf once, the likeliest on top", () => {
-    const groups = groupLeaves(ranked, true);
+    const groups = groupLeaves(ranked);
     const all = groups.flatMap(({ leaves }) => leaves.map(leafWords));
     expect(new Set(all).size).toBe(ranked.length);
     expect(all).toHaveLength(ranked.length);

@@ -8,7 +8,7 @@ function showForm(readings: readonly Reading[]) {
   show(
     <FormEntry
       readings={readings}
-      onMeasureTaper={() => done.push("taper")}
+      onTaper={() => done.push("taper")}
       onDone={() => done.push("done")}
     />,
   );
@@ -32,7 +32,7 @@ describe("what is seen of the part", () => {
 
   it("leads back to the part", () => {
     const done = showForm([]);
-    fireEvent.click(screen.getByText("Measure both ends instead"));
+    fireEvent.click(screen.getByText("Does it taper?"));
     fireEvent.click(screen.getByText("Back to the part"));
     expect(done).toEqual(["taper", "done"]);
   });

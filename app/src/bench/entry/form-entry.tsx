@@ -24,11 +24,6 @@ const SURENESS = [
   { value: "looked", label: "By a look" },
 ] as const;
 
-const TAPERS = [
-  { value: "parallel", label: "Parallel" },
-  { value: "tapered", label: "Tapered" },
-] as const;
-
 const HANDS = [
   { value: "right", label: "Right-hand" },
   { value: "left", label: "Left-hand" },
@@ -59,7 +54,7 @@ interface QuestionProps {
 function Question({ title, hint, children }: QuestionProps) {
   return (
     <View gap={8}>
-      <Heading fontSize={18} lineHeight={22}>
+      <Heading fontSize="$name" lineHeight="$name">
         {title}
       </Heading>
       <Small>{hint}</Small>
@@ -135,34 +130,18 @@ function OriginQuestion({ given }: { given: ReadingOf<"origin"> | undefined }) {
 
 export interface FormEntryProps {
   readonly readings: readonly Reading[];
-  /** Opens the entry for two diameters at a distance. */
-  readonly onMeasureTaper: () => void;
+  /** Opens the entry for the taper. */
+  readonly onTaper: () => void;
   readonly onDone: () => void;
 }
 
-/** What is seen rather than measured: flank angle, taper, origin, what the part does. Each answer counts at once. */
-export function FormEntry({ readings, onMeasureTaper, onDone }: FormEntryProps) {
-  const taper = lastReading(readings, "taper");
+/** What is seen rather than measured: flank angle, hand, origin, what the part does. Each answer counts at once. */
+export function FormEntry({ readings, onTaper, onDone }: FormEntryProps) {
   const hand = lastReading(readings, "hand")?.hand;
   const what = lastReading(readings, "function")?.what;
   return (
     <View gap={20}>
       <AngleQuestion given={lastReading(readings, "flank-angle")} />
-      <Question title="Taper" hint={TEACHING.taper}>
-        <ChoiceChips
-          name="Taper"
-          all="Not seen"
-          value={taper === undefined ? undefined : taper.tapered ? "tapered" : "parallel"}
-          choices={TAPERS}
-          onChange={(seen) =>
-            answer(
-              "taper",
-              seen === undefined ? undefined : { kind: "taper", tapered: seen === "tapered" },
-            )
-          }
-        />
-        <ActionButton label="Measure both ends instead" onPress={onMeasureTaper} />
-      </Question>
       <Question title="Hand" hint={TEACHING.hand}>
         <ChoiceChips
           name="Hand"
@@ -189,6 +168,7 @@ export function FormEntry({ readings, onMeasureTaper, onDone }: FormEntryProps) 
           }
         />
       </Question>
+      <ActionButton label="Does it taper?" onPress={onTaper} />
       <ActionButton primary label="Back to the part" onPress={onDone} />
     </View>
   );

@@ -73,19 +73,15 @@ export interface HeadEntryProps {
   readonly onDone: () => void;
 }
 
-/** The mark on the head or the nut, picked as it is seen; then the head, its finish and a magnet. */
+/** The mark on the head or the nut, picked as it is seen, the head, its finish and a magnet; open until all is said. */
 export function HeadEntry({ part, readings, onDone }: HeadEntryProps) {
   const typed = useDraft(TYPED) ?? "";
   const given = lastReading(readings, "head-mark")?.mark;
   const nut = part === "nut";
-  const pick = (mark: string | undefined) => {
-    take(mark);
-    if (mark !== undefined) onDone();
-  };
   const takeTyped = () => {
     if (typed.trim() === "") return;
     writeDraft(TYPED, "");
-    pick(typed.trim());
+    take(typed.trim());
   };
   return (
     <View gap={14}>
@@ -93,7 +89,7 @@ export function HeadEntry({ part, readings, onDone }: HeadEntryProps) {
       {nut ? null : (
         <View gap={4}>
           <Label>Lines out from the middle</Label>
-          <MarkEndView lines={linesOf(given)} onTake={(lines) => pick(`lines:${lines}`)} />
+          <MarkEndView lines={linesOf(given)} onTake={(lines) => take(`lines:${lines}`)} />
         </View>
       )}
       {(nut ? NUT_GROUPS : BOLT_GROUPS).map(({ name, choices }) => (
@@ -104,7 +100,7 @@ export function HeadEntry({ part, readings, onDone }: HeadEntryProps) {
             value={given}
             choices={choices}
             onChange={take}
-            onPressed={(again) => (again ? take(undefined) : onDone())}
+            onAgain={() => take(undefined)}
           />
         </View>
       ))}

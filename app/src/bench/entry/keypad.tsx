@@ -26,7 +26,7 @@ function Key({ pad, onKey, says, height = 52, children }: KeyProps) {
       onMouseDown={(event) => event.preventDefault()}
       onPress={() => onKey(pad)}
     >
-      {children ?? <Figure fontSize={22}>{pad}</Figure>}
+      {children ?? <Figure fontSize="$title">{pad}</Figure>}
     </Pressable>
   );
 }
@@ -67,7 +67,7 @@ export function Keypad({ onKey, fractions }: KeypadProps) {
         {key("0")}
         {fractions ? (
           <Key pad=" " onKey={onKey} says="and a fraction">
-            <Figure fontSize={18}>and</Figure>
+            <Figure fontSize="$name">and</Figure>
           </Key>
         ) : null}
         <Key pad="back" onKey={onKey} says="Rub out the last">

@@ -33,10 +33,9 @@ export function matchingLeaves(
   return [...exact, ...found.filter((leaf) => !exact.includes(leaf))];
 }
 
-/** The likeliest on top, then the two gauges in their own order; while searching, one group. */
-export function groupLeaves(matching: readonly RankedLeaf[], whole: boolean): LeafGroupOf[] {
-  const leaves = matching.map(({ leaf }) => leaf);
-  if (!whole) return [{ name: "Found", leaves }];
+/** The likeliest on top, then the two gauges in their own order: whatever is typed, none leaves its place. */
+export function groupLeaves(ranked: readonly RankedLeaf[]): LeafGroupOf[] {
+  const leaves = ranked.map(({ leaf }) => leaf);
   const likeliest = leaves.slice(0, LIKELIEST);
   const rest = LEAVES.filter((leaf) => !likeliest.some((other) => sameLeaf(leaf, other)));
   return [
@@ -44,6 +43,16 @@ export function groupLeaves(matching: readonly RankedLeaf[], whole: boolean): Le
     { name: "Metric leaves", leaves: rest.filter((leaf) => "pitchMm" in leaf) },
     { name: "Inch leaves", leaves: rest.filter((leaf) => "tpi" in leaf) },
   ];
+}
+
+/** The leaf whose mark is what was typed, to the letter. */
+export function exactLeaf(ranked: readonly RankedLeaf[], typed: string): LeafMark | undefined {
+  if (typed.trim() === "") return undefined;
+  const [first] = matchingLeaves(ranked, typed);
+  const figure = parseFloat(typed.trim().replace(",", "."));
+  if (first === undefined) return undefined;
+  const mark = "tpi" in first.leaf ? first.leaf.tpi : first.leaf.pitchMm;
+  return mark === figure ? first.leaf : undefined;
 }
 
 /** Pitches nearer than this look alike under a leaf, mm. */

@@ -2,6 +2,7 @@ import {
   LEAF_OUTCOMES,
   LEAF_OUTCOME_WORDS,
   TEACHING,
+  leafMark,
   leafWords,
   rankLeaves,
   sameLeaf,
@@ -16,6 +17,7 @@ import { View } from "@tamagui/core";
 import { useMemo, useState } from "react";
 import { takeReading } from "../../data/bench";
 import { useDraft, writeDraft } from "../../data/drafts";
+import { useMended } from "../../data/mending";
 import { useSettings } from "../../data/settings";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceChips } from "../../kit/choice-chips";
@@ -25,7 +27,7 @@ import { Figure, Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
 import { useLayout } from "../../kit/wide";
 import { useFetched } from "../../shell/fetched-later";
-import { differentPitches, groupLeaves, matchingLeaves } from "./leaf-groups";
+import { differentPitches, exactLeaf, groupLeaves, matchingLeaves } from "./leaf-groups";
 
 export interface LeafPickerProps {
   readonly candidates: readonly Candidate[];
@@ -42,7 +44,14 @@ const ENGAGED = [
 
 type Engaged = (typeof ENGAGED)[number]["value"];
 
-function LeafButton({ leaf, chosen }: { leaf: LeafMark; chosen: boolean }) {
+interface LeafButtonProps {
+  readonly leaf: LeafMark;
+  readonly chosen: boolean;
+  /** It is not what is being typed: it stands back, in its place. */
+  readonly back: boolean;
+}
+
+function LeafButton({ leaf, chosen, back }: LeafButtonProps) {
   const [figure, unit] = leafWords(leaf).split(" ");
   return (
     <Radio value={leafWords(leaf)}>
@@ -54,11 +63,18 @@ function LeafButton({ leaf, chosen }: { leaf: LeafMark; chosen: boolean }) {
         borderWidth={1}
         borderColor={chosen ? "$ink" : "$line"}
         backgroundColor={chosen ? "$ink" : "$plate"}
+        {...(back ? { borderStyle: "dashed", borderColor: "transparent" } : {})}
       >
-        <Figure fontSize={18} lineHeight={22} textAlign="center" color={chosen ? "$card" : "$ink"}>
+        <Figure
+          fontSize="$name"
+          lineHeight="$name"
+          textAlign="center"
+          fontWeight={back ? "500" : "600"}
+          color={chosen ? "$card" : back ? "$quiet" : "$ink"}
+        >
           {figure}
         </Figure>
-        <Label lineHeight={16} textAlign="center" color={chosen ? "$card" : "$quiet"}>
+        <Label lineHeight="$fine" textAlign="center" color={chosen ? "$card" : "$quiet"}>
           {unit}
         </Label>
       </Pressable>
@@ -70,11 +86,15 @@ interface LeafGroupProps {
   readonly name: string;
   readonly leaves: readonly LeafMark[];
   readonly chosen: LeafMark | undefined;
+  /** Those whose mark begins as typed; all where nothing is. */
+  readonly matching: readonly LeafMark[];
   readonly onChoose: (leaf: LeafMark) => void;
 }
 
-function LeafGroup({ name, leaves, chosen, onChoose }: LeafGroupProps) {
-  if (leaves.length === 0) return null;
+const isAmong = (leaf: LeafMark, others: readonly LeafMark[]) =>
+  others.some((other) => sameLeaf(leaf, other));
+
+function LeafGroup({ name, leaves, chosen, matching, onChoose }: LeafGroupProps) {
   return (
     <View gap={4}>
       <Label>{name}</Label>
@@ -94,6 +114,7 @@ function LeafGroup({ name, leaves, chosen, onChoose }: LeafGroupProps) {
             key={leafWords(leaf)}
             leaf={leaf}
             chosen={chosen !== undefined && sameLeaf(leaf, chosen)}
+            back={!isAmong(leaf, matching)}
           />
         ))}
       </RadioGroup>
@@ -141,16 +162,20 @@ export function LeafPicker({ candidates, units, onDone }: LeafPickerProps) {
   const { wide } = useLayout();
   const typed = useDraft("leaf") ?? "";
   const ranked = useMemo(() => rankLeaves(candidates), [candidates]);
-  const [chosen, setChosen] = useState<LeafMark>();
+  const mended = useMended();
+  const lay = mended?.kind === "leaf" ? leafMark(mended) : undefined;
+  const [picked, setPicked] = useState(lay);
   // Found by its mark, the next key is the answer; by arrows, the next key is another arrow.
   const [byMark, setByMark] = useState(false);
   const [engaged, setEngaged] = useState<Engaged>();
-  const matching = matchingLeaves(ranked, typed);
-  const groups = groupLeaves(matching, typed === "");
+  const matching = matchingLeaves(ranked, typed).map(({ leaf }) => leaf);
+  const groups = useMemo(() => groupLeaves(ranked), [ranked]);
+  // A mark that is typed whole needs no touch.
+  const chosen = picked ?? exactLeaf(ranked, typed);
 
-  const choose = (leaf: LeafMark) => {
+  const choose = (leaf: LeafMark | undefined) => {
     setByMark(false);
-    setChosen(leaf);
+    setPicked(leaf);
   };
   const take = (leaf: LeafMark, outcome: LeafOutcome) => {
     const over = engaged === undefined ? {} : { threadsEngaged: Number(engaged) };
@@ -161,21 +186,33 @@ export function LeafPicker({ candidates, units, onDone }: LeafPickerProps) {
   return (
     <View gap={12}>
       <Small>{TEACHING.leaf}</Small>
-      <TextEntry
-        label="Find a leaf by its mark"
-        value={typed}
-        placeholder="1.25 or 13"
-        longest={8}
-        autoFocus={wide}
-        onChange={(text) => writeDraft("leaf", text)}
-        onSubmit={() => {
-          setByMark(true);
-          setChosen(matching[0]?.leaf);
-        }}
-        problem={matching.length === 0 ? noSuchLeafWords(typed) : undefined}
-      />
+      <View position="sticky" top={0} zIndex={2} paddingBottom={4} backgroundColor="$card">
+        <TextEntry
+          label="Find a leaf by its mark"
+          value={typed}
+          placeholder="1.25 or 13"
+          longest={8}
+          figures
+          autoFocus={wide}
+          onChange={(text) => {
+            choose(undefined);
+            writeDraft("leaf", text);
+          }}
+          onSubmit={() => {
+            setByMark(true);
+            setPicked(matching[0]);
+          }}
+          problem={matching.length === 0 ? noSuchLeafWords(typed) : undefined}
+        />
+      </View>
       {groups.map((group) => (
-        <LeafGroup key={group.name} {...group} chosen={chosen} onChoose={choose} />
+        <LeafGroup
+          key={group.name}
+          {...group}
+          chosen={chosen}
+          matching={matching}
+          onChoose={choose}
+        />
       ))}
       {chosen === undefined ? null : (
         <View

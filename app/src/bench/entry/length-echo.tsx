@@ -15,7 +15,7 @@ export function LengthEcho({ mm }: { mm: Mm }) {
       ? "exactly"
       : `${printFigure(Math.abs(differenceMm), "mm")} mm ${differenceMm > 0 ? "over" : "under"}`;
   return (
-    <Small fontSize={15} lineHeight={20}>
+    <Small fontSize="$detail" lineHeight="$detail">
       {`${printLength(mm, "mm")}  ·  ${printLength(mm, "in")}  ·  ${off} ${printFraction(fraction)} in`}
     </Small>
   );

@@ -37,6 +37,7 @@ describe("the length entry", () => {
   it.each(HEAD_STYLES)("says from where a %s is measured", (head) => {
     show(
       <LengthEntry
+        part="bolt"
         readings={[{ kind: "head-style", head }]}
         candidates={candidates}
         units="mm"
@@ -51,6 +52,7 @@ describe("the length entry", () => {
     writeDraft("length", "30.4");
     show(
       <LengthEntry
+        part="bolt"
         readings={[...READINGS, { kind: "head-style", head: "hex" }]}
         candidates={candidates}
         units="mm"
@@ -65,6 +67,7 @@ describe("the length entry", () => {
     writeDraft("length", "30.4");
     show(
       <LengthEntry
+        part="bolt"
         readings={[]}
         candidates={identify([]).candidates}
         units="mm"

@@ -1,10 +1,14 @@
 import {
   ACCEPTED,
+  HEAD_STYLES,
+  HEAD_WORDS,
+  upperFirst,
   lastReading,
   readLength,
   sizeWasRead,
   type Candidate,
   type HeadStyle,
+  type PartKind,
   type Reading,
   type Units,
 } from "@root-gauge/core";
@@ -12,14 +16,16 @@ import type { ScrewSpec } from "@root-gauge/core/callout";
 import { stockMatch, isStockLength } from "@root-gauge/core/fasteners";
 import { weakestGrade } from "@root-gauge/core/grades";
 import { screwDrawing, screwOutline } from "@root-gauge/core/joint-outline";
-import { lengthDatumWords, stockWords } from "@root-gauge/core/panel-words";
+import { PANEL_SENTENCES, lengthDatumWords, stockWords } from "@root-gauge/core/panel-words";
 import { datumWords, nominalLengthWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
+import { useState } from "react";
 import { changeBench } from "../../data/bench";
 import { useDraft, writeDraft } from "../../data/drafts";
 import { Plate } from "../../drawing/plate";
 import { ActionButton } from "../../kit/action-button";
-import { Small } from "../../kit/text";
+import { ChoiceChips } from "../../kit/choice-chips";
+import { Label, Small } from "../../kit/text";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
 
@@ -28,8 +34,8 @@ const LENGTH: readonly PadField[] = [
   { key: FIELD, label: "Length", kind: "length", accepted: ACCEPTED.length },
 ];
 
-function take(mm: number): void {
-  changeBench({ type: "answer", kind: "length", reading: { kind: "length", mm } });
+function take(mm: number, said: readonly string[]): void {
+  changeBench({ type: "answer", kind: "length", reading: { kind: "length", mm, said } });
   writeDraft(FIELD, "");
 }
 
@@ -54,7 +60,45 @@ function DatumPicture({ spec, units }: { spec: ScrewSpec; units: Units }) {
   );
 }
 
+/** Heads that most screws have; the others are a touch further. */
+const USUAL_HEADS: readonly HeadStyle[] = ["hex", "socket-cap", "button", "csk", "pan", "set"];
+
+/** From where a length is measured hangs on the head: where nobody has said which, it is asked. */
+function HeadQuestion({ head }: { head: HeadStyle | undefined }) {
+  const [all, setAll] = useState(false);
+  const [changing, setChanging] = useState(false);
+  if (head !== undefined && !changing) {
+    return (
+      <View flexDirection="row" alignItems="center" gap={8}>
+        <Small flex={1}>{lengthDatumWords(head)}</Small>
+        <ActionButton label="Another head" onPress={() => setChanging(true)} />
+      </View>
+    );
+  }
+  const shown = all ? HEAD_STYLES : USUAL_HEADS;
+  return (
+    <View gap={4}>
+      <Label>Its head</Label>
+      <ChoiceChips
+        name="Its head"
+        value={head}
+        choices={shown.map((value) => ({ value, label: upperFirst(HEAD_WORDS[value]) }))}
+        onChange={(chosen) => {
+          setChanging(false);
+          changeBench({
+            type: "answer",
+            kind: "head-style",
+            reading: chosen === undefined ? undefined : { kind: "head-style", head: chosen },
+          });
+        }}
+      />
+      {all ? null : <ActionButton label="Other heads" onPress={() => setAll(true)} />}
+    </View>
+  );
+}
+
 export interface LengthEntryProps {
+  readonly part: PartKind;
   readonly readings: readonly Reading[];
   readonly candidates: readonly Candidate[];
   readonly units: Units;
@@ -62,9 +106,10 @@ export interface LengthEntryProps {
 }
 
 /** How long the part is, at its head's own datum, held against the lengths that are stocked. */
-export function LengthEntry({ readings, candidates, units, onDone }: LengthEntryProps) {
+export function LengthEntry({ part, readings, candidates, units, onDone }: LengthEntryProps) {
   const typed = useDraft(FIELD) ?? "";
-  const head: HeadStyle = lastReading(readings, "head-style")?.head ?? "hex";
+  const seen = part === "stud" ? "stud" : lastReading(readings, "head-style")?.head;
+  const head: HeadStyle = seen ?? "hex";
   const read = readLength(typed, units, ACCEPTED.length);
   // Before a size was read no thread is known whose stock lengths it could be one of.
   const thread = sizeWasRead(readings)
@@ -81,12 +126,13 @@ export function LengthEntry({ readings, candidates, units, onDone }: LengthEntry
       fields={LENGTH}
       units={units}
       action="Take this length"
-      teach={`Measure it ${datumWords(head)}.`}
-      onTake={([mm = 0]) => {
-        take(mm);
+      teach={seen === undefined ? PANEL_SENTENCES.headFirst : `Measure it ${datumWords(head)}.`}
+      onTake={([mm = 0], said) => {
+        take(mm, said);
         onDone();
       }}
     >
+      {part === "bolt" ? <HeadQuestion head={seen} /> : null}
       {spec === undefined ? null : (
         <View gap={8}>
           <DatumPicture spec={spec} units={units} />
@@ -97,7 +143,7 @@ export function LengthEntry({ readings, candidates, units, onDone }: LengthEntry
                 <ActionButton
                   label={`Take ${nominalLengthWords(match.nearest, spec)}, the stock length`}
                   onPress={() => {
-                    take(match.nearest);
+                    take(match.nearest, [nominalLengthWords(match.nearest, spec)]);
                     onDone();
                   }}
                 />

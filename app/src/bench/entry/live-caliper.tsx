@@ -32,7 +32,7 @@ export function LiveCaliper({ units, onUse }: LiveCaliperProps) {
   return (
     <View gap={6} padding={10} borderWidth={1} borderColor="$line" borderRadius={4}>
       <View flexDirection="row" alignItems="baseline" gap={8}>
-        <Figure flex={1} fontSize={32} lineHeight={38} aria-label="The caliper shows">
+        <Figure flex={1} fontSize="$reading" lineHeight="$reading" aria-label="The caliper shows">
           {printLength(mm, units)}
         </Figure>
         <Label>{held ? "held" : "simulated caliper, live"}</Label>

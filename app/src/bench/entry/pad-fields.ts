@@ -3,6 +3,7 @@ import {
   inOtherUnit,
   lengthProblemWords,
   readLength,
+  saidText,
   type LengthRange,
   type Mm,
   type Units,
@@ -17,7 +18,13 @@ export type PadField = { readonly key: DraftField; readonly label: string } & (
 
 /** What a field holds: millimetres or a number, or a sentence that says what was read and what is accepted. */
 export type PadValue =
-  { readonly ok: true; readonly value: Mm } | ({ readonly ok: false } & PadProblem);
+  | {
+      readonly ok: true;
+      readonly value: Mm;
+      /** A length as it was said, with its unit. */
+      readonly said?: string;
+    }
+  | ({ readonly ok: false } & PadProblem);
 
 /** What is wrong with a field, and its text as it may have been meant. */
 export interface PadProblem {
@@ -28,7 +35,7 @@ export interface PadProblem {
 export function readField(field: PadField, text: string, units: Units): PadValue {
   if (field.kind === "length") {
     const read = readLength(text, units, field.accepted);
-    if (read.ok) return { ok: true, value: read.mm };
+    if (read.ok) return { ok: true, value: read.mm, said: saidText(text, read.writtenIn) };
     const meant = inOtherUnit(text, units, field.accepted)?.text;
     const problem = lengthProblemWords(read.problem, units);
     return { ok: false, problem, ...(meant === undefined ? {} : { meant }) };

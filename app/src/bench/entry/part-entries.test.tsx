@@ -40,7 +40,9 @@ describe("the size", () => {
     fireEvent.click(screen.getByText("Worn"));
     type("Ø over crests", "9.65");
     fireEvent.click(screen.getByText("Take this diameter"));
-    shows([{ kind: "external-diameter", mm: 9.65, instrument: "caliper", condition: "worn" }]);
+    const said = ["9.65 mm"];
+    const instrument = "caliper";
+    shows([{ kind: "external-diameter", mm: 9.65, said, instrument, condition: "worn" }]);
   });
 
   it("of a nut is its bore", () => {
@@ -53,7 +55,7 @@ describe("the size", () => {
     fireEvent.click(screen.getByText("Pin or drill"));
     type("Bore", "3/8");
     fireEvent.click(screen.getByText("Take this bore"));
-    shows([{ kind: "internal-diameter", mm: 9.525, instrument: "pin" }]);
+    shows([{ kind: "internal-diameter", mm: 9.525, said: ["3/8 in"], instrument: "pin" }]);
   });
 
   it("by hole gauge wants the smaller hole to be the one it does not enter", () => {
@@ -72,13 +74,14 @@ describe("the size", () => {
     type("Does not enter", "9.5");
     type("Enters", "10");
     fireEvent.click(screen.getByText("Take these holes"));
-    shows([{ kind: "diameter-between", overMm: 9.5, notOverMm: 10 }]);
+    const said = ["9.5 mm", "10 mm"];
+    shows([{ kind: "diameter-between", overMm: 9.5, notOverMm: 10, said }]);
   });
 
   it("of a taper is both ends, the smaller first", () => {
     show(
       <>
-        <TaperEntry units="mm" onDone={nothing} />
+        <TaperEntry readings={[]} units="mm" onDone={nothing} />
         <Readings />
       </>,
     );

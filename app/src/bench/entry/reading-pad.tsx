@@ -3,6 +3,7 @@ import { useTheme, View } from "@tamagui/core";
 import { useContext, useEffect, useRef, useState, type ReactNode } from "react";
 import { TextInput } from "react-native";
 import { useDraft, draftOf, writeDraft } from "../../data/drafts";
+import { changeSettings, useSettings } from "../../data/settings";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceRow } from "../../kit/choice-row";
 import { Body, Label, Small } from "../../kit/text";
@@ -12,6 +13,7 @@ import { LengthEcho } from "./length-echo";
 import { pressKey } from "./pad-keys";
 import { readField, slipAmong, type PadField, type PadProblem } from "./pad-fields";
 import { useWedge } from "./use-wedge";
+import { rem } from "../../kit/text-scale";
 
 export interface ReadingPadProps {
   readonly fields: readonly PadField[];
@@ -21,8 +23,11 @@ export interface ReadingPadProps {
   readonly action: string;
   /** Why values that are each right cannot stand together, as a sentence; undefined when they can. */
   readonly check?: (values: readonly number[]) => string | undefined;
-  /** The fields' values in order; the drafts of these fields are then cleared by the taking. */
-  readonly onTake: (values: readonly number[]) => void;
+  /**
+   * The fields' values in order, and what was said of those that are lengths; the drafts of these fields are then
+   * cleared by the taking.
+   */
+  readonly onTake: (values: readonly number[], said: readonly string[]) => void;
   readonly children?: ReactNode;
 }
 
@@ -64,7 +69,7 @@ function PadInput(props: FieldProps) {
         onSubmitEditing={onSubmit}
         submitBehavior="submit"
         style={{
-          height: 56,
+          minHeight: 56,
           paddingHorizontal: 12,
           borderWidth: active ? 2 : 1,
           borderRadius: 4,
@@ -73,7 +78,7 @@ function PadInput(props: FieldProps) {
           color: theme.ink.val,
           fontFamily: '"Barlow Semi Condensed", sans-serif',
           fontWeight: "600",
-          fontSize: 32,
+          fontSize: rem(32),
           width: "100%",
         }}
       />
@@ -109,7 +114,7 @@ function MeantButton({
 /** The reading pad: one or two fields, big keys, both units echoed as typed. Enter takes the reading. */
 export function ReadingPad(props: ReadingPadProps) {
   const { fields, units, teach, action, check, onTake, children } = props;
-  const [entryUnits, setEntryUnits] = useState(units);
+  const entryUnits = useSettings().padUnits ?? units;
   const [activeAt, setActiveAt] = useState(0);
   const [problems, setProblems] = useState<ReadonlyMap<string, PadProblem>>(new Map());
   const textOf = (field: PadField) => draftOf(field.key) ?? "";
@@ -149,7 +154,12 @@ export function ReadingPad(props: ReadingPadProps) {
     if (firstWrong >= 0) return setActiveAt(firstWrong);
     const values = read.flatMap((value) => (value.ok ? [value.value] : []));
     const problem = check?.(values);
-    if (problem === undefined) return onTake(values);
+    if (problem === undefined) {
+      return onTake(
+        values,
+        read.flatMap((value) => (value.ok ? (value.said ?? []) : [])),
+      );
+    }
     const stands = (others: readonly number[]) => check?.(others) === undefined;
     setMismatch({ problem, ...slipAmong(fields, fields.map(textOf), entryUnits, stands) });
   };
@@ -183,9 +193,8 @@ export function ReadingPad(props: ReadingPadProps) {
           name="Units of this figure"
           value={entryUnits}
           choices={UNIT_CHOICES}
-          onChange={setEntryUnits}
+          onChange={(padUnits) => changeSettings({ padUnits })}
         />
-        {children}
         {fields.some(({ kind }) => kind === "length") ? (
           <ChoiceRow
             name="Where the figure comes from"
@@ -196,6 +205,7 @@ export function ReadingPad(props: ReadingPadProps) {
         ) : null}
       </View>
       <Small>{teach}</Small>
+      {children}
       {live && active?.kind === "length"
         ? liveCaliper({
             units: entryUnits,

@@ -1,6 +1,9 @@
-import { ACCEPTED, TEACHING } from "@root-gauge/core";
+import { ACCEPTED, TEACHING, lastReading, type Reading } from "@root-gauge/core";
 import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
-import { takeReading } from "../../data/bench";
+import { View } from "@tamagui/core";
+import { changeBench, takeReading } from "../../data/bench";
+import { ChoiceChips } from "../../kit/choice-chips";
+import { Heading, Small } from "../../kit/text";
 import type { EntryProps } from "./entry-props";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
@@ -23,16 +26,50 @@ export function FlatsEntry({ units, onDone }: EntryProps) {
       units={units}
       action="Take this size"
       teach={TEACHING["across-flats"]}
-      onTake={([mm = 0]) => {
-        takeReading({ kind: "across-flats", mm }, ["flats"]);
+      onTake={([mm = 0], said) => {
+        takeReading({ kind: "across-flats", mm, said }, ["flats"]);
         onDone();
       }}
     />
   );
 }
 
+const TAPERS = [
+  { value: "parallel", label: "Parallel" },
+  { value: "tapered", label: "Tapered" },
+] as const;
+
+/** Whether it tapers, as it is seen; for who wants to be sure, both ends measured. */
+export function TaperEntry({ readings, ...props }: EntryProps & { readings: readonly Reading[] }) {
+  const seen = lastReading(readings, "taper")?.tapered;
+  return (
+    <View gap={12}>
+      <Small>{TEACHING.taper}</Small>
+      <ChoiceChips
+        name="Taper"
+        all="Not seen"
+        value={seen === undefined ? undefined : seen ? "tapered" : "parallel"}
+        choices={TAPERS}
+        onChange={(shape) => {
+          changeBench({
+            type: "answer",
+            kind: "taper",
+            reading:
+              shape === undefined ? undefined : { kind: "taper", tapered: shape === "tapered" },
+          });
+          if (shape !== undefined) props.onDone();
+        }}
+      />
+      <Heading fontSize="$name" lineHeight="$name">
+        Or measured at both ends
+      </Heading>
+      <BothEnds {...props} />
+    </View>
+  );
+}
+
 /** Two diameters over the crests and the distance between them. */
-export function TaperEntry({ units, onDone }: EntryProps) {
+function BothEnds({ units, onDone }: EntryProps) {
   return (
     <ReadingPad
       fields={TAPER}
@@ -42,9 +79,9 @@ export function TaperEntry({ units, onDone }: EntryProps) {
       check={([smallMm = 0, largeMm = 0]) =>
         smallMm <= largeMm ? undefined : PANEL_SENTENCES.endsWrongWayRound
       }
-      onTake={([smallMm = 0, largeMm = 0, apartMm = 0]) => {
+      onTake={([smallMm = 0, largeMm = 0, apartMm = 0], said) => {
         takeReading(
-          { kind: "taper-measured", smallMm, largeMm, apartMm },
+          { kind: "taper-measured", smallMm, largeMm, apartMm, said },
           TAPER.map(({ key }) => key),
         );
         onDone();

@@ -1,5 +1,8 @@
 import { ACCEPTED, TEACHING, pitchProblemWords, type Units } from "@root-gauge/core";
+import { View } from "@tamagui/core";
 import { takeReading } from "../../data/bench";
+import { useDraft, writeDraft } from "../../data/drafts";
+import { Chip } from "../../kit/chip";
 import type { EntryProps } from "./entry-props";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
@@ -20,6 +23,27 @@ const pitchCheck =
       : pitchProblemWords(threads, spanMm, ACCEPTED.pitch, units);
   };
 
+/** The lengths that threads are counted in, on a rule of either kind. */
+const SPANS = ["1 in", "1/2 in", "10 mm"] as const;
+
+/** The usual lengths of a count, a touch each. */
+function Spans() {
+  const typed = useDraft("count.span");
+  return (
+    <View role="group" aria-label="In a length of, at a touch" flexDirection="row" gap={8}>
+      {SPANS.map((span) => (
+        <Chip
+          key={span}
+          label={span}
+          chosen={typed === span}
+          aria-pressed={typed === span}
+          onPress={() => writeDraft("count.span", span)}
+        />
+      ))}
+    </View>
+  );
+}
+
 /** Threads counted over a length. */
 export function CountEntry({ units, onDone }: EntryProps) {
   return (
@@ -29,14 +53,16 @@ export function CountEntry({ units, onDone }: EntryProps) {
       action="Take this count"
       teach={TEACHING.count}
       check={pitchCheck(units)}
-      onTake={([threads = 0, spanMm = 0]) => {
+      onTake={([threads = 0, spanMm = 0], said) => {
         takeReading(
-          { kind: "count", threads, spanMm },
+          { kind: "count", threads, spanMm, said },
           COUNT_FIELDS.map(({ key }) => key),
         );
         onDone();
       }}
-    />
+    >
+      <Spans />
+    </ReadingPad>
   );
 }
 
@@ -54,9 +80,9 @@ export function CrestEntry({ units, onDone }: EntryProps) {
       action="Take this length"
       teach={TEACHING["crest-to-crest"]}
       check={pitchCheck(units)}
-      onTake={([pitches = 0, mm = 0]) => {
+      onTake={([pitches = 0, mm = 0], said) => {
         takeReading(
-          { kind: "crest-to-crest", pitches, mm },
+          { kind: "crest-to-crest", pitches, mm, said },
           CREST_FIELDS.map(({ key }) => key),
         );
         onDone();

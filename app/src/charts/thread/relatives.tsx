@@ -62,7 +62,7 @@ function LookAlikeItem({
   const other = alike.thread;
   return (
     <View role="listitem" gap={4} paddingTop={12} borderTopWidth={1} borderColor="$line">
-      <Figure fontSize={18} lineHeight={22}>
+      <Figure fontSize="$name" lineHeight="$name">
         {other.designation}
       </Figure>
       <Body>{tellApartWords(alike, thread, units)}</Body>

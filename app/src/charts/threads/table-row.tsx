@@ -122,7 +122,7 @@ export const TableRow = memo(function TableRow({
         >
           <Figure
             numberOfLines={1}
-            lineHeight={20}
+            lineHeight="$detail"
           >{`${cells.designation}${verified ? "" : "*"}`}</Figure>
           {note === "" ? null : <Label numberOfLines={1}>{note}</Label>}
         </Pressable>
