@@ -248,7 +248,9 @@ export function testsWorthOffering(setting: TestSetting): InformativeTest[] {
     ...trialTests(setting),
     ...once("crest-to-crest", () => crestTest(setting)),
     ...(made.has("crest-to-crest") ? [] : once("count", () => countTest(setting))),
-    ...(head !== undefined && !hasFlats(head) ? [] : once("across-flats", () => flatsTest(setting))),
+    ...(head !== undefined && !hasFlats(head)
+      ? []
+      : once("across-flats", () => flatsTest(setting))),
     ...once("head-mark", () => markTest(setting)),
     ...once("origin", () => originTest(setting)),
   ];

@@ -25,7 +25,10 @@ function range(mm: readonly Mm[], units: Units): string {
 }
 
 /** What was said of the lengths at these places, where all of them were said in one unit. */
-function allSaid(reading: SaidReading, places: readonly number[]): readonly SaidLength[] | undefined {
+function allSaid(
+  reading: SaidReading,
+  places: readonly number[],
+): readonly SaidLength[] | undefined {
   const lengths = lengthsOf(reading);
   const said = places.flatMap((at) => saidLength(reading.said?.[at], lengths[at] ?? 0) ?? []);
   const oneUnit = said.every(({ units }) => units === said[0]?.units);
@@ -45,7 +48,7 @@ export function saidSize(reading: SaidReading, units: Units): SaidSize {
 }
 
 /** Whole and half inches, which is what is counted over, are never so many millimetres. */
-function spanWords(mm: Mm, units: Units): string {
+export function spanWords(mm: Mm, units: Units): string {
   const { fraction, differenceMm } = nearestFraction(mm, 2);
   return mm > MM_PER_INCH / 4 && Math.abs(differenceMm) < 1e-3
     ? `${printFraction(fraction)} in`

@@ -7,7 +7,8 @@ import {
 } from "../identify";
 import type { Thread } from "../threads";
 import { printLength, printPlain, type Units } from "../units";
-import { upperFirst } from "./letter-case";
+import { lowerFirst, upperFirst } from "./letter-case";
+import { spanWords } from "./said-words";
 import { leafWords, threadName } from "./figures";
 import { LEAF_OUTCOME_WORDS, MARK_KIND_WORDS, PLACE_WORDS, TRIAL_WORDS } from "./reading-words";
 import { angleWords } from "./thread-words";
@@ -92,7 +93,7 @@ function titleOf(test: InformativeTest, units: Units): string {
     case "crest-to-crest":
       return `Measure ${test.pitches} pitches, crest to crest`;
     case "count":
-      return `Count the threads in ${printLength(test.spanMm, units)}`;
+      return `Count the threads in ${spanWords(test.spanMm, units)}`;
     case "across-flats":
       return "Measure across the flats";
     case "head-mark":
@@ -108,12 +109,35 @@ export function aThread(thread: Thread): string {
   return `${spokenVowel ? "an" : "a"} ${threadName(thread)}`;
 }
 
+/** What the answers leave, each once, with every answer that leaves it. */
+function meanings(
+  { outcomes }: InformativeTest,
+  answers: readonly string[],
+): readonly (readonly [string, readonly string[]])[] {
+  const ways = new Map<string, string[]>();
+  outcomes.forEach(({ leaves }, i) => {
+    const names = namesOf(leaves);
+    ways.set(names, [...(ways.get(names) ?? []), answers[i] ?? ""]);
+  });
+  return [...ways];
+}
+
+const LOWERED: ReadonlySet<string> = new Set(
+  [...Object.values(LEAF_OUTCOME_WORDS), ...Object.values(TRIAL_WORDS)].map(upperFirst),
+);
+
+/** An answer amid a sentence; marks and names of places keep their capitals. */
+const amid = (answer: string) => (LOWERED.has(answer) ? lowerFirst(answer) : answer);
+
+const listed = ([first = "", ...more]: readonly string[]) =>
+  [first, ...more.map(amid)].join(" or ");
+
 /** A test as an instruction with what each outcome would mean. */
 export function nextTestWords(test: NextTest, units: Units): TestWords {
   if (!("outcomes" in test)) return openingWords(test);
   const answers = test.outcomes.map(({ answer }) => testAnswerWords(answer, units));
-  const meaning = test.outcomes
-    .map(({ leaves }, i) => `${answers[i] ?? ""}: ${namesOf(leaves)}.`)
+  const meaning = meanings(test, answers)
+    .map(([names, ways]) => `${listed(ways)}: ${names}.`)
     .join(" ");
   return { title: titleOf(test, units), meaning, answers };
 }

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { Pressable } from "../kit/pressable";
 import { ShareBar } from "../kit/share-bar";
 import { Figure, Small } from "../kit/text";
+import { useLayout } from "../kit/wide";
 
 export interface CandidateRowProps {
   readonly name: string;
@@ -18,6 +19,7 @@ export interface CandidateRowProps {
 
 /** One thread still in the running, in one line; touched, it tells all its reasons. */
 export function CandidateRow({ name, probability, reason, allReasons, tells }: CandidateRowProps) {
+  const { large } = useLayout();
   const [open, setOpen] = useState(false);
   const told = open ? allReasons : tells === "nothing" ? "" : reason;
   return (
@@ -26,11 +28,17 @@ export function CandidateRow({ name, probability, reason, allReasons, tells }: C
         flexDirection="row"
         alignItems="center"
         justifyContent="flex-start"
+        flexWrap={large ? "wrap" : "nowrap"}
         gap={8}
         aria-expanded={open}
         onPress={() => setOpen((before) => !before)}
       >
-        <Figure width="38%" fontSize="$heading" lineHeight="$heading" textAlign="left">
+        <Figure
+          width={large ? "100%" : "38%"}
+          fontSize="$heading"
+          lineHeight="$heading"
+          textAlign="left"
+        >
           {name}
         </Figure>
         <View flex={1}>

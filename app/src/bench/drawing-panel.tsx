@@ -296,13 +296,7 @@ export function DrawingPanel(props: DrawingPanelProps) {
         const words = { label: tag.label, figure: tag.figure, short: tag.short };
         const touch = () => onTouch(tag.opens);
         return strip ? (
-          <LowTag
-            key={tag.at}
-            {...words}
-            {...place}
-            above={tag.row === "top"}
-            onPress={touch}
-          />
+          <LowTag key={tag.at} {...words} {...place} above={tag.row === "top"} onPress={touch} />
         ) : (
           <ReadingTag key={tag.at} {...words} {...place} onPress={touch} />
         );

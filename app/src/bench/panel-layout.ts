@@ -261,7 +261,11 @@ export function panelLayout(room: PanelRoom): PanelLayout {
     sideOf(room.part) === "internal" ? femalePlaces(room, zone) : malePlaces(room, zone);
   const { anchors, endView } = places;
   if (room.strip) {
-    return { ...places, topRow: STRIP_EDGE, bottomRow: room.height - STRIP_EDGE - LOW_TAG * room.scale };
+    return {
+      ...places,
+      topRow: STRIP_EDGE,
+      bottomRow: room.height - STRIP_EDGE - LOW_TAG * room.scale,
+    };
   }
   const tag = TAG_HEIGHT * room.scale;
   const top = Math.min(

@@ -63,7 +63,11 @@ export function ReadingTag(props: ReadingTagProps) {
 }
 
 /** The same where it stands among others in lines, with nothing cut short. */
-export function FlowTag({ label, figure, onPress }: Pick<ReadingTagProps, "label" | "figure" | "onPress">) {
+export function FlowTag({
+  label,
+  figure,
+  onPress,
+}: Pick<ReadingTagProps, "label" | "figure" | "onPress">) {
   const known = figure !== undefined;
   return (
     <Pressable

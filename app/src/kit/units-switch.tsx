@@ -10,11 +10,6 @@ const UNITS = [
 export function UnitsSwitch() {
   const { units } = useSettings();
   return (
-    <ChoiceRow
-      name="Units of every figure"
-      value={units}
-      choices={UNITS}
-      onChange={changeUnits}
-    />
+    <ChoiceRow name="Units of every figure" value={units} choices={UNITS} onChange={changeUnits} />
   );
 }

@@ -9,7 +9,6 @@ import {
   type PartCondition,
   type ThreadSide,
 } from "@root-gauge/core";
-import { View } from "@tamagui/core";
 import { useState } from "react";
 import { takeReading } from "../../data/bench";
 import { useMended } from "../../data/mending";
@@ -76,6 +75,19 @@ function Condition({ value, onChange }: ConditionProps) {
   );
 }
 
+function Instruments() {
+  const { instrument } = useSettings();
+  return (
+    <ChoiceRow
+      fill
+      name="Measured with"
+      value={instrument}
+      choices={INSTRUMENTS}
+      onChange={(chosen) => changeSettings({ instrument: chosen })}
+    />
+  );
+}
+
 function CrestsEntry({
   instrument,
   units,
@@ -83,51 +95,57 @@ function CrestsEntry({
 }: EntryProps & { instrument: DiameterInstrument }) {
   const [condition, setCondition] = useCondition();
   return (
-    <>
-      <Condition value={condition} onChange={setCondition} />
-      <ReadingPad
-        fields={OVER_CRESTS}
-        units={units}
-        action="Take this diameter"
-        teach={TEACHING["external-diameter"]}
-        onTake={([mm = 0], said) => {
-          const judged = condition === undefined ? {} : { condition };
-          takeReading({ kind: "external-diameter", mm, said, instrument, ...judged }, ["diameter"]);
-          onDone();
-        }}
-      />
-    </>
+    <ReadingPad
+      fields={OVER_CRESTS}
+      units={units}
+      action="Take this diameter"
+      teach={TEACHING["external-diameter"]}
+      above={
+        <>
+          <Instruments />
+          <Condition value={condition} onChange={setCondition} />
+        </>
+      }
+      onTake={([mm = 0], said) => {
+        const judged = condition === undefined ? {} : { condition };
+        takeReading({ kind: "external-diameter", mm, said, instrument, ...judged }, ["diameter"]);
+        onDone();
+      }}
+    />
   );
 }
 
 function GaugeEntry({ units, onDone }: EntryProps) {
   const [condition, setCondition] = useCondition();
   return (
-    <>
-      <Condition value={condition} onChange={setCondition} />
-      <ReadingPad
-        fields={GAUGE}
-        units={units}
-        action="Take these holes"
-        teach={TEACHING["diameter-between"]}
-        check={([notOverMm = 0, overMm = 0]) =>
-          overMm < notOverMm ? undefined : BENCH_SENTENCES.holesWrongWayRound
-        }
-        onTake={([notOverMm = 0, overMm = 0], said) => {
-          takeReading(
-            {
-              kind: "diameter-between",
-              overMm,
-              notOverMm,
-              said: [...said].reverse(),
-              ...(condition === undefined ? {} : { condition }),
-            },
-            GAUGE.map(({ key }) => key),
-          );
-          onDone();
-        }}
-      />
-    </>
+    <ReadingPad
+      fields={GAUGE}
+      units={units}
+      action="Take these holes"
+      teach={TEACHING["diameter-between"]}
+      above={
+        <>
+          <Instruments />
+          <Condition value={condition} onChange={setCondition} />
+        </>
+      }
+      check={([notOverMm = 0, overMm = 0]) =>
+        overMm < notOverMm ? undefined : BENCH_SENTENCES.holesWrongWayRound
+      }
+      onTake={([notOverMm = 0, overMm = 0], said) => {
+        takeReading(
+          {
+            kind: "diameter-between",
+            overMm,
+            notOverMm,
+            said: [...said].reverse(),
+            ...(condition === undefined ? {} : { condition }),
+          },
+          GAUGE.map(({ key }) => key),
+        );
+        onDone();
+      }}
+    />
   );
 }
 
@@ -136,55 +154,40 @@ function BoreEntry({ units, onDone }: EntryProps) {
   const [condition, setCondition] = useCondition();
   const later = useFetched();
   return (
-    <>
-      <ChoiceRow
-        fill
-        name="Measured with"
-        value={instrument}
-        choices={BORE_INSTRUMENTS}
-        onChange={(bore) => changeSettings({ bore })}
-      />
-      {instrument === "pin" && later !== undefined ? <later.OwnedPins units={units} /> : null}
-      <Condition value={condition} onChange={setCondition} />
-      <ReadingPad
-        fields={BORE}
-        units={units}
-        action="Take this bore"
-        teach={TEACHING["internal-diameter"]}
-        onTake={([mm = 0], said) => {
-          const judged = condition === undefined ? {} : { condition };
-          takeReading({ kind: "internal-diameter", mm, said, instrument, ...judged }, ["bore"]);
-          onDone();
-        }}
-      />
-    </>
+    <ReadingPad
+      fields={BORE}
+      units={units}
+      action="Take this bore"
+      teach={TEACHING["internal-diameter"]}
+      above={
+        <>
+          <ChoiceRow
+            fill
+            name="Measured with"
+            value={instrument}
+            choices={BORE_INSTRUMENTS}
+            onChange={(bore) => changeSettings({ bore })}
+          />
+          {instrument === "pin" && later !== undefined ? <later.OwnedPins units={units} /> : null}
+          <Condition value={condition} onChange={setCondition} />
+        </>
+      }
+      onTake={([mm = 0], said) => {
+        const judged = condition === undefined ? {} : { condition };
+        takeReading({ kind: "internal-diameter", mm, said, instrument, ...judged }, ["bore"]);
+        onDone();
+      }}
+    />
   );
 }
 
 /** The size of the thread: over the crests of a screw, in the bore of a nut; by whatever it was measured with. */
 export function DiameterEntry({ side, ...props }: EntryProps & { side: ThreadSide }) {
   const { instrument } = useSettings();
-  if (side === "internal") {
-    return (
-      <View gap={8}>
-        <BoreEntry {...props} />
-      </View>
-    );
-  }
-  return (
-    <View gap={8}>
-      <ChoiceRow
-        fill
-        name="Measured with"
-        value={instrument}
-        choices={INSTRUMENTS}
-        onChange={(chosen) => changeSettings({ instrument: chosen })}
-      />
-      {instrument === "hole-gauge" ? (
-        <GaugeEntry {...props} />
-      ) : (
-        <CrestsEntry {...props} instrument={instrument} />
-      )}
-    </View>
+  if (side === "internal") return <BoreEntry {...props} />;
+  return instrument === "hole-gauge" ? (
+    <GaugeEntry {...props} />
+  ) : (
+    <CrestsEntry {...props} instrument={instrument} />
   );
 }

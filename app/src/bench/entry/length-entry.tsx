@@ -39,7 +39,7 @@ function take(mm: number, said: readonly string[]): void {
   writeDraft(FIELD, "");
 }
 
-const PICTURE = 112;
+const PICTURE = 96;
 
 /** The screw at the length typed, with the datum it is measured from. */
 function DatumPicture({ spec, units }: { spec: ScrewSpec; units: Units }) {
@@ -122,36 +122,38 @@ export function LengthEntry({ part, readings, candidates, units, onDone }: Lengt
   const match =
     spec?.lengthMm === undefined ? undefined : stockMatch(head, spec.thread, spec.lengthMm);
   return (
-    <ReadingPad
-      fields={LENGTH}
-      units={units}
-      action="Take this length"
-      teach={seen === undefined ? PANEL_SENTENCES.headFirst : `Measure it ${datumWords(head)}.`}
-      onTake={([mm = 0], said) => {
-        take(mm, said);
-        onDone();
-      }}
-    >
+    <View gap={8}>
       {part === "bolt" ? <HeadQuestion head={seen} /> : null}
-      {spec === undefined ? null : (
-        <View gap={8}>
-          <DatumPicture spec={spec} units={units} />
-          {match === undefined ? null : (
-            <>
-              <Small role="status">{stockWords(match, spec.thread, units)}</Small>
-              {isStockLength(match) ? null : (
-                <ActionButton
-                  label={`Take ${nominalLengthWords(match.nearest, spec)}, the stock length`}
-                  onPress={() => {
-                    take(match.nearest, [nominalLengthWords(match.nearest, spec)]);
-                    onDone();
-                  }}
-                />
-              )}
-            </>
-          )}
-        </View>
-      )}
-    </ReadingPad>
+      <ReadingPad
+        fields={LENGTH}
+        units={units}
+        action="Take this length"
+        teach={seen === undefined ? PANEL_SENTENCES.headFirst : `Measure it ${datumWords(head)}.`}
+        onTake={([mm = 0], said) => {
+          take(mm, said);
+          onDone();
+        }}
+      >
+        {spec === undefined ? null : (
+          <View gap={8}>
+            <DatumPicture spec={spec} units={units} />
+            {match === undefined ? null : (
+              <>
+                <Small role="status">{stockWords(match, spec.thread, units)}</Small>
+                {isStockLength(match) ? null : (
+                  <ActionButton
+                    label={`Take ${nominalLengthWords(match.nearest, spec)}, the stock length`}
+                    onPress={() => {
+                      take(match.nearest, [nominalLengthWords(match.nearest, spec)]);
+                      onDone();
+                    }}
+                  />
+                )}
+              </>
+            )}
+          </View>
+        )}
+      </ReadingPad>
+    </View>
   );
 }

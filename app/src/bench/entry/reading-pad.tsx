@@ -7,6 +7,7 @@ import { changeSettings, useSettings } from "../../data/settings";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceRow } from "../../kit/choice-row";
 import { Body, Label, Small } from "../../kit/text";
+import { useLayout } from "../../kit/wide";
 import { CaliperContext } from "./caliper-context";
 import { Keypad } from "./keypad";
 import { LengthEcho } from "./length-echo";
@@ -28,6 +29,8 @@ export interface ReadingPadProps {
    * cleared by the taking.
    */
   readonly onTake: (values: readonly number[], said: readonly string[]) => void;
+  /** What it is measured with, and what else is said of it. */
+  readonly above?: ReactNode;
   readonly children?: ReactNode;
 }
 
@@ -113,8 +116,9 @@ function MeantButton({
 
 /** The reading pad: one or two fields, big keys, both units echoed as typed. Enter takes the reading. */
 export function ReadingPad(props: ReadingPadProps) {
-  const { fields, units, teach, action, check, onTake, children } = props;
+  const { fields, units, teach, action, check, onTake, above, children } = props;
   const entryUnits = useSettings().padUnits ?? units;
+  const { short } = useLayout();
   const [activeAt, setActiveAt] = useState(0);
   const [problems, setProblems] = useState<ReadonlyMap<string, PadProblem>>(new Map());
   const textOf = (field: PadField) => draftOf(field.key) ?? "";
@@ -171,8 +175,8 @@ export function ReadingPad(props: ReadingPadProps) {
     else setActiveAt(next);
   };
 
-  return (
-    <View gap={8}>
+  const figures = (
+    <>
       <View flexDirection="row" flexWrap="wrap" gap={8}>
         {fields.map((field, at) => (
           <PadInput
@@ -206,6 +210,10 @@ export function ReadingPad(props: ReadingPadProps) {
       </View>
       <Small>{teach}</Small>
       {children}
+    </>
+  );
+  const keys = (
+    <>
       {live && active?.kind === "length"
         ? liveCaliper({
             units: entryUnits,
@@ -219,6 +227,10 @@ export function ReadingPad(props: ReadingPadProps) {
           onKey={(pad) => write(active, pressKey(textOf(active), pad))}
         />
       )}
+    </>
+  );
+  const taking = (
+    <>
       {mismatch === undefined ? null : (
         <>
           <Body role="alert" color="$clash">
@@ -230,7 +242,26 @@ export function ReadingPad(props: ReadingPadProps) {
           />
         </>
       )}
-      <ActionButton primary label={action} onPress={take} />
+      <View position="sticky" bottom={0} zIndex={1} paddingVertical={4} backgroundColor="$card">
+        <ActionButton primary label={action} onPress={take} />
+      </View>
+    </>
+  );
+  return short ? (
+    <View flexDirection="row" gap={12}>
+      <View flex={1} gap={8}>
+        {figures}
+        {above}
+        {taking}
+      </View>
+      <View flex={1}>{keys}</View>
+    </View>
+  ) : (
+    <View gap={8}>
+      {above}
+      {figures}
+      {keys}
+      {taking}
     </View>
   );
 }
