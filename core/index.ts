@@ -2,6 +2,7 @@
 export * from "./callout";
 export * from "./chart-words";
 export * from "./circumstances";
+export * from "./doubts";
 export * from "./drawing-words";
 export * from "./fasteners";
 export * from "./grades";

@@ -50,5 +50,3 @@ export type { IdentificationSummary } from "./summary";
 export type { Suspect } from "./suspects";
 export { VERDICTS, isRuledOut, leads, nearestFirst, standingOf, unknownStanding } from "./standing";
 export type { Verdict } from "./standing";
-export { likelySlips } from "./slips";
-export type { Slip } from "./slips";

@@ -1,5 +1,13 @@
 // What is seen of a fastener besides its thread, and the sizes that go with it.
-export { DRIVES, HEAD_STYLES, POINTS, drivesOf, hasFlats, lengthDatum, usualDrive } from "./head-style";
+export {
+  DRIVES,
+  HEAD_STYLES,
+  POINTS,
+  drivesOf,
+  hasFlats,
+  lengthDatum,
+  usualDrive,
+} from "./head-style";
 export type { Drive, HeadStyle, LengthDatum, Point } from "./head-style";
 export { FINISHES } from "./finishes";
 export type { Finish } from "./finishes";

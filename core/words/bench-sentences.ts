@@ -1,7 +1,4 @@
-import type { Slip } from "../identify";
 import type { ThreadSide } from "../threads";
-import { printPlain } from "../units";
-import { lowerFirst } from "./letter-case";
 
 /** What the Bench's first screen says in whole sentences. */
 export const BENCH_SENTENCES = {
@@ -47,15 +44,4 @@ export function noSuchLeafWords(typed: string): string {
 /** The button that says what lies on the bench, in the words that it shows, and changes it. */
 export function changePartWords(shown: string): string {
   return `The part: ${shown}. Change it`;
-}
-
-/** What is said of a reading under suspicion, with the second suspect where there is one. */
-export function suspicionWords(suspect: string, second: string | undefined): string {
-  const or = second === undefined ? "" : ` Or: ${lowerFirst(second)}`;
-  return `${suspect}${or} If both were right, this is a thread not held here.`;
-}
-
-/** What a figure was, had its unit been the other: "It was 0.5 in". */
-export function unitSlipWords({ figure, meant }: Extract<Slip, { code: "unit" }>): string {
-  return `It was ${printPlain(figure)} ${meant}`;
 }

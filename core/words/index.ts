@@ -1,12 +1,5 @@
 // The words of the Bench; those of a sheet and of the charts are parts of their own.
-export {
-  BENCH_SENTENCES,
-  FIRST_STEPS,
-  changePartWords,
-  noSuchLeafWords,
-  suspicionWords,
-  unitSlipWords,
-} from "./bench-sentences";
+export { BENCH_SENTENCES, FIRST_STEPS, changePartWords, noSuchLeafWords } from "./bench-sentences";
 export {
   AT_ONCE_TURNS,
   leafWords,
@@ -36,10 +29,4 @@ export { TEACHING } from "./teaching";
 export { aThread, nextTestWords } from "./test-words";
 export { ASSUMED_SCREEN, scaleWords } from "./scale-words";
 export { FAMILY_WORDS, angleWords, areaWords } from "./thread-words";
-export {
-  STANDING_WORDS,
-  UNKNOWN_WORDS,
-  notHeldWords,
-  suspectWords,
-  verdictWords,
-} from "./verdict-words";
+export { STANDING_WORDS, UNKNOWN_WORDS, verdictWords } from "./verdict-words";

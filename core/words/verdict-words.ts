@@ -1,7 +1,4 @@
-import { standingOf, type Slip, type Suspect, type Verdict } from "../identify";
-import { printLength, printPlain, printRange, type Units } from "../units";
-import { leafWords, pitchWords } from "./figures";
-import { angleWords } from "./thread-words";
+import { standingOf, type Verdict } from "../identify";
 
 const COUNT_WORDS = ["none", "one", "two", "three", "four"] as const;
 
@@ -36,81 +33,4 @@ export function verdictWords({
     case "contradictory":
       return "Doesn't add up";
   }
-}
-
-const MATED_WORDS = {
-  mates: "run up freely",
-  binds: "started and then bound",
-  loose: "gone on loose",
-  "will-not-start": "not started",
-} as const;
-
-/** Which reading may be the wrong one, and what it would have to be for everything to fit. */
-export function suspectWords(suspect: Suspect, units: Units): string {
-  const fits = `everything fits ${suspect.thread.designation}`;
-  const { reason, thread } = suspect;
-  switch (reason.code) {
-    case "leaf":
-      return reason.outcome === "rocks"
-        ? `If the ${leafWords(reason.leaf)} leaf really dropped in, ${fits}.`
-        : `If the ${leafWords(reason.leaf)} leaf was really ${pitchWords(thread.pitchMm, thread.tpi === undefined ? "mm" : "in")}, ${fits}.`;
-    case "count":
-      return `If the count was really ${Math.round(reason.expectedThreads * 2) / 2}, ${fits}.`;
-    case "crest-to-crest":
-      return `If crest to crest was really ${printLength(reason.expectedMm, units)}, ${fits}.`;
-    case "diameter-inside":
-    case "diameter-under":
-    case "diameter-over":
-      return `If the diameter was really ${printRange(reason.minMm, reason.maxMm, units)}, ${fits}.`;
-    case "flank-angle":
-      return `If the flank angle was really ${angleWords(reason.threadDegrees)}, ${fits}.`;
-    case "taper":
-      return `If it is really ${reason.threadTapered ? "tapered" : "parallel"}, ${fits}.`;
-    case "diameter-between":
-      return `If the gauge had shown a size within ${printRange(reason.minMm, reason.maxMm, units)}, ${fits}.`;
-    case "bore-inside":
-    case "bore-under":
-    case "bore-over":
-      return `If the bore was really ${printRange(reason.minMm, reason.maxMm, units)}, ${fits}.`;
-    case "taper-measured":
-      return `If it ${reason.threadTaper > 0 ? "tapered 1 in 16" : "was parallel"}, ${fits}.`;
-    case "trial-fit":
-      return `If the ${reason.with.designation} part had ${MATED_WORDS[reason.expected]}, ${fits}.`;
-    case "origin":
-    case "function":
-    case "hand":
-    case "length":
-    case "look":
-    case "head-mark":
-    case "across-flats":
-    case "held-askew":
-    case "trial-unknown":
-    case "internal-only":
-    case "external-only":
-    case "commonness":
-      return `Without it, ${fits}.`;
-  }
-}
-
-/** What may have gone wrong with a diameter that no thread shows, in one sentence. */
-export function slipWords(slip: Slip, units: Units): string {
-  const name = slip.thread.designation;
-  switch (slip.code) {
-    case "unit":
-      return `${printPlain(slip.figure)} ${slip.meant} would be ${name}: was the unit meant?`;
-    case "across-flats":
-      return `${printLength(slip.mm, units)} is across the flats of ${name}: was it taken over the crests?`;
-    case "zero":
-      return `${name} is ${printLength(slip.byMm, units)} away: were the jaws zeroed, and not askew?`;
-  }
-}
-
-/** What may be behind a part that no thread held fits, and what it is if nothing is. */
-export function notHeldWords(slips: readonly Slip[], units: Units): string {
-  return slips.length === 0
-    ? "A reading is off, or it is a thread not held here."
-    : [
-        ...slips.map((slip) => slipWords(slip, units)),
-        "Otherwise it is a thread not held here.",
-      ].join(" ");
 }

@@ -2,6 +2,7 @@ import { compareThreads } from "../look-alikes";
 import { dangerWords } from "../pair-words";
 import { decisiveReason, identify, type Reading } from "../identify";
 import { named } from "../testing/named-thread";
+import { suspectWords } from "../doubts";
 import { readLength } from "../units";
 import {
   allReasonsWords,
@@ -10,7 +11,6 @@ import {
   percentWords,
   readingWords,
   reasonWords,
-  suspectWords,
   verdictWords,
 } from "./index";
 

@@ -1,4 +1,4 @@
-import { test as base, type Page } from "@playwright/test";
+import { test as base, type Locator, type Page } from "@playwright/test";
 import { startTestServer, type TestServer } from "./server";
 
 /** Every test has a server and a database of its own, and fails on any script error or foreign request. */
@@ -63,4 +63,16 @@ export async function tabTo(page: Page, name: string | RegExp): Promise<void> {
     await page.keyboard.press("Tab");
   }
   throw new Error(`Tab never reached ${String(name)}`);
+}
+
+/** The likeliest of the threads that are still in the running. */
+export const firstCandidate = (page: Page) =>
+  page.getByRole("list", { name: "Still in the running" }).getByRole("listitem").first();
+
+/** The same with all its reasons: they are told when its row is touched. */
+export async function whyFirst(page: Page): Promise<Locator> {
+  const row = firstCandidate(page);
+  const folded = row.getByRole("button", { expanded: false });
+  if ((await folded.count()) > 0) await folded.click();
+  return row;
 }

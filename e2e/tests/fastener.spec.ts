@@ -121,6 +121,7 @@ test("a countersunk screw on the bench is measured over all and written up", asy
   await radio(page, "Cross recess").tap();
   await radio(page, "Does not stick").tap();
   await radio(page, "A2-70").tap();
+  await button(page, "Done").tap();
   await button(page, /^length/).tap();
   await page.getByLabel("Length", { exact: true }).fill("15.8");
   await expect(page.getByText(/0.20 mm under 16 mm/)).toBeVisible();
@@ -146,6 +147,7 @@ test("a nut's class is read off the angle between its marks", async ({ page }) =
   await button(page, "Lay the 13 TPI leaf on it: drops in").tap();
   await button(page, /^mark/).tap();
   await radio(page, "Marks 120° apart").tap();
+  await button(page, "Done").tap();
   await button(page, "Write it up").tap();
   await expect(page.getByText("Read as marks 120° apart: grade 5 (SAE J995).")).toBeVisible();
 });

@@ -1,10 +1,8 @@
 import type { Page } from "@playwright/test";
-import { expect, openBench, PHONE, test, WIDE } from "../support/test";
+import { expect, firstCandidate, openBench, PHONE, test, whyFirst, WIDE } from "../support/test";
 
 const button = (page: Page, name: string | RegExp) =>
   page.getByRole("button", { name, exact: typeof name === "string" });
-
-const first = (page: Page) => page.getByRole("listitem").first();
 
 async function readBoth(page: Page, diameter: string, leaf: string): Promise<void> {
   await button(page, /^Ø over crests/).click();
@@ -29,14 +27,16 @@ test.describe("by touch", () => {
     await button(page, /skip this test$/).tap();
     await expect(page.getByText("Next: check the flank angle")).toBeVisible();
     await button(page, "Check the flank angle: 55°").tap();
-    await expect(first(page)).toContainText("3/8-16 BSW");
+    await expect(firstCandidate(page)).toContainText("3/8-16 BSW");
     await expect(button(page, /^form 55°/)).toBeVisible();
     await button(page, /^form/).tap();
     await page.getByRole("radio", { name: "Britain" }).tap();
     await page.getByRole("radio", { name: "before 1930" }).tap();
     await button(page, "Back to the part").tap();
     await expect(page.getByText("Settled", { exact: true })).toBeVisible();
-    await expect(first(page)).toContainText("Whitworth threads are met on a machine from Britain");
+    await expect(await whyFirst(page)).toContainText(
+      "Whitworth threads are met on a machine from Britain",
+    );
     await page.reload();
     await expect(page.getByText("Settled", { exact: true })).toBeVisible();
     await button(page, "Undo").tap();
@@ -49,11 +49,11 @@ test.describe("by touch", () => {
     await readBoth(page, "20.8", "14 TPI leaf");
     await expect(page.getByText("Next: see whether it tapers")).toBeVisible();
     await button(page, "See whether it tapers: parallel").tap();
-    await expect(first(page)).toContainText("G 1/2");
-    await expect(first(page)).toContainText("It is parallel, as was seen.");
+    await expect(firstCandidate(page)).toContainText("G 1/2");
+    await expect(await whyFirst(page)).toContainText("It is parallel, as was seen.");
     await button(page, /Take away taper parallel/).tap();
     await button(page, "See whether it tapers: tapered").tap();
-    await expect(first(page)).not.toContainText("G 1/2");
+    await expect(firstCandidate(page)).not.toContainText("G 1/2");
   });
 });
 

@@ -71,8 +71,9 @@ test("u flips every figure, z undoes, / finds, ? lists the keys, and a field kee
   await expect(first).toContainText("12.52 mm is inside 12.39–12.66 mm.");
   await keyboard.press("u");
   await expect(first).toContainText("0.4929 in is inside 0.4876–0.4985 in.");
-  await expect(page.getByRole("button", { name: /^Ø over crests 0.4929 in/ })).toBeVisible();
-  await expect(page.getByText("12.52")).toBeHidden();
+  // What was read stays as it was said, with the other unit beside it.
+  await expect(page.getByRole("button", { name: /^Ø over crests 12.52 mm/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Put right: Ø 12.52 mm 0.4929 in" })).toBeVisible();
 
   await keyboard.press("/");
   await keyboard.type("m12 u");

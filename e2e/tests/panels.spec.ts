@@ -120,7 +120,7 @@ test.describe("a group of choices", () => {
     await expect(metric.getByRole("radio", { checked: true })).toBeFocused();
     await page.keyboard.press("Space");
     await expect(page.locator("[data-panel]")).toHaveCount(1);
-    await page.getByRole("radio", { name: "Zinc plated" }).click();
+    await page.getByRole("radio", { name: "Zinc plated", exact: true }).click();
     await page.getByRole("button", { name: "Done" }).click();
     await expect(page.getByRole("button", { name: /^Put right:/ })).toHaveCount(2);
   });

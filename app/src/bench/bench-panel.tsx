@@ -2,8 +2,6 @@ import { Panel } from "../kit/panel";
 import { fetchedLater } from "../shell/fetched-later";
 import type { BenchLayoutProps } from "./bench-layout";
 import { DiameterEntry } from "./entry/diameter-entry";
-import { PitchEntry } from "./entry/pitch-entry";
-import { FindPanel } from "./find-panel";
 
 const RarePanels = fetchedLater((later) => later.RarePanels);
 
@@ -22,23 +20,10 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
           <DiameterEntry {...entry} side={side} />
         </Panel>
       );
-    case "pitch":
-      return (
-        <Panel title="Pitch" onClose={onClose}>
-          <PitchEntry {...entry} candidates={identification.candidates} />
-        </Panel>
-      );
-    case "part":
-    case "form":
-    case "length":
-    case "head":
-    case "flats":
-    case "taper":
-    case "trial":
-    case "tools":
-    case "compare":
-    case "ruled-out":
-    case "keys":
+    case "filters":
+    case undefined:
+      return null;
+    default:
       return (
         <RarePanels
           panel={panel}
@@ -52,11 +37,5 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
           onClose={onClose}
         />
       );
-    // Its field takes the keys that are typed after `/`, so it is there at once.
-    case "find":
-      return <FindPanel identification={identification} units={units} onClose={onClose} />;
-    case "filters":
-    case undefined:
-      return null;
   }
 }

@@ -2,7 +2,7 @@ import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { startAnother, startAnotherLike } from "../data/bench";
 import { draftOf, writeDraft } from "../data/drafts";
-import { layOutToMend, mendNothing } from "../data/mending";
+import { mendNothing } from "../data/mending";
 import { useSettings } from "../data/settings";
 import { ForScreenReader } from "../kit/text";
 import { useLayout } from "../kit/wide";
@@ -10,7 +10,7 @@ import { BenchNarrow, BenchShort } from "./bench-narrow";
 import { BenchWide } from "./bench-wide";
 import { CaliperContext, type LiveCaliperProps } from "./entry/caliper-context";
 import { useWedge } from "./entry/use-wedge";
-import { fetchedLater } from "../shell/fetched-later";
+import { fetchLater, fetchedLater } from "../shell/fetched-later";
 import { useBench } from "../data/use-bench";
 import { useBenchKeys } from "./use-bench-keys";
 import { usePanel, type PanelName } from "../shell/use-panel";
@@ -43,8 +43,11 @@ export function BenchScreen() {
   const mend = (at: number) => {
     const reading = bench.onBench.readings[at];
     if (reading === undefined) return;
-    layOutToMend(at);
-    panels.open(panelOfReading(reading));
+    mendNothing();
+    void fetchLater().then(({ layOutToMend }) => {
+      layOutToMend(at);
+      panels.open(panelOfReading(reading));
+    });
   };
   const actions = {
     onOpen: open,

@@ -5,9 +5,8 @@ import { useDraft, writeDraft } from "../data/drafts";
 import { ActionButton } from "../kit/action-button";
 import { Panel } from "../kit/panel";
 import { TextEntry } from "../kit/text-entry";
-import { fetchLater, fetchedLater } from "../shell/fetched-later";
-
-const FindResults = fetchedLater((later) => later.FindResults);
+import { orderedPath } from "../callout/ordered-path";
+import { FindResults } from "./find-results";
 
 interface FindPanelProps {
   readonly identification: Identification;
@@ -19,8 +18,7 @@ interface FindPanelProps {
 export function FindPanel({ identification, units, onClose }: FindPanelProps) {
   const router = useRouter();
   const typed = useDraft("find") ?? "";
-  const open = async () => {
-    const { orderedPath } = await fetchLater();
+  const open = () => {
     const path = orderedPath(typed);
     if (path !== undefined) router.push(path);
   };
@@ -33,7 +31,7 @@ export function FindPanel({ identification, units, onClose }: FindPanelProps) {
           placeholder="M10x1.25, 5/16 BSF, 7/16-14 x 2-1/4 gr 5"
           longest={MOST_LETTERS}
           autoFocus
-          onSubmit={() => void open()}
+          onSubmit={open}
           onChange={(text) => writeDraft("find", text)}
         />
         <FindResults typed={typed} identification={identification} units={units} />

@@ -1,14 +1,20 @@
 import { identify, measuredSizes, type IdentifyOptions, type Reading } from "@root-gauge/core";
 import { fireEvent, screen } from "@testing-library/react";
 import { show } from "../testing/show";
-import { NextCard } from "./next-card";
+import type { ComponentType } from "react";
+import { DoubtCard } from "./doubt-cards";
+import { NextCard, type NextCardProps } from "./next-card";
 
 const diameter = (mm: number): Reading => ({ kind: "external-diameter", mm });
 
-function showCard(readings: readonly Reading[], options: IdentifyOptions = {}) {
+function showCard(
+  readings: readonly Reading[],
+  options: IdentifyOptions = {},
+  Card: ComponentType<NextCardProps> = NextCard,
+) {
   const asked: string[] = [];
   show(
-    <NextCard
+    <Card
       identification={identify(readings, options)}
       readings={readings}
       sizes={measuredSizes(readings)}
@@ -21,6 +27,9 @@ function showCard(readings: readonly Reading[], options: IdentifyOptions = {}) {
   );
   return asked;
 }
+
+/** The card where nothing fits, which comes with the rest of the app. */
+const showDoubt = (readings: readonly Reading[]) => showCard(readings, {}, DoubtCard);
 
 describe("the next step", () => {
   it("asks for the diameter first", () => {
@@ -62,19 +71,19 @@ describe("the next step", () => {
   });
 
   it("names the suspect when readings contradict each other", () => {
-    showCard([diameter(12.52), { kind: "leaf", tpi: 14, outcome: "drops-in" }]);
+    showDoubt([diameter(12.52), { kind: "leaf", tpi: 14, outcome: "drops-in" }]);
     expect(screen.getByText("Check this reading: leaf 14 TPI")).toBeTruthy();
   });
 
   it("says what may have gone wrong outside every thread", () => {
-    const asked = showCard([diameter(102.2)]);
+    const asked = showDoubt([diameter(102.2)]);
     expect(screen.getByText(/were the jaws zeroed, and not askew\?/)).toBeTruthy();
     fireEvent.click(screen.getByText("Read Ø again"));
     expect(asked).toEqual(["diameter"]);
   });
 
   it("asks to read again only what was read", () => {
-    const bore = showCard([{ kind: "internal-diameter", mm: 150 }], { part: "nut" });
+    const bore = showDoubt([{ kind: "internal-diameter", mm: 150 }]);
     fireEvent.click(screen.getByText("Read the bore again"));
     expect(bore).toEqual(["diameter"]);
     expect(screen.queryByText("Read Ø again")).toBeNull();
@@ -82,7 +91,7 @@ describe("the next step", () => {
   });
 
   it("offers the other unit as a button where a figure is a thread only there", () => {
-    showCard([diameter(0.62)]);
+    showDoubt([diameter(0.62)]);
     expect(screen.getByText("It was 0.62 in")).toBeTruthy();
   });
 });

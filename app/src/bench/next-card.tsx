@@ -1,36 +1,27 @@
 import {
-  likelySlips,
   nextTestWords,
-  notHeldWords,
-  readingWords,
-  suspectWords,
   TEACHING,
   testKey,
   threadName,
   unknownStanding,
   lowerFirst,
   BENCH_SENTENCES,
-  suspicionWords,
-  unitSlipWords,
   type Identification,
   type InformativeTest,
   type MeasuredSizes,
   type NextTest,
   type OpeningTest,
   type Reading,
-  type Slip,
   type Units,
 } from "@root-gauge/core";
-import { View } from "@tamagui/core";
 import { changeBench, takeReading } from "../data/bench";
 import { writeDraft } from "../data/drafts";
 import { changeSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
-import { Pressable } from "../kit/pressable";
-import { Body, Figure, Heading, Small } from "../kit/text";
 import { useLayout } from "../kit/wide";
 import type { PanelName } from "../shell/use-panel";
-import { againOf } from "./read-again";
+import { useFetched } from "../shell/fetched-later";
+import { StepCard } from "./step-card";
 
 export interface NextCardProps {
   readonly identification: Identification;
@@ -41,45 +32,6 @@ export interface NextCardProps {
   readonly onWriteUp: () => void;
   readonly onStartAnother: () => void;
   readonly onStartAnotherLike: () => void;
-}
-
-interface CardProps {
-  readonly title: string;
-  readonly text: string;
-  /** How to do it well; shown where there is room. */
-  readonly teach?: string;
-  /** Passes over what cannot be done or answered. */
-  readonly onSkip?: () => void;
-  readonly children: React.ReactNode;
-}
-
-function StepCard({ title, text, teach, onSkip, children }: CardProps) {
-  const { wide } = useLayout();
-  return (
-    <View gap={6} id="next-test" role="region" aria-label="Next">
-      <View flexDirection="row" alignItems="center" gap={8}>
-        <Heading flex={1} fontSize="$name" lineHeight="$name">
-          {title}
-        </Heading>
-        {onSkip === undefined ? null : (
-          <Pressable
-            paddingHorizontal={10}
-            aria-label="Can’t do it: skip this test"
-            onPress={onSkip}
-          >
-            <Figure fontSize="$detail" textDecorationLine="underline">
-              Can’t do it
-            </Figure>
-          </Pressable>
-        )}
-      </View>
-      <Body color="$quiet">{text}</Body>
-      {teach !== undefined && wide ? <Small>{teach}</Small> : null}
-      <View id="next-answers" flexDirection="row" flexWrap="wrap" gap={8} marginTop={4}>
-        {children}
-      </View>
-    </View>
-  );
 }
 
 /** Where a test's answer is given when it is more than a touch. */
@@ -213,70 +165,11 @@ function SettledCard({
   );
 }
 
-const slipsOf = ({ majorMm }: MeasuredSizes): readonly Slip[] =>
-  majorMm === undefined ? [] : likelySlips(majorMm);
-
-/** Readings whose unit may have been the other one, put right with a touch. */
-function UnitSlips({ readings, sizes }: Pick<NextCardProps, "readings" | "sizes">) {
-  const at = readings.findLastIndex(
-    (reading) => reading.kind === "external-diameter" && reading.mm === sizes.majorMm,
-  );
-  const reading = readings[at];
-  if (reading?.kind !== "external-diameter") return null;
-  return slipsOf(sizes).map((slip) =>
-    slip.code === "unit" ? (
-      <ActionButton
-        key={slip.meant}
-        flex={1}
-        label={unitSlipWords(slip)}
-        onPress={() => changeBench({ type: "mend", at, reading: { ...reading, mm: slip.mm } })}
-      />
-    ) : null,
-  );
-}
-
-/** Opens the pad of what the doubt is about: what was read, by its own name. */
-function ReadAgain({ readings, onOpen }: Pick<NextCardProps, "readings" | "onOpen">) {
-  const { label, panel } = againOf(readings);
-  return <ActionButton flex={1} label={label} onPress={() => onOpen(panel)} />;
-}
-
-function ContradictionCard(props: NextCardProps) {
-  const { identification, readings, sizes, units, onOpen, onWriteUp } = props;
-  const [suspect, second] = identification.suspects;
-  const reading = suspect === undefined ? undefined : readings[suspect.reading];
-  if (suspect === undefined || reading === undefined) {
-    return (
-      <StepCard title={BENCH_SENTENCES.noneFits} text={notHeldWords(slipsOf(sizes), units)}>
-        <UnitSlips readings={readings} sizes={sizes} />
-        <ReadAgain readings={readings} onOpen={onOpen} />
-        <ActionButton flex={1} label="Write it up" onPress={onWriteUp} />
-      </StepCard>
-    );
-  }
-  const { label, figure } = readingWords(reading, units);
-  const other = second === undefined ? undefined : suspectWords(second, units);
+/** Until what may be wrong can be said. */
+function DoubtMeanwhile({ onOpen, onWriteUp }: NextCardProps) {
   return (
-    <StepCard
-      title={`Check this reading: ${label} ${figure}`}
-      text={suspicionWords(suspectWords(suspect, units), other)}
-    >
-      <ActionButton
-        flex={1}
-        label="Take it away"
-        says={`Take away the reading ${label} ${figure}`}
-        onPress={() => changeBench({ type: "remove", at: suspect.reading })}
-      />
-      <ActionButton flex={1} label="Write it up" onPress={onWriteUp} />
-    </StepCard>
-  );
-}
-
-function NothingFitsCard({ readings, sizes, units, onOpen, onWriteUp }: NextCardProps) {
-  return (
-    <StepCard title={BENCH_SENTENCES.noneHeld} text={notHeldWords(slipsOf(sizes), units)}>
-      <UnitSlips readings={readings} sizes={sizes} />
-      <ReadAgain readings={readings} onOpen={onOpen} />
+    <StepCard title={BENCH_SENTENCES.noneFits} text={BENCH_SENTENCES.takeAnotherWay}>
+      <ActionButton flex={1} label="Measure across it" onPress={() => onOpen("diameter")} />
       <ActionButton flex={1} label="Write it up" onPress={onWriteUp} />
     </StepCard>
   );
@@ -285,9 +178,11 @@ function NothingFitsCard({ readings, sizes, units, onOpen, onWriteUp }: NextCard
 /** What to do next: the test that separates what is left, or, when settled, writing it up. */
 export function NextCard(props: NextCardProps) {
   const { verdict, unknown, nextTests } = props.identification;
+  const later = useFetched();
   if (verdict === "settled") return <SettledCard {...props} />;
-  if (verdict === "contradictory") return <ContradictionCard {...props} />;
-  if (unknownStanding(unknown) === "leads") return <NothingFitsCard {...props} />;
+  if (verdict === "contradictory" || unknownStanding(unknown) === "leads") {
+    return later === undefined ? <DoubtMeanwhile {...props} /> : <later.DoubtCard {...props} />;
+  }
   const [test] = nextTests;
   if (test !== undefined) {
     return <TestCard test={test} units={props.units} onOpen={props.onOpen} />;

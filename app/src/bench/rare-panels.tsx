@@ -9,29 +9,21 @@ import {
 } from "@root-gauge/core";
 import { ComparePanel } from "./compare-panel";
 import { FormEntry } from "./entry/form-entry";
+import { PitchEntry } from "./entry/pitch-entry";
 import { HeadEntry } from "./entry/head-entry";
 import { LengthEntry } from "./entry/length-entry";
 import { FlatsEntry, TaperEntry } from "./entry/size-entries";
 import { TrialEntry } from "./entry/trial-entry";
 import { Panel } from "../kit/panel";
 import type { PanelName } from "../shell/use-panel";
+import { FindPanel } from "./find-panel";
 import { KeysPanel } from "./keys-panel";
 import { PartPanel } from "./part-panel";
 import { RuledOutPanel } from "./ruled-out-panel";
 import { ToolsPanel } from "./tools-panel";
 
-export type RarePanel =
-  | "part"
-  | "form"
-  | "length"
-  | "head"
-  | "flats"
-  | "taper"
-  | "trial"
-  | "tools"
-  | "compare"
-  | "ruled-out"
-  | "keys";
+/** All but the first reading, and what belongs to another room. */
+export type RarePanel = Exclude<PanelName, "diameter" | "filters">;
 
 export interface RarePanelProps {
   readonly panel: RarePanel;
@@ -53,6 +45,12 @@ export function RarePanels(props: RarePanelProps) {
   const notRuledOut = [...standing.running, ...standing.lessLikely];
   const entry = { units, onDone: onClose };
   switch (panel) {
+    case "pitch":
+      return (
+        <Panel title="Pitch" onClose={onClose}>
+          <PitchEntry {...entry} candidates={candidates} />
+        </Panel>
+      );
     case "part":
       return <PartPanel part={part} onClose={onClose} />;
     case "form":
@@ -110,6 +108,8 @@ export function RarePanels(props: RarePanelProps) {
           onClose={onClose}
         />
       );
+    case "find":
+      return <FindPanel identification={identification} units={units} onClose={onClose} />;
     case "keys":
       return <KeysPanel onClose={onClose} />;
   }

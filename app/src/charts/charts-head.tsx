@@ -17,10 +17,7 @@ export function ChartsHead() {
   const here = usePathname();
   return (
     <View>
-      <PageHead
-        title="Charts"
-        aside={<UnitsSwitch />}
-      />
+      <PageHead title="Charts" aside={<UnitsSwitch />} />
       <View
         render="nav"
         aria-label="Charts"

@@ -1,6 +1,5 @@
-/** Every field in which something can be typed, or chosen, before it is taken. */
-export const DRAFT_FIELDS = [
-  "mending",
+/** The fields in which a reading is typed. */
+export const READING_FIELDS = [
   "diameter",
   "gauge.over",
   "gauge.not-over",
@@ -10,15 +9,21 @@ export const DRAFT_FIELDS = [
   "count.span",
   "crests.pitches",
   "crests.length",
-  "pitch.way",
   "length",
   "flats",
   "taper.small",
   "taper.large",
   "taper.apart",
-  "head.mark",
   "trial.with",
   "trial.turns",
+] as const;
+
+/** Every field in which something can be typed, or chosen, before it is taken. */
+export const DRAFT_FIELDS = [
+  ...READING_FIELDS,
+  "mending",
+  "pitch.way",
+  "head.mark",
   "find",
   "job.name",
   "job.origin",

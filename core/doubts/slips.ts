@@ -1,7 +1,7 @@
 import { hexFlats } from "../looks";
 import { catalogue, sizesOverCrests, type Thread } from "../threads";
 import { MM_PER_INCH, type Mm } from "../units";
-import { commonnessWeight } from "./commonness";
+import { commonnessWeight } from "../identify";
 
 /** What may have gone wrong with a diameter that no thread shows. `words` makes the sentence. */
 export type Slip =
