@@ -1,4 +1,5 @@
 // Everything but the Bench's first screen, in one piece: what two pieces share the bundler would put before the Bench.
+export { FindResults } from "./bench/find-results";
 export { DoubtCard } from "./bench/doubt-cards";
 export { layOutToMend } from "./bench/lay-out-to-mend";
 export { OwnedPins } from "./bench/entry/owned-pins";
@@ -28,3 +29,4 @@ export { DataProvider } from "./data/data-provider";
 export { LeafView } from "./drawing/leaf-view";
 export { SaveStatus } from "./shell/save-status";
 export { SpecifyScreen } from "./specify/specify-screen";
+export { TEACHING } from "@root-gauge/core/panel-words";

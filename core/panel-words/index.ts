@@ -1,3 +1,4 @@
+export { TEACHING } from "./teaching";
 export {
   PANEL_SENTENCES,
   PART_READ_BY,

@@ -25,7 +25,7 @@ export {
 } from "./reading-words";
 export type { ReadingWords } from "./reading-words";
 export { allReasonsWords, reasonWords } from "./reason-words";
-export { TEACHING } from "./teaching";
+export { TEACHING_SIZES } from "./teaching";
 export { aThread, nextTestWords } from "./test-words";
 export { ASSUMED_SCREEN, scaleWords } from "./scale-words";
 export { FAMILY_WORDS, angleWords, areaWords } from "./thread-words";

@@ -1,34 +1,9 @@
-import type { ReadingKind } from "../identify";
-
-/** One sentence on taking each reading well. */
-export const TEACHING: Readonly<Record<ReadingKind, string>> = {
+/** One sentence on taking each size well: what the Bench asks first. */
+export const TEACHING_SIZES = {
   "external-diameter":
     "Zero the jaws. Hold the part askew over the crests and wriggle it: the widest reading counts.",
   "diameter-between":
     "Try the gauge holes from the large end down: the last that it enters, and the first that it does not.",
   "internal-diameter":
     "Zero the jaws, set the inside ones across the crests at the mouth and rock them: the widest reading counts.",
-  leaf: "White paper or a lamp behind the leaf; all its teeth in the thread, along the axis. Light at the ends means the wrong leaf.",
-  count:
-    "Set the rule’s zero on a crest and count the gaps, not the crests: over an inch, or 10 mm or more.",
-  "crest-to-crest":
-    "The points of the jaws on two crests, along the axis. Ten pitches make the pitch ten times surer than one.",
-  "flank-angle":
-    "An angle gauge or a leaf of either form against the light. Under 1.5 mm pitch 55° and 60° are hard to tell.",
-  taper: "Lay a straight edge along the crests: light at one end means a taper.",
-  "taper-measured":
-    "Both diameters over the crests, as far apart as the thread allows, and the distance between the two places.",
-  hand: "Hold it upright: threads that climb to the right are right-hand, to the left left-hand.",
-  "head-mark":
-    "Wipe it clean and tilt it to the light. Numbers and lines count; a maker’s sign says nothing.",
-  "trial-fit":
-    "Clean both, and by fingers only: a few turns prove little, the whole length proves it.",
-  "across-flats":
-    "Across two flats in the middle of their height, not at the corners; a rounded head reads small.",
-  length: "From under the head to the tip; a countersunk screw over all, a stud from end to end.",
-  "head-style": "Look at the head from the side, then at what turns it.",
-  finish: "Scratch it: zinc is bright and soft, bare steel is grey through and through.",
-  magnet: "Touch it with a magnet: A2 and A4 stainless and brass hardly stick, every steel does.",
-  origin: "Evidence, never proof: parts are replaced with what was in the drawer.",
-  function: "A fitting or a plug is more often a pipe thread.",
-};
+} as const;

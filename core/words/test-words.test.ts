@@ -1,6 +1,7 @@
 import { identify, TOOLS, type NextTest, type Reading, type Tool } from "../identify";
 import { catalogue } from "../threads";
-import { nextTestWords, TEACHING } from "./index";
+import { TEACHING } from "../panel-words";
+import { nextTestWords } from "./index";
 import { aThread } from "./test-words";
 
 const diameter = (mm: number): Reading => ({ kind: "external-diameter", mm });

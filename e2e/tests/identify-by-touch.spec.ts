@@ -75,7 +75,7 @@ test("count and crest to crest name the pitch as a leaf would", async ({ page })
   await button(page, /^pitch/).tap();
   await page.getByRole("radio", { name: "Count" }).tap();
   await touchKeys(page, ["8"]);
-  await page.getByLabel("In a length of").tap();
+  await page.getByLabel("In a length of", { exact: true }).tap();
   await touchKeys(page, ["1", "0"]);
   await button(page, "Take this count").tap();
   await expect(await whyFirst(page)).toContainText(

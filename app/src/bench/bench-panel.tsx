@@ -1,6 +1,7 @@
 import { Panel } from "../kit/panel";
 import { fetchedLater } from "../shell/fetched-later";
 import type { BenchLayoutProps } from "./bench-layout";
+import { FindPanel } from "./find-panel";
 import { DiameterEntry } from "./entry/diameter-entry";
 
 const RarePanels = fetchedLater((later) => later.RarePanels);
@@ -20,6 +21,9 @@ export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayout
           <DiameterEntry {...entry} side={side} />
         </Panel>
       );
+    // Its field takes the keys that are typed after `/`, so it is there at once.
+    case "find":
+      return <FindPanel identification={identification} units={units} onClose={onClose} />;
     case "filters":
     case undefined:
       return null;

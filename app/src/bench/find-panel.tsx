@@ -5,8 +5,9 @@ import { useDraft, writeDraft } from "../data/drafts";
 import { ActionButton } from "../kit/action-button";
 import { Panel } from "../kit/panel";
 import { TextEntry } from "../kit/text-entry";
-import { orderedPath } from "../callout/ordered-path";
-import { FindResults } from "./find-results";
+import { fetchLater, fetchedLater } from "../shell/fetched-later";
+
+const FindResults = fetchedLater((later) => later.FindResults);
 
 interface FindPanelProps {
   readonly identification: Identification;
@@ -18,7 +19,8 @@ interface FindPanelProps {
 export function FindPanel({ identification, units, onClose }: FindPanelProps) {
   const router = useRouter();
   const typed = useDraft("find") ?? "";
-  const open = () => {
+  const open = async () => {
+    const { orderedPath } = await fetchLater();
     const path = orderedPath(typed);
     if (path !== undefined) router.push(path);
   };
@@ -31,7 +33,7 @@ export function FindPanel({ identification, units, onClose }: FindPanelProps) {
           placeholder="M10x1.25, 5/16 BSF, 7/16-14 x 2-1/4 gr 5"
           longest={MOST_LETTERS}
           autoFocus
-          onSubmit={open}
+          onSubmit={() => void open()}
           onChange={(text) => writeDraft("find", text)}
         />
         <FindResults typed={typed} identification={identification} units={units} />

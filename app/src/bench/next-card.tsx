@@ -1,6 +1,5 @@
 import {
   nextTestWords,
-  TEACHING,
   testKey,
   threadName,
   unknownStanding,
@@ -71,6 +70,7 @@ function InformativeCard({
   headed,
   onOpen,
 }: TestCardProps & { test: InformativeTest }) {
+  const later = useFetched();
   const { title, meaning, answers } = nextTestWords(test, units);
   const open = () => {
     if (test.kind === "crest-to-crest") {
@@ -82,7 +82,7 @@ function InformativeCard({
     <StepCard
       title={headed}
       text={meaning}
-      teach={TEACHING[test.kind]}
+      teach={later?.TEACHING[test.kind]}
       onSkip={() => changeBench({ type: "skip-test", test: testKey(test) })}
     >
       {isMeasured(test) ? (
@@ -112,6 +112,7 @@ function InformativeCard({
 }
 
 function OpeningCard({ test, units, headed, onOpen }: TestCardProps & { test: OpeningTest }) {
+  const later = useFetched();
   const { meaning } = nextTestWords(test, units);
   const open = () => {
     if (test.tool === "rule" || test.tool === "hole-gauge" || test.tool === "micrometer") {
@@ -120,7 +121,7 @@ function OpeningCard({ test, units, headed, onOpen }: TestCardProps & { test: Op
     onOpen("diameter");
   };
   return (
-    <StepCard title={headed} text={meaning} teach={TEACHING[test.kind]}>
+    <StepCard title={headed} text={meaning} teach={later?.TEACHING[test.kind]}>
       <ActionButton
         flex={1}
         primary

@@ -16,14 +16,13 @@ import { FlatsEntry, TaperEntry } from "./entry/size-entries";
 import { TrialEntry } from "./entry/trial-entry";
 import { Panel } from "../kit/panel";
 import type { PanelName } from "../shell/use-panel";
-import { FindPanel } from "./find-panel";
 import { KeysPanel } from "./keys-panel";
 import { PartPanel } from "./part-panel";
 import { RuledOutPanel } from "./ruled-out-panel";
 import { ToolsPanel } from "./tools-panel";
 
 /** All but the first reading, and what belongs to another room. */
-export type RarePanel = Exclude<PanelName, "diameter" | "filters">;
+export type RarePanel = Exclude<PanelName, "diameter" | "find" | "filters">;
 
 export interface RarePanelProps {
   readonly panel: RarePanel;
@@ -108,8 +107,6 @@ export function RarePanels(props: RarePanelProps) {
           onClose={onClose}
         />
       );
-    case "find":
-      return <FindPanel identification={identification} units={units} onClose={onClose} />;
     case "keys":
       return <KeysPanel onClose={onClose} />;
   }

@@ -7,7 +7,7 @@ export interface StepCardProps {
   readonly title: string;
   readonly text: string;
   /** How to do it well; shown where there is room. */
-  readonly teach?: string;
+  readonly teach?: string | undefined;
   /** Passes over what cannot be done or answered. */
   readonly onSkip?: () => void;
   readonly children: React.ReactNode;

@@ -1,7 +1,7 @@
 import {
   ACCEPTED,
   PART_CONDITIONS,
-  TEACHING,
+  TEACHING_SIZES,
   upperFirst,
   BENCH_SENTENCES,
   type BoreInstrument,
@@ -99,7 +99,7 @@ function CrestsEntry({
       fields={OVER_CRESTS}
       units={units}
       action="Take this diameter"
-      teach={TEACHING["external-diameter"]}
+      teach={TEACHING_SIZES["external-diameter"]}
       above={
         <>
           <Instruments />
@@ -122,7 +122,7 @@ function GaugeEntry({ units, onDone }: EntryProps) {
       fields={GAUGE}
       units={units}
       action="Take these holes"
-      teach={TEACHING["diameter-between"]}
+      teach={TEACHING_SIZES["diameter-between"]}
       above={
         <>
           <Instruments />
@@ -158,7 +158,7 @@ function BoreEntry({ units, onDone }: EntryProps) {
       fields={BORE}
       units={units}
       action="Take this bore"
-      teach={TEACHING["internal-diameter"]}
+      teach={TEACHING_SIZES["internal-diameter"]}
       above={
         <>
           <ChoiceRow

@@ -2,7 +2,6 @@ import {
   FLANK_ANGLES,
   FUNCTION_WORDS,
   PLACE_WORDS,
-  TEACHING,
   angleWords,
   lastReading,
   type FlankAngle,
@@ -11,6 +10,7 @@ import {
   type Reading,
   type ReadingOf,
 } from "@root-gauge/core";
+import { TEACHING } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { changeBench } from "../../data/bench";
 import { ActionButton } from "../../kit/action-button";

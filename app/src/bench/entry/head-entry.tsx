@@ -1,12 +1,12 @@
 import {
   ACCEPTED,
-  TEACHING,
   lastReading,
   markWords,
   upperFirst,
   type PartKind,
   type Reading,
 } from "@root-gauge/core";
+import { TEACHING } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { changeBench } from "../../data/bench";
 import { useDraft, writeDraft } from "../../data/drafts";

@@ -1,7 +1,6 @@
 import {
   LEAF_OUTCOMES,
   LEAF_OUTCOME_WORDS,
-  TEACHING,
   leafMark,
   leafWords,
   rankLeaves,
@@ -13,6 +12,7 @@ import {
   type LeafOutcome,
   type Units,
 } from "@root-gauge/core";
+import { TEACHING } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { useMemo, useState } from "react";
 import { takeReading } from "../../data/bench";

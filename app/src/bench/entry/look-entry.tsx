@@ -4,7 +4,6 @@ import {
   FINISH_WORDS,
   HEAD_STYLES,
   HEAD_WORDS,
-  TEACHING,
   drivesOf,
   lastReading,
   upperFirst,
@@ -13,7 +12,7 @@ import {
   type HeadStyle,
   type Reading,
 } from "@root-gauge/core";
-import { lengthDatumWords } from "@root-gauge/core/panel-words";
+import { TEACHING, lengthDatumWords } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { changeBench } from "../../data/bench";
 import { ChoiceChips } from "../../kit/choice-chips";

@@ -1,5 +1,5 @@
-import { ACCEPTED, TEACHING, lastReading, type Reading } from "@root-gauge/core";
-import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
+import { ACCEPTED, lastReading, type Reading } from "@root-gauge/core";
+import { TEACHING, PANEL_SENTENCES } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { changeBench, takeReading } from "../../data/bench";
 import { ChoiceChips } from "../../kit/choice-chips";

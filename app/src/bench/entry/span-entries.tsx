@@ -1,4 +1,5 @@
-import { ACCEPTED, TEACHING, pitchProblemWords, type Units } from "@root-gauge/core";
+import { ACCEPTED, pitchProblemWords, type Units } from "@root-gauge/core";
+import { TEACHING } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { takeReading } from "../../data/bench";
 import { useDraft, writeDraft } from "../../data/drafts";

@@ -1,7 +1,6 @@
 import {
   ACCEPTED,
   A_FEW_TURNS,
-  TEACHING,
   TRIAL_WORDS,
   lookUpThreadAlone,
   upperFirst,
@@ -11,7 +10,7 @@ import {
   type TrialOutcome,
 } from "@root-gauge/core";
 import { designationProblemWords, whichThreadWords } from "@root-gauge/core/chart-words";
-import { trialTurnsProblemWords, chooseKnownWords } from "@root-gauge/core/panel-words";
+import { TEACHING, trialTurnsProblemWords, chooseKnownWords } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { takeReading } from "../../data/bench";
