@@ -1,6 +1,6 @@
 import { HANDS, THREAD_SIDES, VERDICTS, type IdentificationSummary } from "@root-gauge/core";
 import { z } from "zod/mini";
-import { jobIdSchema, jobSchema } from "./job";
+import { jobIdSchema, jobSchema, removalSchema, removedSchema } from "./job";
 import { identifyOptionsSchema, readingsSchema } from "./reading";
 import { replacementSchema } from "./replacement";
 
@@ -18,6 +18,7 @@ export const identificationInputSchema = z
     /** What goes in; null while nobody has said. */
     replacement: z._default(z.nullable(replacementSchema), null),
     takenAt: z.iso.datetime(),
+    removed: removalSchema,
   })
   .check(
     z.refine(({ readings, replacement }) => readings.length > 0 || replacement !== null, {
@@ -59,6 +60,7 @@ export const identificationSchema = z.object({
   version: z.int().check(z.minimum(1)),
   /** What is stored of it and cannot be read any more, as it is stored; also what an older writing-up set aside. */
   unreadable: z.array(z.string()),
+  removed: removedSchema,
 });
 
 export const jobWithIdentificationsSchema = z.object({

@@ -20,7 +20,7 @@ import {
   type StoredDamage,
 } from "@root-gauge/core/repair";
 import { z } from "zod/mini";
-import { jobIdSchema } from "./job";
+import { jobIdSchema, removalSchema, removedSchema } from "./job";
 
 /** More than any plan has, of threads, of steps or of drills that are lost. */
 const MOST = 400;
@@ -119,6 +119,7 @@ export const repairInputSchema = z.strictObject({
   position: text(120),
   record: repairRecordSchema,
   takenAt: z.iso.datetime(),
+  removed: removalSchema,
 });
 
 export const repairSchema = z.object({
@@ -137,6 +138,7 @@ export const repairSchema = z.object({
   version: z.int().check(z.minimum(1)),
   /** What is stored of it and cannot be read any more, as it is stored. */
   unreadable: z.array(z.string()),
+  removed: removedSchema,
 });
 
 export const repairListSchema = z.object({

@@ -13,6 +13,8 @@ export type Write = z.infer<typeof writeSchema>;
 
 /** Where a list goes on: what the page before gave as `next`. */
 export const pageQuerySchema = z.object({
+  /** What the name or the origin is to hold. */
+  q: z.optional(z.string().check(z.trim(), z.maxLength(60))),
   after: z.optional(
     z.string().check(z.maxLength(120), z.regex(/^[^|]+\|[^|]+$/, "is no place in this list")),
   ),

@@ -90,7 +90,7 @@ describe("what does not compile", () => {
         "contract/reading.ts",
         "core/identify/evidence-table.ts",
         "core/words/reading-words.ts",
-        "core/words/teaching.ts",
+        "core/panel-words/teaching.ts",
       ]),
     );
   });

@@ -4,6 +4,7 @@ export {
   SERVER_WORDS,
   otherTabWords,
   partsWords,
+  removedWords,
   saveFaultWords,
   saveRefusedWords,
   savesAwayWords,

@@ -10,6 +10,9 @@ export const JOB_SENTENCES = {
   waitsForServer: "Waits until the server answers.",
   waitsForJob: "Waits for its job, which is not on the server yet.",
   conflict: "Another device has changed what was saved here. Say which one is right.",
+  nameJob: "Nothing was read. A job needs a name.",
+  removedIsKept: "What is removed leaves the lists; it can be put back until something else is.",
+  removed: "This was removed.",
   copyForbidden: "This browser does not allow copying here: select the words instead.",
 } as const;
 
@@ -27,6 +30,11 @@ export const SERVER_WORDS = {
   other: "Something else answers at the server’s address.",
   unreadable: "The server’s answer cannot be read.",
 } as const;
+
+/** @param what the name of what was taken out of the lists */
+export function removedWords(what: string): string {
+  return `Removed: ${what}.`;
+}
 
 /** How many parts were written up for a job. */
 export function partsWords(count: number): string {

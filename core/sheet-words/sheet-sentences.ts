@@ -7,7 +7,6 @@ export const SHEET_SENTENCES = {
   readCaution: "Read the caution first.",
   readJointCaution: "Read the caution of this joint first.",
   chooseJob: "Choose the job it belongs to, or add one.",
-  nameJob: "Nothing was read. Give the machine or the job a name.",
   jobsAway: "The server does not answer, so its jobs cannot be listed. A new one is kept here.",
   nothingRead: "Nothing was read of this part yet. Take a reading first.",
   partAwaited: "Still fetching the part.",
@@ -19,6 +18,17 @@ export const SHEET_SENTENCES = {
   giveThread: "Give the hole’s thread, or what it measures across.",
   giveGrip: "Give the thickness that is clamped.",
   giveDepth: "Give the hole’s depth.",
+} as const;
+
+/** The button that makes a job of the name that was typed. */
+export function newJobWords(name: string): string {
+  return `Add “${name}” as a new job`;
+}
+
+/** What is said while a sheet is put on paper. */
+export const PAPER_WORDS = {
+  making: "Making the page",
+  none: "The page could not be made: the server does not answer. Print it here instead.",
 } as const;
 
 /** The lengths of which any does, or that none does. */

@@ -1,5 +1,4 @@
 import { useTheme, View } from "@tamagui/core";
-import { useRouter } from "expo-router";
 import ChevronRight from "lucide-react-native/icons/chevron-right";
 import Search from "lucide-react-native/icons/search";
 import type { BenchPart } from "../data/kept-schemas";
@@ -7,11 +6,17 @@ import { Pressable } from "../kit/pressable";
 import { Figure, Label } from "../kit/text";
 import { useLayout } from "../kit/wide";
 import { UnitsSwitch } from "../kit/units-switch";
+import type { PanelName } from "../shell/use-panel";
 import { useFetched } from "../shell/fetched-later";
 
 /** Which job and place the part is from, and the switch that flips every figure. */
-export function BenchHeader({ part, onFind }: { part: BenchPart; onFind: () => void }) {
-  const router = useRouter();
+export function BenchHeader({
+  part,
+  onOpen,
+}: {
+  part: BenchPart;
+  onOpen: (panel: PanelName) => void;
+}) {
   const theme = useTheme();
   const later = useFetched();
   const { large } = useLayout();
@@ -25,7 +30,7 @@ export function BenchHeader({ part, onFind }: { part: BenchPart; onFind: () => v
       paddingVertical={4}
       minHeight={56}
     >
-      <Pressable flex={1} minWidth={large ? "100%" : 0} onPress={() => router.push("/write-up")}>
+      <Pressable flex={1} minWidth={large ? "100%" : 0} onPress={() => onOpen("job")}>
         <View flexDirection="row" alignItems="center" gap={2}>
           <Figure fontSize="$name" lineHeight="$name" numberOfLines={1} flexShrink={1}>
             {part.jobId === null ? "No job chosen" : later && <later.JobName id={part.jobId} />}
@@ -39,7 +44,7 @@ export function BenchHeader({ part, onFind }: { part: BenchPart; onFind: () => v
         minHeight={48}
         alignItems="center"
         aria-label="Find a thread, or order a part"
-        onPress={onFind}
+        onPress={() => onOpen("find")}
       >
         <Search size={24} color={theme.ink.val} />
       </Pressable>

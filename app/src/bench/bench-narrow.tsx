@@ -85,7 +85,7 @@ export function BenchNarrow(props: Props) {
   const drawing = Math.max(LEAST_DRAWING * scale, Math.min(MOST_DRAWING, height * 0.4));
   return (
     <View flex={1}>
-      <BenchHeader part={bench.onBench} onFind={() => onOpen("find")} />
+      <BenchHeader part={bench.onBench} onOpen={onOpen} />
       <ScrollView style={{ flex: 1 }}>
         <Drawing {...props} width={width} height={drawing} />
         <Answer {...props} />
@@ -110,7 +110,7 @@ export function BenchShort(props: Props) {
   return (
     <View flex={1} flexDirection="row">
       <View width={left} height="100%" borderRightWidth={1} borderColor="$line">
-        <BenchHeader part={bench.onBench} onFind={() => onOpen("find")} />
+        <BenchHeader part={bench.onBench} onOpen={onOpen} />
         <ScrollView style={{ flex: 1 }}>
           <Drawing {...props} width={left} height={drawing} />
         </ScrollView>

@@ -81,16 +81,21 @@ function put(body: unknown): RequestInit {
   };
 }
 
-/** A file that the server makes of what is sent. */
-async function file(path: string, body: unknown): Promise<Blob> {
-  const response = await answerOf(path, { ...put(body), method: "POST" });
+/** A file that the server makes. */
+async function file(path: string, init: RequestInit): Promise<Blob> {
+  const response = await answerOf(path, init);
   if (!response.ok) throw await refusalOf(response);
   return response.blob();
 }
 
-/** Which page of a list: from its beginning, or where the page before ended. */
-const pageAfter = (after: string | undefined) =>
-  after === undefined ? "" : `?${new URLSearchParams({ after }).toString()}`;
+/** Which page of a list: from its beginning, or where the page before ended; of what holds a text, where one is given. */
+function pageAfter(after: string | undefined, search = ""): string {
+  const query = new URLSearchParams({
+    ...(after === undefined ? {} : { after }),
+    ...(search === "" ? {} : { q: search }),
+  }).toString();
+  return query === "" ? "" : `?${query}`;
+}
 
 /** Who writes and what it had seen, as the query of a save. */
 const written = (saw: number) =>
@@ -98,7 +103,8 @@ const written = (saw: number) =>
 
 export const api = {
   health: () => call("/api/health", healthSchema),
-  jobs: (after?: string) => call(`/api/jobs${pageAfter(after)}`, jobListSchema),
+  jobs: (after?: string, search = "") =>
+    call(`/api/jobs${pageAfter(after, search)}`, jobListSchema),
   job: (id: string, after?: string) =>
     call(`/api/jobs/${id}${pageAfter(after)}`, jobWithIdentificationsSchema),
   saveJob: (id: string, input: JobInput, saw: number) =>
@@ -111,7 +117,10 @@ export const api = {
   repair: (id: string) => call(`/api/repairs/${id}`, repairSchema),
   saveRepair: (id: string, input: RepairInput, saw: number) =>
     call(`/api/repairs/${id}${written(saw)}`, repairSchema, put(input)),
-  planPaper: (paper: PlanPaperInput) => file("/api/work-plan.pdf", paper),
+  planPaper: (paper: PlanPaperInput) =>
+    file("/api/work-plan.pdf", { ...put(paper), method: "POST" }),
+  /** A sheet on paper, by its own address. */
+  paper: (path: string) => file(path, {}),
   pressCaliper: (command: CaliperCommand) =>
     call("/api/caliper", caliperFigureSchema, put(command)),
 };

@@ -28,6 +28,17 @@ function post({ kind, id, body, saw }: Parcel): Promise<Answer> {
 
 type JobPages = InfiniteData<JobWithIdentifications>;
 
+/** A job's pages without a part that was taken out, or moved. */
+function withoutPart(pages: JobPages, id: string): JobPages {
+  return {
+    ...pages,
+    pages: pages.pages.map((page) => ({
+      ...page,
+      identifications: page.identifications.filter((one) => one.id !== id),
+    })),
+  };
+}
+
 /** A job's pages with a part in its place: where it stood, else at the top. */
 function withPart(pages: JobPages, record: IdentificationRecord): JobPages {
   const stands = pages.pages.some(({ identifications }) =>
@@ -46,9 +57,11 @@ function withPart(pages: JobPages, record: IdentificationRecord): JobPages {
 /** Shows a part as it is being saved, or as the server has it, wherever it is shown. */
 function showPart(client: QueryClient, record: IdentificationRecord): void {
   client.setQueryData(QUERY_KEYS.identification(record.id), record);
-  client.setQueryData<JobPages>(QUERY_KEYS.job(record.jobId), (pages) =>
-    pages === undefined ? undefined : withPart(pages, record),
-  );
+  for (const [key, pages] of client.getQueriesData<JobPages>({ queryKey: ["job"] })) {
+    if (pages === undefined) continue;
+    const stands = !record.removed && key[1] === record.jobId;
+    client.setQueryData(key, stands ? withPart(pages, record) : withoutPart(pages, record.id));
+  }
 }
 
 /**

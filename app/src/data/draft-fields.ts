@@ -18,6 +18,22 @@ export const READING_FIELDS = [
   "trial.turns",
 ] as const;
 
+/** The fields in which a stored record is changed. */
+export const EDIT_DRAFTS = [
+  "edit.of",
+  "edit.job",
+  "edit.name",
+  "edit.origin",
+  "edit.position",
+  "edit.notes",
+  "edit.callout",
+  "edit.duty",
+  "edit.environment",
+  "edit.metal",
+  "edit.surface",
+  "edit.acknowledged",
+] as const;
+
 /** Every field in which something can be typed, or chosen, before it is taken. */
 export const DRAFT_FIELDS = [
   ...READING_FIELDS,
@@ -35,6 +51,7 @@ export const DRAFT_FIELDS = [
   "out.metal",
   "out.surface",
   "out.acknowledged",
+  ...EDIT_DRAFTS,
 ] as const;
 
 export type DraftField = (typeof DRAFT_FIELDS)[number];

@@ -10,14 +10,18 @@ const troubleSchema = z.object({
   message: z.string(),
 });
 
-const common = {
+const given = {
   id: z.uuid(),
   /** When it was saved here, for who reads it; the order is by place. */
   queuedAt: z.number(),
-  /** Its place in the box, counted up: a clock that is set back changes nothing. */
-  place: z.optional(z.number()),
   /** The version of the record that was seen here; 0 where there was none. */
   saw: z._default(z.int().check(z.minimum(0)), 0),
+};
+
+const common = {
+  ...given,
+  /** Its place in the box, counted up: a clock that is set back changes nothing. */
+  place: z.optional(z.number()),
   trouble: z.optional(troubleSchema),
 };
 
@@ -35,13 +39,14 @@ export const parcelSchema = z.pipe(
 export type Parcel = z.infer<typeof parcelSchema>;
 export type Trouble = z.infer<typeof troubleSchema>;
 
-type Given<Kind extends Parcel["kind"]> = Pick<
-  Extract<Parcel, { kind: Kind }>,
-  "kind" | "id" | "body" | "queuedAt" | "saw"
->;
-
 /** A parcel as it is handed in; its place is given to it. */
-export type NewParcel = Given<"job"> | Given<"identification"> | Given<"repair">;
+export const newParcelSchema = z.discriminatedUnion("kind", [
+  z.object({ ...given, kind: z.literal("job"), body: jobInputSchema }),
+  z.object({ ...given, kind: z.literal("identification"), body: identificationInputSchema }),
+  z.object({ ...given, kind: z.literal("repair"), body: repairInputSchema }),
+]);
+
+export type NewParcel = z.infer<typeof newParcelSchema>;
 
 /** The job that a parcel belongs to, where it belongs to one. */
 export function jobOf(parcel: Parcel): string | undefined {

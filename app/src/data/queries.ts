@@ -1,6 +1,6 @@
 import type { IdentificationRecord, Job, Repair } from "@root-gauge/contract";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
-import { useMemo } from "react";
+import { useDeferredValue, useMemo } from "react";
 import { api } from "./api";
 import type { Parcel } from "./parcel";
 import { QUERY_KEYS } from "./query-keys";
@@ -12,7 +12,7 @@ export type Kept<Record> = Record & { readonly waiting: boolean };
 
 function merged<Item extends { id: string }>(
   waiting: readonly Kept<Item>[],
-  stored: readonly Item[],
+  stored: readonly (Item & { readonly waiting?: boolean })[],
 ): Kept<Item>[] {
   const ids = new Set(waiting.map(({ id }) => id));
   return [
@@ -20,6 +20,8 @@ function merged<Item extends { id: string }>(
     ...stored.filter(({ id }) => !ids.has(id)).map((item) => ({ ...item, waiting: false })),
   ];
 }
+
+const inLists = ({ removed }: { readonly removed: boolean }) => !removed;
 
 interface Waiting {
   readonly jobs: readonly Kept<Job>[];
@@ -34,9 +36,12 @@ function waitingOf(parcels: readonly Parcel[]): Waiting {
   const jobs = parcels.flatMap((parcel): Kept<Job>[] => {
     if (parcel.kind !== "job") return [];
     const at = new Date(parcel.queuedAt).toISOString();
-    const parts = identifications.filter(({ jobId }) => jobId === parcel.id).length;
+    const parts = identifications.filter(
+      (record) => record.jobId === parcel.id && inLists(record),
+    ).length;
     const stored = { createdAt: at, updatedAt: at, version: Math.max(1, parcel.saw) };
-    const job = { ...parcel.body, ...stored, identifications: parts };
+    const removed = parcel.body.removed === true;
+    const job = { ...parcel.body, ...stored, removed, identifications: parts };
     return [{ ...job, id: parcel.id, waiting: true }];
   });
   const repairs = parcels.flatMap((parcel) =>
@@ -72,7 +77,28 @@ export function useJobs() {
   });
   const waiting = useWaiting();
   const stored = query.data?.pages.flatMap(({ jobs }) => jobs) ?? [];
-  return { query, jobs: merged(waiting.jobs, stored), more: moreOf(query) };
+  return { query, jobs: merged(waiting.jobs, stored).filter(inLists), more: moreOf(query) };
+}
+
+const holds = (text: string) => (job: Job) =>
+  `${job.name} ${job.origin}`.toLowerCase().includes(text.trim().toLowerCase());
+
+/**
+ * Jobs that hold a text, the last touched first: those that are known here at once, the others as the server finds
+ * them.
+ */
+export function useJobSearch(text: string) {
+  const known = useJobs();
+  const asked = useDeferredValue(text.trim());
+  const query = useQuery({
+    queryKey: QUERY_KEYS.jobSearch(asked),
+    queryFn: () => api.jobs(undefined, asked),
+    enabled: asked !== "" && known.query.hasNextPage,
+    gcTime: 60_000,
+  });
+  const here = text.trim() === "" ? known.jobs : known.jobs.filter(holds(text));
+  const found = (query.data?.jobs ?? []).filter(holds(text));
+  return { query: known.query, jobs: merged(here, found).filter(inLists), all: known.jobs };
 }
 
 /** One job with its identifications so far, those waiting to be saved among them. */
@@ -90,9 +116,9 @@ export function useJob(id: string) {
   return {
     query,
     job: waitingJob ?? query.data?.pages[0]?.job,
-    identifications: merged(
-      waiting.identifications.filter(({ jobId }) => jobId === id),
-      stored,
+    // One that waits to be moved or taken out stands here no more.
+    identifications: merged(waiting.identifications, stored).filter(
+      (record) => record.jobId === id && inLists(record),
     ),
     more: moreOf(query),
   };
@@ -109,8 +135,10 @@ export function useRepairs(jobId: string) {
     enabled: !waiting.jobs.some(({ id }) => id === jobId),
   });
   const stored = query.data?.pages.flatMap(({ repairs }) => repairs) ?? [];
-  const own = waiting.repairs.filter((repair) => repair.jobId === jobId);
-  return { repairs: merged(own, stored), next: query.hasNextPage, more: moreOf(query) };
+  const repairs = merged(waiting.repairs, stored).filter(
+    (repair) => repair.jobId === jobId && inLists(repair),
+  );
+  return { repairs, next: query.hasNextPage, more: moreOf(query) };
 }
 
 /** One stored repair. */
@@ -126,12 +154,12 @@ export function useRepair(id: string) {
 }
 
 /** One stored identification. */
-export function useIdentification(id: string) {
+export function useIdentification(id: string | undefined) {
   const waiting = useWaiting().identifications.find((record) => record.id === id);
   const query = useQuery({
-    queryKey: QUERY_KEYS.identification(id),
-    queryFn: () => api.identification(id),
-    enabled: waiting === undefined,
+    queryKey: QUERY_KEYS.identification(id ?? ""),
+    queryFn: () => api.identification(id ?? ""),
+    enabled: id !== undefined && waiting === undefined,
   });
   const record = waiting ?? (query.data && { ...query.data, waiting: false });
   return { query, record };

@@ -11,7 +11,8 @@ export function recordToBe({
   saw,
 }: Extract<Parcel, { kind: "identification" }>): IdentificationRecord {
   const result = summaryOf(identify(body.readings, body.options));
-  return { ...body, id, result, ...storedAt(queuedAt, saw) };
+  const removed = body.removed === true;
+  return { ...body, id, result, removed, ...storedAt(queuedAt, saw) };
 }
 
 /** What a waiting repair will become. */
@@ -22,7 +23,8 @@ export function repairToBe({
   saw,
 }: Extract<Parcel, { kind: "repair" }>): Repair {
   const { thread = "", title = "", steps = 0 } = repairSummary(body.record) ?? {};
-  return { ...body, id, thread, title, steps, ...storedAt(queuedAt, saw) };
+  const removed = body.removed === true;
+  return { ...body, id, thread, title, steps, removed, ...storedAt(queuedAt, saw) };
 }
 
 function storedAt(queuedAt: number, saw: number) {

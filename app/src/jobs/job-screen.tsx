@@ -13,6 +13,10 @@ import { Body, Figure, Heading, Small } from "../kit/text";
 import { VerdictMark } from "../kit/verdict-mark";
 import { UnitsSwitch } from "../kit/units-switch";
 import { PAGE_WIDTH, PageHead } from "../shell/page";
+import { EditButton } from "../record/edit-button";
+import { EditJob } from "../record/edit-job";
+import { PutBackBar } from "../record/put-back-bar";
+import { useEdit } from "../record/use-edit";
 import { RepairRow } from "./repair-row";
 import { favouredThread } from "@root-gauge/core/sheet";
 
@@ -81,11 +85,21 @@ export function JobScreen({ id }: { id: string }) {
   const router = useRouter();
   const { units } = useSettings();
   const { job, identifications, query, more } = useJob(id);
+  const { editing, begin, leave } = useEdit(id);
   const empty =
     job === undefined ? (query.error?.message ?? "Fetching the job.") : JOB_SENTENCES.emptyJob;
   return (
     <View flex={1} render="main">
-      <PageHead title={job?.name ?? "Job"} backTo="/jobs" aside={<UnitsSwitch />} />
+      <PageHead
+        title={job?.name ?? "Job"}
+        backTo="/jobs"
+        aside={
+          <View flexDirection="row" alignItems="center">
+            {job === undefined || editing ? null : <EditButton onPress={begin} />}
+            <UnitsSwitch />
+          </View>
+        }
+      />
       <FlatList
         data={identifications}
         keyExtractor={(record) => record.id}
@@ -95,7 +109,18 @@ export function JobScreen({ id }: { id: string }) {
         )}
         ListHeaderComponent={
           <>
-            {job?.origin ? (
+            {job !== undefined && editing ? (
+              <EditJob
+                job={job}
+                onDone={leave}
+                onRemoved={() => {
+                  leave();
+                  router.replace("/jobs");
+                }}
+              />
+            ) : null}
+            {job?.removed ? <Body role="status">{JOB_SENTENCES.removed}</Body> : null}
+            {job?.origin && !editing ? (
               <Body color="$quiet" marginBottom={8}>
                 {job.origin}
               </Body>
@@ -106,6 +131,7 @@ export function JobScreen({ id }: { id: string }) {
         ListEmptyComponent={<Body role="status">{empty}</Body>}
         contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}
       />
+      <PutBackBar />
     </View>
   );
 }

@@ -8,6 +8,7 @@ import { useJobs, type Kept } from "../data/queries";
 import { ActionButton } from "../kit/action-button";
 import { ListRow } from "../kit/list-row";
 import { Body, Figure, Small } from "../kit/text";
+import { PutBackBar } from "../record/put-back-bar";
 import { PAGE_WIDTH, PageHead } from "../shell/page";
 
 function JobRow({ job, onPress }: { job: Kept<Job>; onPress: () => void }) {
@@ -58,6 +59,7 @@ export function JobsScreen() {
         ListEmptyComponent={<JobsEmpty message={message} />}
         contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}
       />
+      <PutBackBar />
     </View>
   );
 }

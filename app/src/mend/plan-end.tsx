@@ -7,7 +7,7 @@ import { LabelledChips } from "../kit/labelled-chips";
 import { Card } from "../kit/surface";
 import { Heading } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
-import { JobPicker } from "../sheet/job-picker";
+import { WhereCard } from "../sheet/where-card";
 import { plannedTools, recordOf, storeRepair } from "./repair-record";
 
 export interface PlanEndProps {
@@ -61,15 +61,8 @@ export function PlanEnd(props: PlanEndProps) {
           longest={4000}
           onChange={(notes) => writePlan({ notes })}
         />
-        <TextEntry
-          label="Place on the machine"
-          value={state.position}
-          placeholder="Side cover, rear"
-          longest={120}
-          onChange={(position) => writePlan({ position })}
-        />
       </Card>
-      <JobPicker jobId={state.jobId} onChoose={(jobId) => writePlan({ jobId })} />
+      <WhereCard where={state} placeholder="Side cover, rear" onChange={writePlan} />
     </>
   );
 }

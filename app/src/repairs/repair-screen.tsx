@@ -6,7 +6,7 @@ import { SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import type { Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import { useMemo } from "react";
+import { useMemo, type ReactNode } from "react";
 import { useJobName, useRepair, type Kept } from "../data/queries";
 import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
@@ -17,6 +17,9 @@ import { UnitsSwitch } from "../kit/units-switch";
 import { PlanPdf } from "../mend/plan-pdf";
 import { BeforeAndAfter } from "../mend/hole-picture";
 import { reopen } from "../mend/reopen";
+import { EditButton } from "../record/edit-button";
+import { EditRepair } from "../record/edit-repair";
+import { useEdit } from "../record/use-edit";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
 
 interface BodyProps {
@@ -24,9 +27,11 @@ interface BodyProps {
   readonly record: RepairRecord;
   readonly damage: Damage;
   readonly units: Units;
+  /** The card in which it is being changed, while it is. */
+  readonly edit: ReactNode;
 }
 
-function RepairBody({ repair, record, damage, units }: BodyProps) {
+function RepairBody({ repair, record, damage, units, edit }: BodyProps) {
   const work = useMemo(() => repairWork(damage, record.choice), [damage, record]);
   const words = planPaperWords(work, damage, record, units);
   const plan = work.tapping?.kind === "plan" ? work.tapping : undefined;
@@ -41,6 +46,7 @@ function RepairBody({ repair, record, damage, units }: BodyProps) {
             <Figure>{progressWords(record.outcome, record.done.length, work.steps.length)}</Figure>
             {repair.waiting ? <Small>{JOB_SENTENCES.notOnServer}</Small> : null}
           </Card>
+          {edit}
           {cut ? <BeforeAndAfter damage={damage} after={work.chosen ?? plan} /> : null}
           <Card gap={8}>
             <Facts facts={[...words.facts, ...words.ending.filter(([, text]) => text !== "")]} />
@@ -73,10 +79,20 @@ export function RepairScreen({ id }: { id: string }) {
   const jobName = useJobName(repair?.jobId ?? null);
   const record = repair?.record ?? undefined;
   const damage = record === undefined ? undefined : damageFrom(record.damage);
+  const { editing, begin, leave } = useEdit(id);
   const title = [jobName, repair?.position].filter(Boolean).join(": ");
   return (
     <View flex={1} render="main">
-      <PageHead title={title === "" ? "Repair" : title} backTo="/jobs" aside={<UnitsSwitch />} />
+      <PageHead
+        title={title === "" ? "Repair" : title}
+        backTo="/jobs"
+        aside={
+          <View flexDirection="row" alignItems="center">
+            {record === undefined || editing ? null : <EditButton onPress={begin} />}
+            <UnitsSwitch />
+          </View>
+        }
+      />
       {repair === undefined ? (
         <Body role="status" padding={12}>
           {query.error?.message ?? "Fetching the repair."}
@@ -93,7 +109,25 @@ export function RepairScreen({ id }: { id: string }) {
         </Card>
       ) : (
         <>
-          <RepairBody repair={repair} record={record} damage={damage} units={units} />
+          <RepairBody
+            repair={repair}
+            record={record}
+            damage={damage}
+            units={units}
+            edit={
+              editing ? (
+                <EditRepair
+                  repair={repair}
+                  name={[repair.title, repair.position].filter(Boolean).join(", ")}
+                  onDone={leave}
+                  onRemoved={() => {
+                    leave();
+                    router.replace(`/jobs/${repair.jobId}`);
+                  }}
+                />
+              ) : null
+            }
+          />
           <PageActions>
             <View flexDirection="row" gap={8}>
               <View flex={1}>

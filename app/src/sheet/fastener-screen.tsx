@@ -10,12 +10,14 @@ import { useRouter } from "expo-router";
 import { useState } from "react";
 import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
+import { useScrollTo } from "../kit/use-scroll-to";
 import { UnitsSwitch } from "../kit/units-switch";
-import { PageHead } from "../shell/page";
+import { Body } from "../kit/text";
+import { PageActions, PageHead } from "../shell/page";
 import { CalloutBox } from "../callout/callout-box";
 import { CircumstancesCard } from "./circumstances-card";
 import { FastenerSheetView } from "./fastener-sheet-view";
-import { SaveToJob, SaveToRecord } from "./save-to-job";
+import { ShortOf, useSavingToJob, useSavingToRecord, WhereItGoes } from "./save-to-job";
 import { circumstancesOf, sheetPath, type SheetParams } from "../shell/sheet-address";
 
 /** The page while no part was written, or what was written is none. */
@@ -57,6 +59,10 @@ function FastenerPage({ spec, params }: { spec: ScrewSpec; params: SheetParams }
     router.replace(sheetPath(text, place, record));
   const allowed = isAcknowledged(circumstances, acknowledgedAt);
   const replacement = { callout, circumstances, acknowledgedAt: acknowledgedAt ?? null };
+  const [whereRef, toWhere] = useScrollTo();
+  const toJob = useSavingToJob({ replacement, allowed }, toWhere);
+  const toRecord = useSavingToRecord(record, { replacement, allowed });
+  const saving = record === undefined ? toJob : toRecord;
   return (
     <View flex={1} render="main">
       <PageHead title="Fastener sheet" backTo="/" aside={<UnitsSwitch />} />
@@ -86,16 +92,22 @@ function FastenerPage({ spec, params }: { spec: ScrewSpec; params: SheetParams }
         after={
           <>
             <CircumstancesCard value={circumstances} onChange={(place) => show(callout, place)} />
-            <View gap={12} data-print="no">
-              {record === undefined ? (
-                <SaveToJob replacement={replacement} allowed={allowed} />
-              ) : (
-                <SaveToRecord id={record} replacement={replacement} allowed={allowed} />
-              )}
-            </View>
+            {record === undefined ? (
+              <WhereItGoes ref={whereRef} problem={toJob.whereProblem} />
+            ) : (
+              <ShortOf lines={toRecord.shortOf} />
+            )}
           </>
         }
       />
+      <PageActions>
+        {saving.problem === undefined ? null : (
+          <Body role="alert" color="$clash">
+            {saving.problem}
+          </Body>
+        )}
+        <ActionButton primary label={saving.label} onPress={saving.save} />
+      </PageActions>
     </View>
   );
 }

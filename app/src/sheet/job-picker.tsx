@@ -1,113 +1,133 @@
 import { jobInputSchema } from "@root-gauge/contract";
-import { SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
+import { SHEET_SENTENCES, newJobWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { v4 as uuid } from "uuid";
-import type { DraftField } from "../data/draft-fields";
 import { useDraft, writeDraft } from "../data/drafts";
-import { useJobs } from "../data/queries";
+import { useJobName, useJobSearch } from "../data/queries";
 import { saveJob } from "../data/saving";
 import { ActionButton } from "../kit/action-button";
 import { Pressable } from "../kit/pressable";
 import { Radio, RadioGroup } from "../kit/radio-group";
-import { Card } from "../kit/surface";
-import { Body, Figure, Heading, Small } from "../kit/text";
+import { Body, Figure, Small } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 
 const NAME = "job.name";
 const ORIGIN = "job.origin";
 const LONGEST = 120;
+/** As many as are seen without scrolling; typing finds the others. */
+const SHOWN = 5;
 
-function NewJob({ onAdded }: { onAdded: (jobId: string) => void }) {
-  const typedName = useDraft(NAME) ?? "";
-  const typedOrigin = useDraft(ORIGIN) ?? "";
-  const [problem, setProblem] = useState<string>();
-  const write = (field: DraftField) => (text: string) => {
-    setProblem(undefined);
-    writeDraft(field, text);
-  };
+interface JobPickerProps {
+  readonly jobId: string | null;
+  readonly onChoose: (jobId: string) => void;
+  /** Why there is no going on as it stands, said at its field. */
+  readonly problem?: string | undefined;
+}
+
+/** A job that is not there yet, by the name that was typed. */
+function NewJob({ name, onAdded }: { name: string; onAdded: (jobId: string) => void }) {
+  const origin = useDraft(ORIGIN) ?? "";
   const add = () => {
-    const read = jobInputSchema.safeParse({
-      name: typedName,
-      origin: typedOrigin,
-    });
-    if (!read.success) {
-      setProblem(SHEET_SENTENCES.nameJob);
-      return;
-    }
+    const read = jobInputSchema.safeParse({ name, origin });
+    if (!read.success) return;
     const id = uuid();
     saveJob(id, read.data);
-    write(NAME)("");
-    write(ORIGIN)("");
+    writeDraft(ORIGIN, "");
     onAdded(id);
   };
   return (
     <View gap={8}>
       <TextEntry
-        label="Machine or job"
-        value={typedName}
-        longest={LONGEST}
-        problem={problem}
-        onChange={write(NAME)}
-        onSubmit={add}
-      />
-      <TextEntry
         label="From where and when, if known"
-        value={typedOrigin}
+        value={origin}
         longest={LONGEST}
-        onChange={write(ORIGIN)}
+        onChange={(text) => writeDraft(ORIGIN, text)}
         onSubmit={add}
       />
-      <ActionButton label="Add this job" onPress={add} />
+      <ActionButton label={newJobWords(name)} onPress={add} />
     </View>
   );
 }
 
-/** Which job the part belongs to: one of those there are, or a new one. */
-export function JobPicker({
-  jobId,
-  onChoose,
-}: {
-  jobId: string | null;
-  onChoose: (jobId: string) => void;
-}) {
-  const { jobs, query, more } = useJobs();
-  const [adding, setAdding] = useState(false);
-  const none = jobs.length === 0 && !query.isPending;
+/** The jobs there are, found by a few letters, the last touched first; or a new one of that name. */
+function JobSearch({ jobId, onChoose, problem }: JobPickerProps) {
+  const typed = useDraft(NAME) ?? "";
+  const { jobs, query, all } = useJobSearch(typed);
+  const [most, setMost] = useState(SHOWN);
+  const shown = jobs.slice(0, most);
+  const name = typed.trim();
+  const isNew = name !== "" && !all.some((job) => job.name.toLowerCase() === name.toLowerCase());
+  const choose = (id: string) => {
+    writeDraft(NAME, "");
+    onChoose(id);
+  };
   return (
-    <Card gap={8}>
-      <Heading>Job</Heading>
-      {query.isError && jobs.length === 0 ? <Body>{SHEET_SENTENCES.jobsAway}</Body> : null}
-      <RadioGroup name="Job" value={jobId} onChoose={onChoose} gap={6}>
-        {jobs.map((job) => {
-          const chosen = job.id === jobId;
-          return (
-            <Radio key={job.id} value={job.id}>
-              <Pressable
-                paddingHorizontal={12}
-                paddingVertical={6}
-                borderWidth={chosen ? 2 : 1}
-                borderColor={chosen ? "$edge" : "$line"}
-                backgroundColor={chosen ? "$plate" : "$card"}
-              >
-                <Figure>{chosen ? `${job.name}  ✓` : job.name}</Figure>
-                <Small>{job.origin}</Small>
-              </Pressable>
-            </Radio>
-          );
-        })}
+    <>
+      <TextEntry
+        label="Machine or job"
+        value={typed}
+        placeholder="Its name, or a few letters of it"
+        longest={LONGEST}
+        problem={problem}
+        onChange={(text) => writeDraft(NAME, text)}
+        onSubmit={() => {
+          const [only, other] = jobs;
+          if (name !== "" && only !== undefined && other === undefined) choose(only.id);
+        }}
+      />
+      {query.isError && all.length === 0 ? <Body>{SHEET_SENTENCES.jobsAway}</Body> : null}
+      <RadioGroup name="Job" value={jobId} onChoose={choose} gap={6}>
+        {shown.map((job) => (
+          <Radio key={job.id} value={job.id}>
+            <Pressable
+              paddingHorizontal={12}
+              paddingVertical={6}
+              borderWidth={1}
+              borderColor="$line"
+              backgroundColor="$card"
+            >
+              <Figure>{job.name}</Figure>
+              {job.origin === "" ? null : <Small>{job.origin}</Small>}
+            </Pressable>
+          </Radio>
+        ))}
       </RadioGroup>
-      {query.hasNextPage ? <ActionButton label="More jobs" onPress={more} /> : null}
-      {adding || none ? (
-        <NewJob
-          onAdded={(id) => {
-            setAdding(false);
-            onChoose(id);
-          }}
-        />
-      ) : (
-        <ActionButton label="Another job" onPress={() => setAdding(true)} />
-      )}
-    </Card>
+      {jobs.length > most ? (
+        <ActionButton label="More jobs" onPress={() => setMost(most + 4 * SHOWN)} />
+      ) : null}
+      {isNew ? <NewJob name={name} onAdded={choose} /> : null}
+    </>
+  );
+}
+
+/** Which job the part belongs to: the one that was chosen, or a search among all of them. */
+export function JobPicker({ jobId, onChoose, problem }: JobPickerProps) {
+  const [searching, setSearching] = useState(false);
+  const name = useJobName(jobId);
+  if (jobId !== null && !searching) {
+    return (
+      <View flexDirection="row" alignItems="center" gap={8}>
+        <View flex={1}>
+          <Small>Machine or job</Small>
+          <Figure fontSize="$name" lineHeight="$name">
+            {name ?? "…"}
+          </Figure>
+        </View>
+        <ActionButton label="Another job" onPress={() => setSearching(true)} />
+      </View>
+    );
+  }
+  return (
+    <View gap={8}>
+      <JobSearch
+        jobId={jobId}
+        problem={problem}
+        onChoose={(id) => {
+          setSearching(false);
+          onChoose(id);
+        }}
+      />
+    </View>
   );
 }

@@ -4,15 +4,12 @@ import { specProblemWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words"
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { v4 as uuid } from "uuid";
-import type { DraftField } from "../data/draft-fields";
 import { useDraft, writeDraft } from "../data/drafts";
+import { inputOfPart } from "../data/inputs";
 import { useIdentification } from "../data/queries";
 import { saveIdentification } from "../data/saving";
-import { ActionButton } from "../kit/action-button";
-import { Card } from "../kit/surface";
-import { Body, Heading } from "../kit/text";
-import { TextEntry } from "../kit/text-entry";
-import { JobPicker } from "./job-picker";
+import { Body } from "../kit/text";
+import { WhereCard, type WhereCardProps } from "./where-card";
 
 const PLACE = "fastener.position";
 const JOB = "fastener.job";
@@ -23,81 +20,101 @@ export interface SaveToJobProps {
   readonly allowed: boolean;
 }
 
+/** The pinned button of a sheet: what it says, what it does, and why it could not. */
+export interface Saving {
+  readonly label: string;
+  readonly save: () => void;
+  readonly problem: string | undefined;
+}
+
 /** Puts the sheet's part down as what goes in where a stored one came out. */
-export function SaveToRecord({ id, replacement, allowed }: SaveToJobProps & { id: string }) {
+export function useSavingToRecord(
+  id: string | undefined,
+  { replacement, allowed }: SaveToJobProps,
+): Saving & { readonly shortOf: readonly string[] } {
   const router = useRouter();
   const { record, query } = useIdentification(id);
   const [problem, setProblem] = useState<string>();
   const save = () => {
-    if (record === undefined)
+    if (record === undefined) {
       return setProblem(query.error?.message ?? SHEET_SENTENCES.partAwaited);
+    }
     if (!allowed) return setProblem(SHEET_SENTENCES.readCaution);
-    const { jobId, position, readings, options, notes, takenAt } = record;
-    const input = { jobId, position, readings, options, notes, takenAt, replacement };
-    saveIdentification(id, input, record.version);
-    router.replace(`/sheet/${id}`);
+    saveIdentification(record.id, { ...inputOfPart(record), replacement }, record.version);
+    return router.replace(`/sheet/${record.id}`);
   };
+  const found = record === undefined ? [] : shortcomings(record, replacement.callout);
+  const place = record?.position ?? "";
+  return {
+    label: place === "" ? "This goes in" : `This goes in: ${place}`,
+    save,
+    problem,
+    shortOf: found.map(specProblemWords),
+  };
+}
+
+export interface SavingToJob extends Saving {
+  /** What is missing of where it goes. */
+  readonly whereProblem: string | undefined;
+}
+
+/**
+ * Saves a part that was specified without a sample to a job.
+ * @param toWhere brings into sight where the job is chosen
+ */
+export function useSavingToJob(
+  { replacement, allowed }: SaveToJobProps,
+  toWhere: () => void,
+): SavingToJob {
+  const router = useRouter();
+  const position = useDraft(PLACE) ?? "";
+  const jobId = useDraft(JOB) || null;
+  const [problem, setProblem] = useState<string>();
+  const noJob = problem !== undefined && allowed && jobId === null;
+  const save = () => {
+    if (!allowed) return setProblem(SHEET_SENTENCES.readCaution);
+    if (jobId === null) {
+      setProblem(SHEET_SENTENCES.chooseJob);
+      return toWhere();
+    }
+    const id = uuid();
+    const takenAt = new Date().toISOString();
+    const said = { jobId, position, replacement, takenAt };
+    const input: IdentificationInput = { ...said, readings: [], options: {}, notes: "" };
+    saveIdentification(id, input);
+    writeDraft(PLACE, "");
+    return router.replace(`/sheet/${id}`);
+  };
+  return {
+    label: "Save to the job",
+    save,
+    problem: allowed ? undefined : problem,
+    whereProblem: noJob ? problem : undefined,
+  };
+}
+
+/** Where a part goes that was specified without a sample. */
+export function WhereItGoes({ ref, problem }: Pick<WhereCardProps, "ref" | "problem">) {
+  const where = { jobId: useDraft(JOB) || null, position: useDraft(PLACE) ?? "" };
   return (
-    <Card gap={8} data-print="no">
-      <Heading>{`What goes in${record?.position ? `: ${record.position}` : ""}`}</Heading>
-      {(record === undefined ? [] : shortcomings(record, replacement.callout)).map((problem) => (
-        <Body key={problem.code} color="$clash">
-          {specProblemWords(problem)}
-        </Body>
-      ))}
-      {problem === undefined ? null : (
-        <Body role="alert" color="$clash">
-          {problem}
-        </Body>
-      )}
-      <ActionButton primary label="This goes in" onPress={save} />
-    </Card>
+    <WhereCard
+      {...(ref === undefined ? {} : { ref })}
+      where={where}
+      placeholder="Side cover, lower left"
+      problem={problem}
+      onChange={({ jobId, position }) => {
+        if (jobId !== undefined) writeDraft(JOB, jobId ?? "");
+        if (position !== undefined) writeDraft(PLACE, position);
+      }}
+    />
   );
 }
 
-/** Saves a part that was specified without a sample to a job. */
-export function SaveToJob({ replacement, allowed }: SaveToJobProps) {
-  const router = useRouter();
-  const place = useDraft(PLACE) ?? "";
-  const [problem, setProblem] = useState<string>();
-  const jobId = useDraft(JOB) || null;
-  const draft = (field: DraftField) => (text: string) => writeDraft(field, text);
-  const save = () => {
-    if (!allowed) return setProblem(SHEET_SENTENCES.readCaution);
-    if (jobId === null) return setProblem(SHEET_SENTENCES.chooseJob);
-    const id = uuid();
-    const input: IdentificationInput = {
-      jobId,
-      position: place,
-      readings: [],
-      options: {},
-      notes: "",
-      replacement,
-      takenAt: new Date().toISOString(),
-    };
-    saveIdentification(id, input);
-    draft(PLACE)("");
-    return router.replace(`/sheet/${id}`);
-  };
-  return (
-    <>
-      <JobPicker jobId={jobId} onChoose={draft(JOB)} />
-      <Card gap={8} data-print="no">
-        <Heading>Where it goes</Heading>
-        <TextEntry
-          label="Place on the machine"
-          value={place}
-          placeholder="Side cover, lower left"
-          longest={120}
-          onChange={draft(PLACE)}
-        />
-        {problem === undefined ? null : (
-          <Body role="alert" color="$clash">
-            {problem}
-          </Body>
-        )}
-        <ActionButton primary label="Save to the job" onPress={save} />
-      </Card>
-    </>
-  );
+/** What is wrong with what goes in, against what came out. */
+export function ShortOf({ lines }: { lines: readonly string[] }) {
+  return lines.map((line) => (
+    <Body key={line} color="$clash">
+      {line}
+    </Body>
+  ));
 }

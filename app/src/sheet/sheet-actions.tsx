@@ -1,9 +1,17 @@
 import type { Circumstances, Units } from "@root-gauge/core";
 import type { SheetWords } from "@root-gauge/core/sheet-words";
-import { View } from "@tamagui/core";
+import { PAPER_WORDS } from "@root-gauge/core/sheet-words";
+import { useTheme, View } from "@tamagui/core";
+import ChevronDown from "lucide-react-native/icons/chevron-down";
+import ChevronUp from "lucide-react-native/icons/chevron-up";
+import { useState } from "react";
+import { api, ServerRefused } from "../data/api";
 import { ActionButton } from "../kit/action-button";
 import { CopyButton } from "../kit/copy-button";
 import { factsText } from "../kit/facts";
+import { Pressable } from "../kit/pressable";
+import { saveFile } from "../kit/save-file";
+import { Body, Figure } from "../kit/text";
 import { asLink } from "../shell/links";
 import { pdfPath, sheetPath } from "../shell/sheet-address";
 
@@ -23,8 +31,45 @@ export interface SheetActionsProps {
   readonly title: string;
 }
 
-/** Copy, share, print, and the PDF from the server. */
+/** The PDF as the server makes it, in a tab of its own: opened at once, filled when it is made. */
+function PdfButton({ path }: { path: string }) {
+  const [making, setMaking] = useState(false);
+  const [problem, setProblem] = useState<string>();
+  const open = async () => {
+    const tab = window.open("", "_blank");
+    tab?.document.write(PAPER_WORDS.making);
+    setMaking(true);
+    setProblem(undefined);
+    try {
+      const pdf = await api.paper(path);
+      if (tab === null) saveFile("fastener-sheet.pdf", "application/pdf", [pdf]);
+      else tab.location.href = URL.createObjectURL(pdf);
+    } catch (error) {
+      tab?.close();
+      setProblem(error instanceof ServerRefused ? error.message : PAPER_WORDS.none);
+    } finally {
+      setMaking(false);
+    }
+  };
+  return (
+    <>
+      <ActionButton
+        label={making ? PAPER_WORDS.making : "PDF"}
+        disabled={making}
+        onPress={() => void open()}
+      />
+      {problem === undefined ? null : (
+        <Body role="alert" color="$clash">
+          {problem}
+        </Body>
+      )}
+    </>
+  );
+}
+
+/** One button, and behind it all that is done with a sheet: copied, shared, printed, made a PDF. */
 export function SheetActions({ words, circumstances, units, title }: SheetActionsProps) {
+  const [open, setOpen] = useState(false);
   const link = () => asLink(sheetPath(words.callout, circumstances));
   const share = async () => {
     try {
@@ -33,22 +78,40 @@ export function SheetActions({ words, circumstances, units, title }: SheetAction
       // Closed without sharing: nothing was lost.
     }
   };
+  const canShare = typeof navigator !== "undefined" && "share" in navigator;
   return (
-    <View flexDirection="row" flexWrap="wrap" alignItems="flex-start" gap={8} data-print="no">
-      <CopyButton label="Copy" says="Copy the call-out" text={() => words.callout} />
-      <CopyButton label="Copy all" says="Copy all of the sheet" text={() => sheetText(words)} />
-      {typeof navigator !== "undefined" && "share" in navigator ? (
-        <ActionButton label="Share" onPress={() => void share()} />
-      ) : (
-        <CopyButton label="Copy the link" text={link} />
-      )}
-      <ActionButton label="Print" onPress={() => window.print()} />
-      <ActionButton
-        label="PDF"
-        onPress={() =>
-          void window.open(pdfPath(words.callout, circumstances, units, title), "_blank")
-        }
-      />
+    <View gap={8} data-print="no">
+      <Pressable
+        flexDirection="row"
+        alignItems="center"
+        alignSelf="flex-start"
+        gap={4}
+        paddingHorizontal={12}
+        borderWidth={1}
+        borderColor="$edge"
+        backgroundColor="$card"
+        aria-expanded={open}
+        onPress={() => setOpen(!open)}
+      >
+        <Figure>Copy, print or send</Figure>
+        <Chevron up={open} />
+      </Pressable>
+      {open ? (
+        <View role="group" aria-label="Copy, print or send" gap={8}>
+          <CopyButton label="Copy the call-out" text={() => words.callout} />
+          <CopyButton label="Copy all of the sheet" text={() => sheetText(words)} />
+          {canShare ? <ActionButton label="Share it" onPress={() => void share()} /> : null}
+          <CopyButton label="Copy the link" text={link} />
+          <ActionButton label="Print" onPress={() => window.print()} />
+          <PdfButton path={pdfPath(words.callout, circumstances, units, title)} />
+        </View>
+      ) : null}
     </View>
   );
+}
+
+function Chevron({ up }: { up: boolean }) {
+  const theme = useTheme();
+  const Icon = up ? ChevronUp : ChevronDown;
+  return <Icon size={18} color={theme.ink.val} aria-hidden />;
 }

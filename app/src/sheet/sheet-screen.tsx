@@ -3,10 +3,10 @@ import { USUAL_CIRCUMSTANCES } from "@root-gauge/core";
 import { formatCallout, type ScrewSpec } from "@root-gauge/core/callout";
 import { JOB_SENTENCES } from "@root-gauge/core/job-words";
 import { favouredThread, screwThatGoesIn } from "@root-gauge/core/sheet";
-import { SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
+import { partTitleWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import { useMemo, useState } from "react";
+import { useMemo, useState, type ReactNode } from "react";
 import { changeBench, startAnother } from "../data/bench";
 import { useIdentification, useJobName, type Kept } from "../data/queries";
 import { useSettings } from "../data/settings";
@@ -15,6 +15,9 @@ import { Card } from "../kit/surface";
 import { Body, Heading, Small } from "../kit/text";
 import { UnitsSwitch } from "../kit/units-switch";
 import { threadPath } from "../shell/links";
+import { EditButton } from "../record/edit-button";
+import { EditPart } from "../record/edit-part";
+import { useEdit } from "../record/use-edit";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
 import { CalloutCard } from "./callout-card";
 import { enterMend } from "../mend/enter-mend";
@@ -55,6 +58,9 @@ function mendPart(record: IdentificationRecord): void {
 interface SheetBodyProps {
   readonly record: Kept<IdentificationRecord>;
   readonly title: string;
+  /** The card in which it is being changed, while it is. */
+  readonly edit: ReactNode;
+  readonly onEdit: () => void;
 }
 
 /** What is known of the part that came out. */
@@ -100,7 +106,7 @@ function Waiting({ record }: Pick<SheetBodyProps, "record">) {
 }
 
 /** The sheet of a part that no screw is asked for in the place of: a nut, a fitting, or one not known yet. */
-function PlainBody({ record }: Pick<SheetBodyProps, "record">) {
+function PlainBody({ record, edit }: Pick<SheetBodyProps, "record" | "edit">) {
   const { units } = useSettings();
   const thread = favouredThread(record.result);
   return (
@@ -109,6 +115,7 @@ function PlainBody({ record }: Pick<SheetBodyProps, "record">) {
         <>
           <CalloutCard result={record.result} />
           <Waiting record={record} />
+          {edit}
           {thread === undefined ? null : <SheetDrawing thread={thread} units={units} />}
           <ThreadCaution />
         </>
@@ -119,7 +126,7 @@ function PlainBody({ record }: Pick<SheetBodyProps, "record">) {
 }
 
 /** The sheet of a screw: what goes in, and beneath it what came out. */
-function ScrewBody({ record, title, spec }: SheetBodyProps & { spec: ScrewSpec }) {
+function ScrewBody({ record, title, spec, edit, onEdit }: SheetBodyProps & { spec: ScrewSpec }) {
   const router = useRouter();
   const { units } = useSettings();
   const { replacement, id, readings, result } = record;
@@ -142,9 +149,11 @@ function ScrewBody({ record, title, spec }: SheetBodyProps & { spec: ScrewSpec }
       before={
         <>
           <Waiting record={record} />
-          <View data-print="no">
-            <ActionButton label="Change what goes in" onPress={() => open(spec)} />
-          </View>
+          {edit ?? (
+            <View data-print="no">
+              <ActionButton label="Change what goes in" onPress={onEdit} />
+            </View>
+          )}
         </>
       }
       after={
@@ -157,13 +166,15 @@ function ScrewBody({ record, title, spec }: SheetBodyProps & { spec: ScrewSpec }
   );
 }
 
-function SheetBody({ record, title }: SheetBodyProps) {
-  const spec = screwThatGoesIn(record);
-  return spec === undefined ? (
-    <PlainBody record={record} />
-  ) : (
-    <ScrewBody record={record} title={title} spec={spec} />
-  );
+function SheetBody(props: SheetBodyProps) {
+  const spec = screwThatGoesIn(props.record);
+  return spec === undefined ? <PlainBody {...props} /> : <ScrewBody {...props} spec={spec} />;
+}
+
+/** What it is, in the words of its row in the job. */
+function partName({ result, replacement, readings }: IdentificationRecord): string {
+  const named = partTitleWords(result, favouredThread(result)).title;
+  return readings.length === 0 ? (replacement?.callout ?? named) : named;
 }
 
 /** One identification as it was written up; it can be laid on the bench again. */
@@ -171,17 +182,44 @@ export function SheetScreen({ id }: { id: string }) {
   const router = useRouter();
   const { record, query } = useIdentification(id);
   const jobName = useJobName(record?.jobId ?? null);
+  const { editing, begin, leave } = useEdit(id);
   const title =
     record === undefined ? "Sheet" : [jobName, record.position].filter(Boolean).join(": ");
   return (
     <View flex={1} render="main">
-      <PageHead title={title === "" ? "Sheet" : title} backTo="/jobs" aside={<UnitsSwitch />} />
+      <PageHead
+        title={title === "" ? "Sheet" : title}
+        backTo="/jobs"
+        aside={
+          <View flexDirection="row" alignItems="center">
+            {record === undefined || editing ? null : <EditButton onPress={begin} />}
+            <UnitsSwitch />
+          </View>
+        }
+      />
       {record === undefined ? (
         <Body role="status" padding={12}>
           {query.error?.message ?? "Fetching the sheet."}
         </Body>
       ) : (
-        <SheetBody record={record} title={title} />
+        <SheetBody
+          record={record}
+          title={title}
+          onEdit={begin}
+          edit={
+            editing ? (
+              <EditPart
+                record={record}
+                name={[partName(record), record.position].filter(Boolean).join(", ")}
+                onDone={leave}
+                onRemoved={() => {
+                  leave();
+                  router.replace(`/jobs/${record.jobId}`);
+                }}
+              />
+            ) : null
+          }
+        />
       )}
       {record === undefined ? null : (
         <PageActions>

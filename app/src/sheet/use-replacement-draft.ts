@@ -2,19 +2,32 @@ import type { Replacement } from "@root-gauge/contract";
 import { USUAL_CIRCUMSTANCES, isAcknowledged, type Circumstances } from "@root-gauge/core";
 import { isCalloutProblem, parseScrew } from "@root-gauge/core/callout";
 import { calloutProblemWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
+import type { DraftField } from "../data/draft-fields";
 import { useDrafts, writeDraft } from "../data/drafts";
 import { circumstancesOf } from "../shell/sheet-address";
 
-const FIELDS = {
+type Part = "callout" | "duty" | "environment" | "metal" | "surface" | "acknowledgedAt";
+type Fields = Readonly<Record<Part, DraftField>>;
+
+/** Where what goes in is typed while a part is written up. */
+const WRITE_UP_FIELDS: Fields = {
   callout: "out.callout",
   duty: "out.duty",
   environment: "out.environment",
   metal: "out.metal",
   surface: "out.surface",
   acknowledgedAt: "out.acknowledged",
-} as const;
+};
 
-const write = (field: keyof typeof FIELDS, text: string) => writeDraft(FIELDS[field], text);
+/** The same while a stored part is changed. */
+export const EDIT_FIELDS: Fields = {
+  callout: "edit.callout",
+  duty: "edit.duty",
+  environment: "edit.environment",
+  metal: "edit.metal",
+  surface: "edit.surface",
+  acknowledgedAt: "edit.acknowledged",
+};
 
 /** What goes in, as it is being said: over what is stored, over what the readings come to. */
 export interface ReplacementDraft {
@@ -29,17 +42,22 @@ export interface ReplacementDraft {
 }
 
 /** The draft of what goes in, kept over a reload with the other drafts of the bench. */
-export function useReplacementDraft(stored: Replacement | null, derived: string): ReplacementDraft {
-  const drafts = useDrafts(Object.values(FIELDS));
+export function useReplacementDraft(
+  stored: Replacement | null,
+  derived: string,
+  fields: Fields = WRITE_UP_FIELDS,
+): ReplacementDraft {
+  const drafts = useDrafts(Object.values(fields));
+  const write = (part: Part, text: string) => writeDraft(fields[part], text);
   const base = stored?.circumstances ?? USUAL_CIRCUMSTANCES;
-  const given = (field: keyof typeof FIELDS) => drafts[FIELDS[field]] || undefined;
+  const given = (part: Part) => drafts[fields[part]] || undefined;
   const circumstances = circumstancesOf({
     duty: given("duty") ?? base.duty,
     environment: given("environment") ?? base.environment,
     metal: given("metal") ?? base.metal,
     surface: given("surface") ?? base.surface,
   });
-  const callout = drafts[FIELDS.callout] ?? stored?.callout ?? derived;
+  const callout = drafts[fields.callout] ?? stored?.callout ?? derived;
   const acknowledgedAt = given("acknowledgedAt") ?? stored?.acknowledgedAt ?? null;
   const read = parseScrew(callout);
   const unread =

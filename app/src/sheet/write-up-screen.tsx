@@ -11,25 +11,40 @@ import type { BenchPart } from "../data/kept-schemas";
 import { saveIdentification } from "../data/saving";
 import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
-import { Card } from "../kit/surface";
-import { Body, Heading } from "../kit/text";
+import { Body } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
+import { useScrollTo } from "../kit/use-scroll-to";
 import { UnitsSwitch } from "../kit/units-switch";
 import { threadPath } from "../shell/links";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
 import { CalloutCard } from "./callout-card";
 import { ThreadCaution } from "../kit/thread-caution";
-import { JobPicker } from "./job-picker";
 import { MarkCard } from "./mark-card";
 import { ReadingList } from "./reading-list";
 import { ReplacementCard } from "./replacement-card";
 import { ThreadFacts } from "./thread-facts";
+import { WhereCard } from "./where-card";
 import { replacementOf, useReplacementDraft } from "./use-replacement-draft";
 
-/** Why the part cannot be saved yet, or undefined when it can. */
-function missing(part: BenchPart): string | undefined {
-  if (part.readings.length === 0) return SHEET_SENTENCES.nothingRead;
-  return part.jobId === null ? SHEET_SENTENCES.chooseJob : undefined;
+/** Why the part cannot be saved yet, and where on the page that is put right. */
+interface Missing {
+  readonly at: "readings" | "goes-in" | "where";
+  readonly why: string;
+}
+
+function missing(part: BenchPart, goesIn: string | undefined): Missing | undefined {
+  if (part.readings.length === 0) return { at: "readings", why: SHEET_SENTENCES.nothingRead };
+  if (goesIn !== undefined) return { at: "goes-in", why: goesIn };
+  return part.jobId === null ? { at: "where", why: SHEET_SENTENCES.chooseJob } : undefined;
+}
+
+/** What is wrong, beside what it is wrong with. */
+function SaidHere({ problem }: { problem: string | undefined }) {
+  return problem === undefined ? null : (
+    <Body role="alert" color="$clash">
+      {problem}
+    </Body>
+  );
 }
 
 /** Write it up: the call-out, where the part belongs, and saving it there. */
@@ -37,21 +52,30 @@ export function WriteUpScreen() {
   const router = useRouter();
   const { onBench: part, identification } = useBench();
   const { units } = useSettings();
-  const [problem, setProblem] = useState<string>();
+  const [problem, setProblem] = useState<Missing>();
+  const [whereRef, toWhere] = useScrollTo();
+  const [goesInRef, toGoesIn] = useScrollTo();
+  const [readingsRef, toReadings] = useScrollTo();
   const result = summaryOf(identification);
   const thread = favouredThread(result);
   const original = screwThatCameOut({ result, readings: part.readings });
   const derived = original === undefined ? "" : formatCallout(original);
   const draft = useReplacementDraft(part.replacement, derived);
   const asksForScrew = original !== undefined || part.replacement !== null;
-  const describe = (change: Partial<Pick<BenchPart, "position" | "notes">>) =>
+  const describe = (change: Partial<Pick<BenchPart, "jobId" | "position" | "notes">>) => {
+    setProblem(undefined);
     changeBench({ type: "describe", change });
+  };
+  const said = (at: Missing["at"]) => (problem?.at === at ? problem.why : undefined);
 
   const save = () => {
     const { identificationId, jobId, position, readings, options, notes, takenAt } = part;
-    const why = missing(part) ?? (asksForScrew ? draft.problem : undefined);
-    setProblem(why);
-    if (why !== undefined || jobId === null) return;
+    const found = missing(part, asksForScrew ? draft.problem : undefined);
+    setProblem(found);
+    if (found !== undefined) {
+      ({ readings: toReadings, "goes-in": toGoesIn, where: toWhere })[found.at]();
+    }
+    if (found !== undefined || jobId === null) return;
     const replacement = asksForScrew ? replacementOf(draft) : part.replacement;
     const input = { jobId, position, readings, options, notes, takenAt, replacement };
     saveIdentification(identificationId, input, part.saw);
@@ -68,33 +92,10 @@ export function WriteUpScreen() {
             {thread === undefined ? null : (
               <MarkCard thread={thread} side={result.side} readings={part.readings} />
             )}
-            {asksForScrew ? <ReplacementCard draft={draft} original={original} /> : null}
-            <JobPicker
-              jobId={part.jobId}
-              onChoose={(jobId) => changeBench({ type: "describe", change: { jobId } })}
-            />
-            <Card gap={8}>
-              <Heading>Where it goes</Heading>
-              <TextEntry
-                label="Place on the machine"
-                value={part.position}
-                placeholder="Clamp bar, left front"
-                longest={120}
-                onChange={(position) => describe({ position })}
-              />
-              <TextEntry
-                label="Notes"
-                value={part.notes}
-                lines={3}
-                longest={4000}
-                onChange={(notes) => describe({ notes })}
-              />
-            </Card>
-          </>
-        }
-        second={
-          <>
-            <ReadingList readings={part.readings} units={units} />
+            <View ref={readingsRef}>
+              <ReadingList readings={part.readings} units={units} />
+              <SaidHere problem={said("readings")} />
+            </View>
             {thread === undefined ? null : (
               <ThreadFacts
                 thread={thread}
@@ -105,13 +106,33 @@ export function WriteUpScreen() {
             <ThreadCaution />
           </>
         }
+        second={
+          <>
+            {asksForScrew ? (
+              <View ref={goesInRef} gap={12}>
+                <ReplacementCard draft={draft} original={original} />
+                <SaidHere problem={said("goes-in")} />
+              </View>
+            ) : null}
+            <WhereCard
+              ref={whereRef}
+              where={part}
+              placeholder="Clamp bar, left front"
+              problem={said("where")}
+              onChange={describe}
+            >
+              <TextEntry
+                label="Notes"
+                value={part.notes}
+                lines={3}
+                longest={4000}
+                onChange={(notes) => describe({ notes })}
+              />
+            </WhereCard>
+          </>
+        }
       />
       <PageActions>
-        {problem === undefined ? null : (
-          <Body role="alert" color="$clash">
-            {problem}
-          </Body>
-        )}
         <ActionButton primary label="Save to the job" onPress={save} />
       </PageActions>
     </View>

@@ -10,6 +10,7 @@ const PANELS = [
   "taper",
   "trial",
   "part",
+  "job",
   "tools",
   "compare",
   "ruled-out",

@@ -10,8 +10,8 @@ export function jobRoutes(store: Store, now: () => Date): Router {
   const router = Router();
 
   router.get("/jobs", async (request, response) => {
-    const { after } = checked(pageQuerySchema, request.query, "invalid-query");
-    const { items, next } = await listJobs(store, after);
+    const { after, q } = checked(pageQuerySchema, request.query, "invalid-query");
+    const { items, next } = await listJobs(store, after, q);
     response.json({ jobs: items, next });
   });
 

@@ -17,6 +17,7 @@ function contentOf(input: IdentificationInput) {
     notes: input.notes,
     replacement: input.replacement === null ? null : JSON.stringify(input.replacement),
     taken_at: input.takenAt,
+    removed: input.removed === true ? 1 : 0,
   };
 }
 
@@ -50,7 +51,7 @@ export async function saveIdentification(
     if (existing !== undefined && isSame(existing, content)) {
       return { kind: "saved", record: recordOf(existing) };
     }
-    const refused = await refusedUnderJob(transaction, input.jobId, existing, write, at);
+    const refused = await refusedUnderJob(transaction, input, existing, write, at);
     if (refused !== undefined) return refused;
     const changed = {
       ...content,
@@ -93,6 +94,7 @@ export async function identificationsOfJob(
       .selectFrom("identifications")
       .selectAll()
       .where("job_id", "=", jobId)
+      .where("removed", "=", 0)
       .where(takenBefore(after))
       .orderBy("taken_at", "desc")
       .orderBy("id"),

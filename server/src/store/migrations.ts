@@ -95,6 +95,16 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
         .execute();
     },
   },
+  "0005-removed": {
+    async up(db: Kysely<unknown>) {
+      for (const table of ["jobs", "identifications", "repairs"]) {
+        await db.schema
+          .alterTable(table)
+          .addColumn("removed", "integer", (column) => column.notNull().defaultTo(0))
+          .execute();
+      }
+    },
+  },
 };
 
 export const migrationProvider: MigrationProvider = {

@@ -32,6 +32,7 @@ function repairOf(row: RepairRow): Repair {
     updatedAt: row.updated_at,
     version: row.version,
     unreadable: [...setAside(row), ...record.unreadable],
+    removed: row.removed === 1,
   };
 }
 
@@ -49,6 +50,7 @@ export async function saveRepair(
     position: input.position,
     record: JSON.stringify(input.record),
     taken_at: input.takenAt,
+    removed: input.removed === true ? 1 : 0,
   };
   return store.transaction().execute(async (transaction): Promise<SavedUnderJob<Repair>> => {
     const existing = await transaction
@@ -60,7 +62,7 @@ export async function saveRepair(
       existing !== undefined &&
       Object.entries(content).every(([key, value]) => existing[key as keyof RepairRow] === value);
     if (same) return { kind: "saved", record: repairOf(existing) };
-    const refused = await refusedUnderJob(transaction, input.jobId, existing, write, at);
+    const refused = await refusedUnderJob(transaction, input, existing, write, at);
     if (refused !== undefined) return refused;
     const changed = {
       ...content,
@@ -90,6 +92,7 @@ export function repairsOfJob(store: Store, jobId: string, after?: string): Promi
       .selectFrom("repairs")
       .selectAll()
       .where("job_id", "=", jobId)
+      .where("removed", "=", 0)
       .where(takenBefore(after))
       .orderBy("taken_at", "desc")
       .orderBy("id"),

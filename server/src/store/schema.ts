@@ -11,6 +11,8 @@ export interface JobsTable {
   version: Generated<number>;
   /** The device that wrote it last; empty where none was named. */
   device: Generated<string>;
+  /** 1 for what was taken out of the lists. */
+  removed: Generated<number>;
 }
 
 export interface IdentificationsTable {
@@ -27,6 +29,8 @@ export interface IdentificationsTable {
   updated_at: string;
   version: Generated<number>;
   device: Generated<string>;
+  /** 1 for what was taken out of the lists. */
+  removed: Generated<number>;
   /** JSON list of texts that could not be read when the row was last written: nothing stored is dropped. */
   set_aside: Generated<string>;
 }
@@ -42,6 +46,8 @@ export interface RepairsTable {
   updated_at: string;
   version: Generated<number>;
   device: Generated<string>;
+  /** 1 for what was taken out of the lists. */
+  removed: Generated<number>;
   set_aside: Generated<string>;
 }
 

@@ -59,7 +59,7 @@ describe("the store", () => {
       kind: "no-job",
     });
     expect(await findIdentification(store, PART)).toBeUndefined();
-    const orphan = sql`insert into identifications values (${PART}, ${JOB}, '', '[]', '{}', '', '{}', '', '', '', null, 1, '', '[]')`;
+    const orphan = sql`insert into identifications values (${PART}, ${JOB}, '', '[]', '{}', '', '{}', '', '', '', null, 1, '', '[]', 0)`;
     await expect(orphan.execute(store)).rejects.toThrow(/FOREIGN KEY/);
   });
 

@@ -50,5 +50,6 @@ export function recordOf(row: IdentificationRow): IdentificationRecord {
       ...options.unreadable,
       ...(replacement?.unreadable ?? []),
     ],
+    removed: row.removed === 1,
   };
 }

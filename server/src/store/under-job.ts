@@ -10,13 +10,19 @@ export type SavedUnderJob<Record> =
   /** Another device has changed it since; nothing was stored. */
   | { readonly kind: "conflict" };
 
+/** What says which job it belongs to, and whether it is taken out of its lists. */
+interface UnderJob {
+  readonly jobId: string;
+  readonly removed?: boolean | undefined;
+}
+
 /**
  * Why something may not be saved under a job: there is none, or another device has changed it since. Where it may, the
  * job is marked as touched.
  */
 export async function refusedUnderJob(
   transaction: Transaction<Tables>,
-  jobId: string,
+  { jobId, removed }: UnderJob,
   existing: Written | undefined,
   write: Write,
   at: string,
@@ -28,6 +34,8 @@ export async function refusedUnderJob(
     .executeTakeFirst();
   if (job === undefined) return { kind: "no-job" };
   if (!maySave(existing, write)) return { kind: "conflict" };
-  await transaction.updateTable("jobs").set({ updated_at: at }).where("id", "=", jobId).execute();
+  // A job that was removed and is worked on again, as from another device, is no removed job.
+  const touched = removed === true ? { updated_at: at } : { updated_at: at, removed: 0 };
+  await transaction.updateTable("jobs").set(touched).where("id", "=", jobId).execute();
   return undefined;
 }

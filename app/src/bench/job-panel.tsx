@@ -1,0 +1,22 @@
+import { changeBench, useBenchPart } from "../data/bench";
+import { ActionButton } from "../kit/action-button";
+import { Panel } from "../kit/panel";
+import { View } from "@tamagui/core";
+import { WhereFields } from "../sheet/where-card";
+
+/** Which job and which place on the machine the part on the bench is from, before anything is written up. */
+export function JobPanel({ onClose }: { onClose: () => void }) {
+  const part = useBenchPart();
+  return (
+    <Panel title="Where it is from" onClose={onClose}>
+      <View gap={12}>
+        <WhereFields
+          where={part}
+          placeholder="Clamp bar, left front"
+          onChange={(change) => changeBench({ type: "describe", change })}
+        />
+        <ActionButton primary label="Done" onPress={onClose} />
+      </View>
+    </Panel>
+  );
+}

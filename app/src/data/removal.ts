@@ -1,0 +1,42 @@
+import { z } from "zod/mini";
+import { createKeptStore } from "./kept-store";
+import { newParcelSchema, type NewParcel } from "./parcel";
+import { outbox } from "./saving";
+
+/** What was taken out of the lists last, with what it takes to put it back. */
+const removalSchema = z.nullable(z.object({ what: z.string(), parcel: newParcelSchema }));
+
+const useRemovalStore = createKeptStore<{ last: z.infer<typeof removalSchema> }>({
+  key: "rg.removed",
+  schema: z.object({ last: removalSchema }),
+  initial: () => ({ last: null }),
+});
+
+function send(parcel: NewParcel): void {
+  outbox.add({ ...parcel, queuedAt: Date.now() });
+  void outbox.deliver();
+}
+
+/**
+ * Takes a record out of the lists. The server keeps it; until something else is removed it is put back with a touch.
+ * @param what its name, as the way back calls it
+ */
+export function remove(what: string, parcel: NewParcel): void {
+  const removed = { ...parcel, body: { ...parcel.body, removed: true } } as NewParcel;
+  send(removed);
+  useRemovalStore.setState({ last: { what, parcel } });
+}
+
+/** What was removed last, if it was not put back. */
+export function useLastRemoved(): string | undefined {
+  return useRemovalStore(({ last }) => last?.what);
+}
+
+/** Puts back what was removed last. */
+export function putBack(): void {
+  const { last } = useRemovalStore.getState();
+  if (last === null) return;
+  // The removal was one change more, where it has arrived.
+  send({ ...last.parcel, saw: last.parcel.saw + 1 });
+  useRemovalStore.setState({ last: null });
+}

@@ -1,0 +1,79 @@
+import type { IdentificationRecord } from "@root-gauge/contract";
+import { formatCallout } from "@root-gauge/core/callout";
+import { screwThatCameOut, screwThatGoesIn } from "@root-gauge/core/sheet";
+import { View } from "@tamagui/core";
+import { useState } from "react";
+import { useDraft, writeDraft } from "../data/drafts";
+import { inputOfPart } from "../data/inputs";
+import { remove } from "../data/removal";
+import { saveIdentification } from "../data/saving";
+import { Card } from "../kit/surface";
+import { Body, Heading } from "../kit/text";
+import { TextEntry } from "../kit/text-entry";
+import { ReplacementCard } from "../sheet/replacement-card";
+import { EDIT_FIELDS, replacementOf, useReplacementDraft } from "../sheet/use-replacement-draft";
+import { WhereFields } from "../sheet/where-card";
+import { EditButtons } from "./edit-buttons";
+import { useEditedWhere } from "./use-edited-where";
+
+interface EditPartProps {
+  readonly record: IdentificationRecord;
+  /** Its name, as the way back from a removal calls it. */
+  readonly name: string;
+  readonly onDone: () => void;
+  readonly onRemoved: () => void;
+}
+
+/** What was written up, changed where it stands: what goes in, where it belongs, its notes; or taken out. */
+export function EditPart({ record, name, onDone, onRemoved }: EditPartProps) {
+  const { where, change } = useEditedWhere(record);
+  const notes = useDraft("edit.notes") ?? record.notes;
+  const original = screwThatCameOut(record);
+  const stored = screwThatGoesIn(record);
+  const derived = stored === undefined ? "" : formatCallout(stored);
+  const draft = useReplacementDraft(record.replacement, derived, EDIT_FIELDS);
+  const asksForScrew = stored !== undefined || original !== undefined;
+  const [problem, setProblem] = useState<string>();
+  const save = () => {
+    const why = asksForScrew ? draft.problem : undefined;
+    setProblem(why);
+    if (why !== undefined) return;
+    const replacement = asksForScrew ? replacementOf(draft) : record.replacement;
+    const input = { ...inputOfPart(record), ...where, notes, replacement };
+    saveIdentification(record.id, input, record.version);
+    onDone();
+  };
+  const takeOut = () => {
+    const { id, version } = record;
+    const body = inputOfPart(record);
+    remove(name, { kind: "identification", id, body, saw: version, queuedAt: Date.now() });
+    onRemoved();
+  };
+  return (
+    <View gap={12} role="region" aria-label="Change the sheet" data-print="no">
+      {asksForScrew ? <ReplacementCard draft={draft} original={original} /> : null}
+      <Card gap={8}>
+        <Heading>Where it goes</Heading>
+        <WhereFields where={where} placeholder="Clamp bar, left front" onChange={change} />
+        <TextEntry
+          label="Notes"
+          value={notes}
+          lines={3}
+          longest={4000}
+          onChange={(text) => writeDraft("edit.notes", text)}
+        />
+        {problem === undefined ? null : (
+          <Body role="alert" color="$clash">
+            {problem}
+          </Body>
+        )}
+        <EditButtons
+          removeLabel="Remove the sheet"
+          onSave={save}
+          onLeave={onDone}
+          onRemove={takeOut}
+        />
+      </Card>
+    </View>
+  );
+}

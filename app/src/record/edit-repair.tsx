@@ -1,0 +1,44 @@
+import type { Repair } from "@root-gauge/contract";
+import { inputOfRepair } from "../data/inputs";
+import { remove } from "../data/removal";
+import { saveRepair } from "../data/saving";
+import { Card } from "../kit/surface";
+import { Heading } from "../kit/text";
+import { WhereFields } from "../sheet/where-card";
+import { EditButtons } from "./edit-buttons";
+import { useEditedWhere } from "./use-edited-where";
+
+interface EditRepairProps {
+  readonly repair: Repair;
+  readonly name: string;
+  readonly onDone: () => void;
+  readonly onRemoved: () => void;
+}
+
+/** Where a repair belongs, to be changed; or the repair taken out. What was done is changed in Mend. */
+export function EditRepair({ repair, name, onDone, onRemoved }: EditRepairProps) {
+  const { where, change } = useEditedWhere(repair);
+  const stored = inputOfRepair(repair);
+  const save = () => {
+    if (stored !== undefined) saveRepair(repair.id, { ...stored, ...where }, repair.version);
+    onDone();
+  };
+  const takeOut = () => {
+    const { id, version } = repair;
+    if (stored === undefined) return;
+    remove(name, { kind: "repair", id, body: stored, saw: version, queuedAt: Date.now() });
+    onRemoved();
+  };
+  return (
+    <Card gap={8} role="region" aria-label="Change where it belongs">
+      <Heading>Where it belongs</Heading>
+      <WhereFields where={where} placeholder="Side cover, rear" onChange={change} />
+      <EditButtons
+        removeLabel="Remove the repair"
+        onSave={save}
+        onLeave={onDone}
+        onRemove={takeOut}
+      />
+    </Card>
+  );
+}
