@@ -26,7 +26,16 @@ interface JobPickerProps {
 }
 
 /** A job that is not there yet, by the name that was typed. */
-function NewJob({ name, onAdded }: { name: string; onAdded: (jobId: string) => void }) {
+function NewJob({
+  name,
+  asksOrigin,
+  onAdded,
+}: {
+  name: string;
+  /** Where no other job is like it, a new one it will be. */
+  asksOrigin: boolean;
+  onAdded: (jobId: string) => void;
+}) {
   const origin = useDraft(ORIGIN) ?? "";
   const add = () => {
     const read = jobInputSchema.safeParse({ name, origin });
@@ -38,13 +47,15 @@ function NewJob({ name, onAdded }: { name: string; onAdded: (jobId: string) => v
   };
   return (
     <View gap={8}>
-      <TextEntry
-        label="From where and when, if known"
-        value={origin}
-        longest={LONGEST}
-        onChange={(text) => writeDraft(ORIGIN, text)}
-        onSubmit={add}
-      />
+      {asksOrigin ? (
+        <TextEntry
+          label="From where and when, if known"
+          value={origin}
+          longest={LONGEST}
+          onChange={(text) => writeDraft(ORIGIN, text)}
+          onSubmit={add}
+        />
+      ) : null}
       <ActionButton label={newJobWords(name)} onPress={add} />
     </View>
   );
@@ -96,7 +107,7 @@ function JobSearch({ jobId, onChoose, problem }: JobPickerProps) {
       {jobs.length > most ? (
         <ActionButton label="More jobs" onPress={() => setMost(most + 4 * SHOWN)} />
       ) : null}
-      {isNew ? <NewJob name={name} onAdded={choose} /> : null}
+      {isNew ? <NewJob name={name} asksOrigin={jobs.length === 0} onAdded={choose} /> : null}
     </>
   );
 }
