@@ -1,23 +1,9 @@
-import type { Page } from "@playwright/test";
-import { launchBrowser } from "../support/browser";
-import { bundleServer } from "../support/bundle-server";
-import { startTestServer } from "../support/server";
+import { onPhone } from "./on-phone";
 import { print, spreadWords } from "./report";
 import { inputTimes, slowDown } from "./slow-input";
 
 const KEYS = 60;
 const FRAME_MS = 16.7;
-
-async function onPhone(measure: (page: Page) => Promise<void>): Promise<void> {
-  await bundleServer();
-  const server = await startTestServer("demo");
-  const browser = await launchBrowser();
-  const viewport = { width: 390, height: 844 };
-  const page = await browser.newPage({ viewport, hasTouch: true, baseURL: server.address });
-  await measure(page);
-  await browser.close();
-  await server.dispose();
-}
 
 /** A key typed on the pad, on a phone slowed four times. */
 export function benchKeys(): Promise<void> {

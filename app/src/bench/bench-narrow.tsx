@@ -1,20 +1,22 @@
 import { View } from "@tamagui/core";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { ScrollView } from "react-native";
 import { useCanUndo } from "../data/bench";
 import { useLayout } from "../kit/wide";
 import { BenchHeader } from "./bench-header";
-import type { BenchLayoutProps } from "./bench-layout";
+import type { BenchLayoutProps, BenchWork } from "./bench-layout";
 import { BenchPanel } from "./bench-panel";
 import { DrawingPanel, STRIP_HEIGHT } from "./drawing-panel";
 import { Findings } from "./findings";
-import { NextCard } from "./next-card";
+import { NextOf } from "./next-of";
 import { ReadingsStrip, StartAnotherButton, UndoButton } from "./readings-strip";
 
-type Props = BenchLayoutProps;
+interface WorkProps {
+  readonly work: BenchWork;
+}
 
 /** Before anything was read the drawing is the answer; then it gives way, unless it is opened again. */
-function useStrip({ bench }: Props) {
+function useStrip({ bench }: BenchWork) {
   const { identificationId, readings } = bench.onBench;
   const [opened, setOpened] = useState<string>();
   const mayFold = readings.length > 0;
@@ -23,9 +25,15 @@ function useStrip({ bench }: Props) {
   return { strip, onFold: mayFold ? fold : undefined };
 }
 
-function Drawing(props: Props & { width: number; height: number }) {
-  const { bench, units, width, height, onOpen } = props;
-  const { strip, onFold } = useStrip(props);
+// None of the three is drawn anew because a panel opens over it.
+
+const Drawing = memo(function Drawing({
+  work,
+  width,
+  height,
+}: WorkProps & { width: number; height: number }) {
+  const { bench, units, onOpen } = work;
+  const { strip, onFold } = useStrip(work);
   const { scale } = useLayout();
   return (
     <DrawingPanel
@@ -40,11 +48,11 @@ function Drawing(props: Props & { width: number; height: number }) {
       onTouch={onOpen}
     />
   );
-}
+});
 
 /** What was read, with undo and the way to the next part, and what it says so far. */
-function Answer(props: Props) {
-  const { bench, units, onMend, onStartAnother } = props;
+const Answer = memo(function Answer({ work }: WorkProps) {
+  const { bench, units, onMend, onStartAnother } = work;
   const canUndo = useCanUndo();
   const { readings } = bench.onBench;
   // The card of a settled part has its own.
@@ -55,44 +63,37 @@ function Answer(props: Props) {
         {canUndo ? <UndoButton /> : null}
         {readings.length === 0 || settled ? null : <StartAnotherButton onPress={onStartAnother} />}
       </ReadingsStrip>
-      <Findings {...props} roomy={false} />
+      <Findings work={work} roomy={false} />
     </View>
   );
-}
+});
 
-function Next(props: Props) {
-  const { bench } = props;
+const Next = memo(function Next({ work }: WorkProps) {
   return (
     <View borderTopWidth={2} borderColor="$edge" backgroundColor="$card" padding={12}>
-      <NextCard
-        {...props}
-        identification={bench.identification}
-        readings={bench.onBench.readings}
-        sizes={bench.sizes}
-      />
+      <NextOf work={work} />
     </View>
   );
-}
+});
 
 /** The drawing is never lower than its two rows of tags need. */
 const LEAST_DRAWING = 300;
 const MOST_DRAWING = 344;
 
 /** Phone: the drawing, what was read, what is left; the next step pinned where the thumb is. */
-export function BenchNarrow(props: Props) {
-  const { bench, onOpen } = props;
+export function BenchNarrow({ work, ...open }: BenchLayoutProps) {
   const { width, height, scale, large } = useLayout();
   const drawing = Math.max(LEAST_DRAWING * scale, Math.min(MOST_DRAWING, height * 0.4));
   return (
     <View flex={1}>
-      <BenchHeader part={bench.onBench} onOpen={onOpen} />
+      <BenchHeader part={work.bench.onBench} onOpen={work.onOpen} />
       <ScrollView style={{ flex: 1 }}>
-        <Drawing {...props} width={width} height={drawing} />
-        <Answer {...props} />
-        {large ? <Next {...props} /> : null}
+        <Drawing work={work} width={width} height={drawing} />
+        <Answer work={work} />
+        {large ? <Next work={work} /> : null}
       </ScrollView>
-      {large ? null : <Next {...props} />}
-      <BenchPanel {...props} />
+      {large ? null : <Next work={work} />}
+      <BenchPanel work={work} {...open} />
     </View>
   );
 }
@@ -102,27 +103,28 @@ const HEADER = 56;
 const RAIL = 72;
 
 /** A phone on its side, or a low window: the drawing and the next step left, the answers beside them. */
-export function BenchShort(props: Props) {
-  const { bench, onOpen } = props;
+export function BenchShort({ work, ...open }: BenchLayoutProps) {
+  const { onBench } = work.bench;
   const { width, height, scale } = useLayout();
   const left = Math.round((width - RAIL * scale) * 0.48);
   const drawing = Math.max(LEAST_DRAWING * scale, height - HEADER * scale);
+  const begun = onBench.readings.length > 0;
   return (
     <View flex={1} flexDirection="row">
       <View width={left} height="100%" borderRightWidth={1} borderColor="$line">
-        <BenchHeader part={bench.onBench} onOpen={onOpen} />
+        <BenchHeader part={onBench} onOpen={work.onOpen} />
         <ScrollView style={{ flex: 1 }}>
-          <Drawing {...props} width={left} height={drawing} />
+          <Drawing work={work} width={left} height={drawing} />
         </ScrollView>
-        {bench.onBench.readings.length === 0 ? null : <Next {...props} />}
+        {begun ? <Next work={work} /> : null}
       </View>
       <View flex={1} minWidth={0} height="100%">
         <ScrollView style={{ flex: 1 }}>
-          <Answer {...props} />
+          <Answer work={work} />
         </ScrollView>
-        {bench.onBench.readings.length === 0 ? <Next {...props} /> : null}
+        {begun ? null : <Next work={work} />}
       </View>
-      <BenchPanel {...props} />
+      <BenchPanel work={work} {...open} />
     </View>
   );
 }

@@ -7,7 +7,8 @@ import { DiameterEntry } from "./entry/diameter-entry";
 const RarePanels = fetchedLater((later) => later.RarePanels);
 
 /** The panel that is open, if any. */
-export function BenchPanel({ panel, bench, units, onOpen, onClose }: BenchLayoutProps) {
+export function BenchPanel({ work, panel, onClose }: BenchLayoutProps) {
+  const { bench, units, onOpen } = work;
   const { identification, side } = bench;
   const { readings } = bench.onBench;
   const entry = { units, onDone: onClose };

@@ -1,5 +1,9 @@
 import { View } from "@tamagui/core";
+import type { ThreadSide } from "@root-gauge/core";
 import { useRouter } from "expo-router";
+import { useCallback, useMemo } from "react";
+import type { BenchWork } from "./bench-layout";
+import { useBenchStore } from "../data/bench-store";
 import { startAnother, startAnotherLike } from "../data/bench";
 import { draftOf, writeDraft } from "../data/drafts";
 import { mendNothing } from "../data/mending";
@@ -19,55 +23,67 @@ import { panelOfReading } from "./panel-of-reading";
 const LiveCaliper = fetchedLater((later) => later.LiveCaliper);
 const liveCaliper = (props: LiveCaliperProps) => <LiveCaliper {...props} />;
 
+/** Opens a panel for one more reading: nothing is put right any more. */
+function useOpening() {
+  const { panel, open, close } = usePanel();
+  const opening = useMemo(
+    () => ({
+      open: (name: PanelName) => {
+        mendNothing();
+        open(name);
+      },
+      mend: (at: number) => {
+        const reading = useBenchStore.getState().part.readings[at];
+        if (reading === undefined) return;
+        mendNothing();
+        void fetchLater().then(({ layOutToMend }) => {
+          layOutToMend(at);
+          open(panelOfReading(reading));
+        });
+      },
+      type: (side: ThreadSide, digit: string, goesOn: boolean) => {
+        const field = side === "internal" ? "bore" : "diameter";
+        mendNothing();
+        const before = goesOn ? (draftOf(field) ?? "") : "";
+        writeDraft(field, before + digit);
+        open("diameter");
+      },
+    }),
+    [open],
+  );
+  return { panel, close, ...opening };
+}
+
 /** Identify: opens first, ready to take a reading. */
 export function BenchScreen() {
   const router = useRouter();
   const bench = useBench();
   const { units } = useSettings();
   const { wide, short } = useLayout();
-  const panels = usePanel();
-  const writeUp = () => router.push("/write-up");
-  const open = (panel: PanelName) => {
-    mendNothing();
-    panels.open(panel);
-  };
+  const { panel, close, open, mend, type } = useOpening();
+  const writeUp = useCallback(() => router.push("/write-up"), [router]);
   useBenchKeys({ open, writeUp });
   // A caliper that types needs no touch: its first digit opens the pad.
-  useWedge(panels.panel === undefined, (digit, goesOn) => {
-    const field = bench.side === "internal" ? "bore" : "diameter";
-    mendNothing();
-    const before = goesOn ? (draftOf(field) ?? "") : "";
-    writeDraft(field, before + digit);
-    panels.open("diameter");
-  });
-  const mend = (at: number) => {
-    const reading = bench.onBench.readings[at];
-    if (reading === undefined) return;
-    mendNothing();
-    void fetchLater().then(({ layOutToMend }) => {
-      layOutToMend(at);
-      panels.open(panelOfReading(reading));
-    });
-  };
-  const actions = {
-    onOpen: open,
-    onMend: mend,
-    onWriteUp: writeUp,
-    onStartAnother: startAnother,
-    onStartAnotherLike: startAnotherLike,
-  };
+  useWedge(panel === undefined, (digit, goesOn) => type(bench.side, digit, goesOn));
+  // What is said again is said by the same words, so that what does not depend on the panel is not drawn for it.
+  const work = useMemo<BenchWork>(
+    () => ({
+      bench,
+      units,
+      onOpen: open,
+      onMend: mend,
+      onWriteUp: writeUp,
+      onStartAnother: startAnother,
+      onStartAnotherLike: startAnotherLike,
+    }),
+    [bench, units, open, mend, writeUp],
+  );
   const Layout = wide ? BenchWide : short ? BenchShort : BenchNarrow;
   return (
     <View flex={1} render="main">
       <ForScreenReader render="h1">Bench</ForScreenReader>
       <CaliperContext value={liveCaliper}>
-        <Layout
-          bench={bench}
-          units={units}
-          panel={panels.panel}
-          onClose={panels.close}
-          {...actions}
-        />
+        <Layout work={work} panel={panel} onClose={close} />
       </CaliperContext>
     </View>
   );

@@ -10,7 +10,7 @@ import type { BenchLayoutProps } from "./bench-layout";
 import { BenchPanel } from "./bench-panel";
 import { DrawingPanel } from "./drawing-panel";
 import { Findings } from "./findings";
-import { NextCard } from "./next-card";
+import { NextOf } from "./next-of";
 import { ReadingsColumn, StartAnotherButton, UndoButton } from "./readings-strip";
 
 const LEFT = 340;
@@ -19,7 +19,8 @@ const RAIL = 72;
 
 /** Readings and next test, the drawing as large as fits, candidates: nothing behind a sheet that fits beside. */
 export function BenchWide(props: BenchLayoutProps) {
-  const { bench, units, panel, onOpen, onMend, onStartAnother } = props;
+  const { work, panel } = props;
+  const { bench, units, onOpen, onMend, onStartAnother } = work;
   const { width, height } = useLayout();
   const part = bench.onBench;
   const canUndo = useCanUndo();
@@ -51,12 +52,7 @@ export function BenchWide(props: BenchLayoutProps) {
                 <Small>n</Small>
               </View>
               <Card>
-                <NextCard
-                  {...props}
-                  identification={bench.identification}
-                  readings={part.readings}
-                  sizes={bench.sizes}
-                />
+                <NextOf work={work} />
               </Card>
             </>
           )}
@@ -76,7 +72,7 @@ export function BenchWide(props: BenchLayoutProps) {
           <BenchPanel {...props} />
         ) : (
           <ScrollView contentContainerStyle={{ padding: 12, gap: 12 }}>
-            <Findings {...props} roomy />
+            <Findings work={work} roomy />
           </ScrollView>
         )}
       </View>

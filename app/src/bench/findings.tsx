@@ -1,42 +1,23 @@
 import { isRuledOut, leads } from "@root-gauge/core";
 import { View } from "@tamagui/core";
+import { memo, useDeferredValue } from "react";
 import { ActionButton } from "../kit/action-button";
 import { useFetched } from "../shell/fetched-later";
-import type { BenchLayoutProps } from "./bench-layout";
+import type { BenchWork } from "./bench-layout";
 import { FirstSteps } from "./first-steps";
 import { RunningList } from "./running-list";
 
-/** What the readings say so far; before the first, how to begin. */
-export function Findings({
-  bench,
-  units,
-  roomy,
-  onOpen,
-  onWriteUp,
-}: BenchLayoutProps & { roomy: boolean }) {
+/** What else can be done with what was read, and what it is mistaken for. */
+const More = memo(function More({ work }: { work: BenchWork }) {
+  const { bench, units, onOpen, onWriteUp } = work;
   const { identification, onBench } = bench;
   // What is of use beside the list, and no loss where the rest of the app cannot be fetched.
   const later = useFetched();
-  const tools = <ActionButton label="Tools on hand" onPress={() => onOpen("tools")} />;
-  if (onBench.readings.length === 0) {
-    return (
-      <>
-        <FirstSteps side={bench.side} />
-        {tools}
-      </>
-    );
-  }
   const unsettled = identification.verdict === "narrowed" || identification.verdict === "open";
   const [best, second] = identification.candidates;
   const comparable = !isRuledOut(second?.probability ?? 0);
   return (
     <>
-      <RunningList
-        identification={identification}
-        units={units}
-        roomy={roomy}
-        onRuledOut={() => onOpen("ruled-out")}
-      />
       <View flexDirection="row" flexWrap="wrap" gap={8}>
         {comparable ? (
           <ActionButton flex={1} label="Compare two" onPress={() => onOpen("compare")} />
@@ -49,11 +30,43 @@ export function Findings({
       {later === undefined ? null : (
         <later.CommonnessSwitch used={onBench.options.useCommonness !== false} />
       )}
-      {tools}
+      <ToolsButton onOpen={onOpen} />
       {later === undefined ? null : (
         <later.MendFromBench part={onBench} identification={identification} sizes={bench.sizes} />
       )}
       {unsettled ? <ActionButton label="Write it up as it stands" onPress={onWriteUp} /> : null}
+    </>
+  );
+});
+
+function ToolsButton({ onOpen }: Pick<BenchWork, "onOpen">) {
+  return <ActionButton label="Tools on hand" onPress={() => onOpen("tools")} />;
+}
+
+/** What the readings say so far; before the first, how to begin. */
+export function Findings({ work, roomy }: { work: BenchWork; roomy: boolean }) {
+  const { bench, units, onOpen } = work;
+  // The answer is drawn first; what stands under it follows as soon as nothing else is due.
+  const after = useDeferredValue<BenchWork | undefined>(work, undefined);
+  if (bench.onBench.readings.length === 0) {
+    return (
+      <>
+        <FirstSteps side={bench.side} />
+        <ToolsButton onOpen={onOpen} />
+      </>
+    );
+  }
+  return (
+    <>
+      <RunningList
+        identification={bench.identification}
+        units={units}
+        roomy={roomy}
+        onRuledOut={() => onOpen("ruled-out")}
+      />
+      {after === undefined || after.bench.onBench.readings.length === 0 ? null : (
+        <More work={after} />
+      )}
     </>
   );
 }

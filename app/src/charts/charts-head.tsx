@@ -1,5 +1,6 @@
 import { View } from "@tamagui/core";
 import { usePathname, useRouter } from "expo-router";
+import { memo } from "react";
 import { Pressable } from "../kit/pressable";
 import { Figure } from "../kit/text";
 import { UnitsSwitch } from "../kit/units-switch";
@@ -12,7 +13,7 @@ const CHARTS = [
 ] as const;
 
 /** The head of the Charts room: its three charts side by side, and the units of every figure. */
-export function ChartsHead() {
+export const ChartsHead = memo(function ChartsHead() {
   const router = useRouter();
   const here = usePathname();
   return (
@@ -47,4 +48,4 @@ export function ChartsHead() {
       </View>
     </View>
   );
-}
+});

@@ -32,6 +32,8 @@ export function useBench(): Bench {
     [readings, options, tools, skipped],
   );
   const sizes = useMemo(() => measuredSizes(readings), [readings]);
-  const part = partRead(readings, options.part);
-  return { onBench, identification, sizes, part, side: sideRead(readings, part) };
+  return useMemo(() => {
+    const part = partRead(readings, options.part);
+    return { onBench, identification, sizes, part, side: sideRead(readings, part) };
+  }, [onBench, identification, sizes, readings, options.part]);
 }

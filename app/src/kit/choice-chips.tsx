@@ -1,5 +1,4 @@
-import { useRef } from "react";
-import { Chip } from "./chip";
+import { ChoiceFace } from "./choice-face";
 import { Radio, RadioGroup } from "./radio-group";
 
 export interface ChoiceChipsProps<Value extends string> {
@@ -11,7 +10,7 @@ export interface ChoiceChipsProps<Value extends string> {
   readonly onChange: (value: Value | undefined) => void;
   /** The word for no choice made; without it one is always chosen. */
   readonly all?: string;
-  /** Called when the choice is pressed once more, which moving to it by arrows is not. */
+  /** Called when the choice is pressed once more. */
   readonly onAgain?: () => void;
 }
 
@@ -27,9 +26,6 @@ export function ChoiceChips<Value extends string>({
   all,
   onAgain,
 }: ChoiceChipsProps<Value>) {
-  // An arrow moves the choice by pressing it, as the part that moves it has it; a press after that says yes to it.
-  const byArrow = useRef(false);
-  const moved = useRef(false);
   const shown: readonly { value: string; label: string }[] = [
     ...(all === undefined ? [] : [{ value: ALL, label: all }]),
     ...choices,
@@ -44,23 +40,10 @@ export function ChoiceChips<Value extends string>({
       flexDirection="row"
       flexWrap="wrap"
       gap={8}
-      onKeyDown={({ key }) => {
-        byArrow.current = key.startsWith("Arrow");
-      }}
-      onPointerDown={() => {
-        byArrow.current = false;
-      }}
     >
       {shown.map((choice) => (
-        <Radio key={choice.label} value={choice.value}>
-          <Chip
-            label={choice.label}
-            chosen={choice.value === (value ?? ALL)}
-            onPress={() => {
-              if (!byArrow.current && choice.value === value && !moved.current) onAgain?.();
-              moved.current = byArrow.current;
-            }}
-          />
+        <Radio key={choice.label} value={choice.value} onAgain={onAgain}>
+          {(chosen) => <ChoiceFace label={choice.label} chosen={chosen} />}
         </Radio>
       ))}
     </RadioGroup>

@@ -1,6 +1,27 @@
-import { Pressable } from "./pressable";
+import type { CSSProperties } from "react";
+import { PLAIN_FIGURE, PLAIN_PLATE } from "./plain";
 import { Radio, RadioGroup } from "./radio-group";
-import { Figure } from "./text";
+
+const PART = {
+  ...PLAIN_FIGURE,
+  ...PLAIN_PLATE,
+  flexGrow: 1,
+  minWidth: 48,
+  padding: "0 12px",
+  borderRadius: 0,
+  textAlign: "center",
+  background: "var(--card)",
+  outlineOffset: -5,
+} as const satisfies CSSProperties;
+
+const CHOSEN = {
+  ...PART,
+  background: "var(--ink)",
+  color: "var(--card)",
+} as const satisfies CSSProperties;
+
+const FILLING = { flexGrow: 1 } as const satisfies CSSProperties;
+const NOT_FILLING = { flexGrow: 0 } as const satisfies CSSProperties;
 
 export interface ChoiceRowProps<Value extends string> {
   /** What is being chosen, for a screen reader. */
@@ -35,25 +56,11 @@ export function ChoiceRow<Value extends string>({
       overflow="hidden"
       flexGrow={fill ? 1 : 0}
     >
-      {choices.map((choice) => {
-        const chosen = choice.value === value;
-        return (
-          <Radio key={choice.value} value={choice.value}>
-            <Pressable
-              flexGrow={fill ? 1 : 0}
-              minWidth={48}
-              paddingHorizontal={12}
-              borderRadius={0}
-              backgroundColor={chosen ? "$ink" : "$card"}
-              focusVisibleStyle={{ outlineOffset: -5 }}
-            >
-              <Figure textAlign="center" color={chosen ? "$card" : "$ink"}>
-                {choice.label}
-              </Figure>
-            </Pressable>
-          </Radio>
-        );
-      })}
+      {choices.map((choice) => (
+        <Radio key={choice.value} value={choice.value} style={fill ? FILLING : NOT_FILLING}>
+          {(chosen) => <span style={chosen ? CHOSEN : PART}>{choice.label}</span>}
+        </Radio>
+      ))}
     </RadioGroup>
   );
 }

@@ -1,13 +1,13 @@
 import { jobInputSchema } from "@root-gauge/contract";
 import { SHEET_SENTENCES, newJobWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
-import { useState } from "react";
+import { useState, type CSSProperties } from "react";
 import { v4 as uuid } from "uuid";
 import { useDraft, writeDraft } from "../data/drafts";
 import { useJobName, useJobSearch } from "../data/queries";
 import { saveJob } from "../data/saving";
 import { ActionButton } from "../kit/action-button";
-import { Pressable } from "../kit/pressable";
+import { PLAIN_FIGURE, PLAIN_LABEL, PLAIN_PLATE } from "../kit/plain";
 import { Radio, RadioGroup } from "../kit/radio-group";
 import { Body, Figure, Small } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
@@ -17,6 +17,14 @@ const ORIGIN = "job.origin";
 const LONGEST = 120;
 /** As many as are seen without scrolling; typing finds the others. */
 const SHOWN = 5;
+
+const JOB = {
+  ...PLAIN_PLATE,
+  flexGrow: 1,
+  padding: "6px 12px",
+  border: "1px solid var(--line)",
+  background: "var(--card)",
+} as const satisfies CSSProperties;
 
 interface JobPickerProps {
   readonly jobId: string | null;
@@ -91,16 +99,12 @@ function JobSearch({ jobId, onChoose, problem }: JobPickerProps) {
       <RadioGroup name="Job" value={jobId} onChoose={choose} gap={6}>
         {shown.map((job) => (
           <Radio key={job.id} value={job.id}>
-            <Pressable
-              paddingHorizontal={12}
-              paddingVertical={6}
-              borderWidth={1}
-              borderColor="$line"
-              backgroundColor="$card"
-            >
-              <Figure>{job.name}</Figure>
-              {job.origin === "" ? null : <Small>{job.origin}</Small>}
-            </Pressable>
+            {() => (
+              <span style={JOB}>
+                <span style={PLAIN_FIGURE}>{job.name}</span>
+                {job.origin === "" ? null : <span style={PLAIN_LABEL}>{job.origin}</span>}
+              </span>
+            )}
           </Radio>
         ))}
       </RadioGroup>

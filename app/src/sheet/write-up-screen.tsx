@@ -13,6 +13,7 @@ import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
 import { Body } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
+import { useAfterFirstPaint } from "../kit/use-after-first-paint";
 import { useScrollTo } from "../kit/use-scroll-to";
 import { UnitsSwitch } from "../kit/units-switch";
 import { threadPath } from "../shell/links";
@@ -53,6 +54,8 @@ export function WriteUpScreen() {
   const { onBench: part, identification } = useBench();
   const { units } = useSettings();
   const [problem, setProblem] = useState<Missing>();
+  // The sheet is there at once; what is asked for it follows in the next frame.
+  const later = useAfterFirstPaint();
   const [whereRef, toWhere] = useScrollTo();
   const [goesInRef, toGoesIn] = useScrollTo();
   const [readingsRef, toReadings] = useScrollTo();
@@ -107,29 +110,31 @@ export function WriteUpScreen() {
           </>
         }
         second={
-          <>
-            {asksForScrew ? (
-              <View ref={goesInRef} gap={12}>
-                <ReplacementCard draft={draft} original={original} />
-                <SaidHere problem={said("goes-in")} />
-              </View>
-            ) : null}
-            <WhereCard
-              ref={whereRef}
-              where={part}
-              placeholder="Clamp bar, left front"
-              problem={said("where")}
-              onChange={describe}
-            >
-              <TextEntry
-                label="Notes"
-                value={part.notes}
-                lines={3}
-                longest={4000}
-                onChange={(notes) => describe({ notes })}
-              />
-            </WhereCard>
-          </>
+          !later ? null : (
+            <>
+              {asksForScrew ? (
+                <View ref={goesInRef} gap={12}>
+                  <ReplacementCard draft={draft} original={original} />
+                  <SaidHere problem={said("goes-in")} />
+                </View>
+              ) : null}
+              <WhereCard
+                ref={whereRef}
+                where={part}
+                placeholder="Clamp bar, left front"
+                problem={said("where")}
+                onChange={describe}
+              >
+                <TextEntry
+                  label="Notes"
+                  value={part.notes}
+                  lines={3}
+                  longest={4000}
+                  onChange={(notes) => describe({ notes })}
+                />
+              </WhereCard>
+            </>
+          )
         }
       />
       <PageActions>

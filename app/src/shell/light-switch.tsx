@@ -19,6 +19,7 @@ export function LightSwitch() {
       alignItems="center"
       justifyContent="center"
       gap={2}
+      paddingTop={3}
       aria-label={`Switch to ${other}`}
       focusVisibleStyle={{ outlineOffset: -4 }}
       onPress={() => changeSettings({ light: other })}

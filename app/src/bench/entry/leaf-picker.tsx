@@ -14,18 +14,19 @@ import {
 } from "@root-gauge/core";
 import { TEACHING } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
-import { useMemo, useState } from "react";
+import { useMemo, useState, type CSSProperties } from "react";
 import { takeReading } from "../../data/bench";
 import { useDraft, writeDraft } from "../../data/drafts";
 import { useMended } from "../../data/mending";
 import { useSettings } from "../../data/settings";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceChips } from "../../kit/choice-chips";
-import { Pressable } from "../../kit/pressable";
+import { PLAIN_FIGURE, PLAIN_LABEL, PLAIN_PLATE } from "../../kit/plain";
 import { Radio, RadioGroup } from "../../kit/radio-group";
 import { Figure, Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
 import { useLayout } from "../../kit/wide";
+import { useAfterFirstPaint } from "../../kit/use-after-first-paint";
 import { useFetched } from "../../shell/fetched-later";
 import { differentPitches, exactLeaf, groupLeaves, matchingLeaves } from "./leaf-groups";
 
@@ -44,41 +45,44 @@ const ENGAGED = [
 
 type Engaged = (typeof ENGAGED)[number]["value"];
 
-interface LeafButtonProps {
-  readonly leaf: LeafMark;
-  readonly chosen: boolean;
-  /** It is not what is being typed: it stands back, in its place. */
-  readonly back: boolean;
-}
+const LEAF = {
+  ...PLAIN_PLATE,
+  minWidth: 64,
+  minHeight: 52,
+  padding: "0 8px",
+  textAlign: "center",
+  border: "1px solid var(--line)",
+  background: "var(--plate)",
+} as const satisfies CSSProperties;
 
-function LeafButton({ leaf, chosen, back }: LeafButtonProps) {
+const CHOSEN = {
+  ...LEAF,
+  borderColor: "var(--ink)",
+  background: "var(--ink)",
+} as const satisfies CSSProperties;
+
+/** Not what is being typed: it stands back, in its place. */
+const BACK = {
+  ...LEAF,
+  borderColor: "transparent",
+} as const satisfies CSSProperties;
+
+const MARK = {
+  ...PLAIN_FIGURE,
+  fontSize: "1.125rem",
+} as const satisfies CSSProperties;
+const MARK_BACK = { ...MARK, fontWeight: 500, color: "var(--quiet)" } as const;
+const MARK_CHOSEN = { ...MARK, color: "var(--card)" } as const;
+const UNIT_CHOSEN = { ...PLAIN_LABEL, color: "var(--card)" } as const;
+
+/** A leaf as it is stamped. */
+function LeafFace({ leaf, chosen, back }: { leaf: LeafMark; chosen: boolean; back: boolean }) {
   const [figure, unit] = leafWords(leaf).split(" ");
   return (
-    <Radio value={leafWords(leaf)}>
-      <Pressable
-        aria-label={`${leafWords(leaf)} leaf`}
-        minWidth={64}
-        minHeight={52}
-        paddingHorizontal={8}
-        borderWidth={1}
-        borderColor={chosen ? "$ink" : "$line"}
-        backgroundColor={chosen ? "$ink" : "$plate"}
-        {...(back ? { borderStyle: "dashed", borderColor: "transparent" } : {})}
-      >
-        <Figure
-          fontSize="$name"
-          lineHeight="$name"
-          textAlign="center"
-          fontWeight={back ? "500" : "600"}
-          color={chosen ? "$card" : back ? "$quiet" : "$ink"}
-        >
-          {figure}
-        </Figure>
-        <Label lineHeight="$fine" textAlign="center" color={chosen ? "$card" : "$quiet"}>
-          {unit}
-        </Label>
-      </Pressable>
-    </Radio>
+    <span style={chosen ? CHOSEN : back ? BACK : LEAF}>
+      <span style={chosen ? MARK_CHOSEN : back ? MARK_BACK : MARK}>{figure}</span>
+      <span style={chosen ? UNIT_CHOSEN : PLAIN_LABEL}>{unit}</span>
+    </span>
   );
 }
 
@@ -110,12 +114,11 @@ function LeafGroup({ name, leaves, chosen, matching, onChoose }: LeafGroupProps)
         gap={6}
       >
         {leaves.map((leaf) => (
-          <LeafButton
-            key={leafWords(leaf)}
-            leaf={leaf}
-            chosen={chosen !== undefined && sameLeaf(leaf, chosen)}
-            back={!isAmong(leaf, matching)}
-          />
+          <Radio key={leafWords(leaf)} value={leafWords(leaf)} says={`${leafWords(leaf)} leaf`}>
+            {(isChosen) => (
+              <LeafFace leaf={leaf} chosen={isChosen} back={!isAmong(leaf, matching)} />
+            )}
+          </Radio>
         ))}
       </RadioGroup>
     </View>
@@ -160,6 +163,8 @@ const VIEWS_ON_PHONE = 2;
 /** The leaves of the gauge, likeliest first; pick one, then say whether it drops in. */
 export function LeafPicker({ candidates, units, onDone }: LeafPickerProps) {
   const { wide } = useLayout();
+  // The likeliest are there with the panel; the rest of the gauge follows in the next frame.
+  const later = useAfterFirstPaint();
   const typed = useDraft("leaf") ?? "";
   const ranked = useMemo(() => rankLeaves(candidates), [candidates]);
   const mended = useMended();
@@ -205,7 +210,7 @@ export function LeafPicker({ candidates, units, onDone }: LeafPickerProps) {
           problem={matching.length === 0 ? noSuchLeafWords(typed) : undefined}
         />
       </View>
-      {groups.map((group) => (
+      {groups.slice(0, later ? groups.length : 1).map((group) => (
         <LeafGroup
           key={group.name}
           {...group}

@@ -1,4 +1,5 @@
 import { threadRow, type ThreadColumn, type ThreadRowOptions } from "@root-gauge/core/chart-words";
+import type { Thread } from "@root-gauge/core";
 import type { ThreadHit } from "@root-gauge/core/search";
 import { useTheme, View, type TamaguiElement } from "@tamagui/core";
 import {
@@ -10,9 +11,12 @@ import {
   type SortingState,
 } from "@tanstack/react-table";
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { useEffect, useMemo, useRef } from "react";
+import { useRouter } from "expo-router";
+import { memo, useCallback, useEffect, useMemo, useRef, type ReactNode } from "react";
 import { Pressable } from "../../kit/pressable";
 import { Label } from "../../kit/text";
+import { useAfterFirstPaint } from "../../kit/use-after-first-paint";
+import { threadPath } from "../../shell/links";
 import { COLUMN_WIDTHS, FIGURE_COLUMNS, threadColumns } from "./columns";
 import { hitNote } from "./hit-note";
 import { PIN_WIDTH, TableRow } from "./table-row";
@@ -21,7 +25,7 @@ import ArrowUp from "lucide-react-native/icons/arrow-up";
 
 const ROW_HEIGHT = 44;
 /** Enough rows beyond the edge that a fast thumb never sees a blank. */
-const OVERSCAN = 24;
+const OVERSCAN = 16;
 
 export interface ThreadTableProps {
   readonly hits: readonly ThreadHit[];
@@ -30,7 +34,7 @@ export interface ThreadTableProps {
   readonly sorting: SortingState;
   readonly onSort: (sorting: SortingState) => void;
   /** Said in the place of rows when there are none. */
-  readonly children?: React.ReactNode;
+  readonly empty: ReactNode;
 }
 
 function HeadCell({ header }: { header: Header<ThreadHit, unknown> }) {
@@ -74,14 +78,51 @@ function HeadCell({ header }: { header: Header<ThreadHit, unknown> }) {
   );
 }
 
+/** The heads of the columns; they are the same whatever row is in sight. */
+const TableHead = memo(function TableHead({
+  headers,
+}: {
+  headers: readonly Header<ThreadHit, unknown>[];
+  /** The heads ask their table how they are sorted. */
+  sorting: SortingState;
+}) {
+  return (
+    <View
+      role="row"
+      aria-rowindex={1}
+      flexDirection="row"
+      minHeight={ROW_HEIGHT}
+      backgroundColor="$plate"
+      borderBottomWidth={2}
+      borderColor="$edge"
+    >
+      {headers.map((header) => (
+        <HeadCell key={header.id} header={header} />
+      ))}
+    </View>
+  );
+});
+
+/** The words of a row, made once for the units, side and quality shown. */
+const cellsMade = new WeakMap<ThreadRowOptions, Map<string, Cells>>();
+type Cells = ReturnType<typeof threadRow>;
+
+function cellsOf(thread: Thread, options: ThreadRowOptions): Cells {
+  const ofOptions = cellsMade.get(options) ?? new Map<string, Cells>();
+  cellsMade.set(options, ofOptions);
+  const made = ofOptions.get(thread.id) ?? threadRow(thread, options);
+  ofOptions.set(thread.id, made);
+  return made;
+}
+
 /** The whole catalogue, or what a search left of it: only the rows in sight are made. */
-export function ThreadTable({
+export const ThreadTable = memo(function ThreadTable({
   hits,
   options,
   pinned,
   sorting,
   onSort,
-  children,
+  empty,
 }: ThreadTableProps) {
   const scroller = useRef<TamaguiElement>(null);
   const columns = useMemo(() => threadColumns(options), [options]);
@@ -96,11 +137,15 @@ export function ThreadTable({
     getSortedRowModel: getSortedRowModel(),
   });
   const { rows } = table.getRowModel();
+  const headers = table.getFlatHeaders();
+  const later = useAfterFirstPaint();
+  const router = useRouter();
+  const open = useCallback((id: string) => router.push(threadPath(id)), [router]);
   const virtualizer = useVirtualizer({
     count: rows.length,
     getScrollElement: () => scroller.current as HTMLElement | null,
     estimateSize: () => ROW_HEIGHT,
-    overscan: OVERSCAN,
+    overscan: later ? OVERSCAN : 0,
   });
   useEffect(() => {
     virtualizer.scrollToOffset(0);
@@ -119,19 +164,7 @@ export function ThreadTable({
       {...{ style: { overscrollBehavior: "contain" } }}
     >
       <View role="rowgroup" position="sticky" top={0} zIndex={2} width={width}>
-        <View
-          role="row"
-          aria-rowindex={1}
-          flexDirection="row"
-          minHeight={ROW_HEIGHT}
-          backgroundColor="$plate"
-          borderBottomWidth={2}
-          borderColor="$edge"
-        >
-          {table.getFlatHeaders().map((header) => (
-            <HeadCell key={header.id} header={header} />
-          ))}
-        </View>
+        <TableHead headers={headers} sorting={sorting} />
       </View>
       <View role="rowgroup" height={virtualizer.getTotalSize()} width={width}>
         {virtualizer.getVirtualItems().map(({ index, start }) => {
@@ -142,8 +175,9 @@ export function ThreadTable({
             <TableRow
               key={row.id}
               id={row.id}
-              cells={threadRow(thread, options)}
+              cells={cellsOf(thread, options)}
               note={hitNote(reason, options.units)}
+              onOpen={open}
               index={index}
               top={start}
               height={ROW_HEIGHT}
@@ -155,7 +189,7 @@ export function ThreadTable({
           );
         })}
       </View>
-      {rows.length === 0 ? children : null}
+      {rows.length === 0 ? empty : null}
     </View>
   );
-}
+});

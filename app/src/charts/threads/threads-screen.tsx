@@ -4,7 +4,7 @@ import type { ThreadRowOptions } from "@root-gauge/core/chart-words";
 import { prepareSearch } from "@root-gauge/core/search";
 import { useTheme, View } from "@tamagui/core";
 import type { SortingState } from "@tanstack/react-table";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { ScrollView, type TextInput } from "react-native";
 import { changeCharts, useChartsState } from "../../data/charts-state";
 import { useSettings } from "../../data/settings";
@@ -64,6 +64,8 @@ function NothingFound() {
   );
 }
 
+const NOTHING_FOUND = <NothingFound />;
+
 /** What a wide screen shows beside the table: the filters, and the two pinned rows against each other. */
 function Beside({ children, pinned }: { children: React.ReactNode; pinned: readonly string[] }) {
   const [first, second] = pinned.flatMap((id) => threadById(id) ?? []);
@@ -93,7 +95,9 @@ export function ThreadsScreen() {
   const { query, side, quality, pinned } = state;
   const { panel, open, close } = usePanel();
   const [sorting, setSorting] = useState<SortingState>([]);
-  const search = useThreadSearch(state, units);
+  // The letter stands in its field at once; the rows follow as soon as nothing else is due.
+  const asked = useDeferredValue(state);
+  const search = useThreadSearch(asked, units);
   useEffect(() => {
     const timer = setTimeout(prepareSearch, PREPARE_AFTER_MS);
     return () => clearTimeout(timer);
@@ -144,9 +148,9 @@ export function ThreadsScreen() {
               }}
             />
           </View>
-          {query.trim() === "" ? null : (
+          {asked.query.trim() === "" ? null : (
             <View paddingHorizontal={12}>
-              <CalledRow text={query} />
+              <CalledRow text={asked.query} />
             </View>
           )}
           <ThreadTable
@@ -155,9 +159,8 @@ export function ThreadsScreen() {
             pinned={pinned}
             sorting={sorting}
             onSort={setSorting}
-          >
-            <NothingFound />
-          </ThreadTable>
+            empty={NOTHING_FOUND}
+          />
           <PinnedBar pinned={pinned} />
         </View>
         {wide ? (
