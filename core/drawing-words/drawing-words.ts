@@ -1,5 +1,15 @@
 import type { Thread } from "../threads";
-import { printFigure, printLength, printPlain, tableDecimals, type Mm, type Units } from "../units";
+import {
+  inchesFromMm,
+  nearestFraction,
+  printFigure,
+  printFraction,
+  printLength,
+  printPlain,
+  tableDecimals,
+  type Mm,
+  type Units,
+} from "../units";
 import { ASSUMED_SCREEN } from "../words";
 
 /** A scale that was made to fit, said to two figures: "about 17 times full size, at 96 px/in". */
@@ -12,9 +22,24 @@ export function paperScaleWords(scale: number): string {
   return `Scale ${scale >= 1 ? `${scale} : 1` : `1 : ${printPlain(1 / scale, 2)}`}`;
 }
 
-/** A size on a drawing: "40.00 mm", "Ø 10.00 mm". */
-export function dimensionWords(mm: Mm, isDiameter: boolean, units: Units): string {
-  const length = printLength(mm, units);
+/** A fraction of an inch is meant where a size is no further from one than this, mm. */
+const SAME_MM = 0.005;
+
+/** A size as its trade names it, on no more figures than it has: "40 mm", "2-1/4 in", "0.19 in". */
+function nominalWords(mm: Mm, own: Units): string {
+  if (own === "mm") return `${printPlain(mm, 2)} mm`;
+  const { fraction, differenceMm } = nearestFraction(mm);
+  return Math.abs(differenceMm) < SAME_MM
+    ? `${printFraction(fraction).replace(" ", "-")} in`
+    : `${printPlain(inchesFromMm(mm), 4)} in`;
+}
+
+/**
+ * A nominal size on a drawing: "40 mm", "Ø 1/2 in".
+ * @param own the unit that the part goes by, whatever the unit of the screen
+ */
+export function dimensionWords(mm: Mm, isDiameter: boolean, own: Units): string {
+  const length = nominalWords(mm, own);
   return isDiameter ? `Ø ${length}` : length;
 }
 

@@ -12,7 +12,8 @@ import {
   type Outline,
   type Stroke,
 } from "../outline";
-import type { Mm, Units } from "../units";
+import { goesByInches } from "../heads";
+import type { Thread } from "../threads";
 import { outlineLayout } from "./outline-layout";
 
 /** How each kind of line of a part is drawn. */
@@ -29,16 +30,17 @@ export interface DrawingRoom {
 }
 
 /**
- * A part from the side at the largest usual scale that fits, its sizes in the units asked for.
- * @param pitchMm where single threads can be told apart, the lines at their roots are left out
+ * A part from the side at the largest usual scale that fits, its sizes as the trade of its thread names them. Where
+ * single threads can be told apart, the lines at their roots are left out.
  */
 export function screwDrawing(
   outline: Outline,
   { width, height }: DrawingRoom,
-  { units, pitchMm }: { readonly units: Units; readonly pitchMm: Mm },
+  thread: Thread,
 ): Drawing {
+  const own = goesByInches(thread) ? "in" : "mm";
   const layout = outlineLayout(outline, width, height);
-  const teeth = drawsTeeth(pitchMm * layout.scale * UNITS_PER_MM);
+  const teeth = drawsTeeth(thread.pitchMm * layout.scale * UNITS_PER_MM);
   const dimension: Stroke = { weight: "dimension" };
   return {
     width,
@@ -56,7 +58,7 @@ export function screwDrawing(
           kind: "text",
           at: placed.figureAt,
           anchor: placed.anchor,
-          text: dimensionWords(placed.dimension.mm, placed.dimension.kind === "major", units),
+          text: dimensionWords(placed.dimension.mm, placed.dimension.kind === "major", own),
         },
       ]),
     ],

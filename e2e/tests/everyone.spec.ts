@@ -93,7 +93,7 @@ for (const [size, use] of [
       await page.getByRole("button", { name: "Write it up as it stands" }).click();
       await page.getByLabel("Machine or job").fill("Nipping press");
       expect(await violations(page)).toEqual([]);
-      await page.getByRole("button", { name: "Add this job" }).click();
+      await page.getByRole("button", { name: /^Add “/ }).click();
       await page.getByRole("button", { name: "Save to the job" }).click();
       await expect(page.getByText("Likeliest: 1/2-13 UNC")).toBeVisible();
       expect(await violations(page)).toEqual([]);

@@ -27,7 +27,7 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await expect(page.getByText("Settled", { exact: true })).toBeVisible();
   await button(page, "Write it up").tap();
   await page.getByLabel("Machine or job").fill("Kestrel cylinder proofer");
-  await button(page, "Add this job").tap();
+  await button(page, /^Add “/).tap();
   await page.getByLabel("Place on the machine").fill("Impression adjuster");
   await button(page, "Save to the job").tap();
   await expect(page.getByText("M10 x 1.25 - 6g")).toBeVisible();

@@ -202,11 +202,16 @@ test("the torque of the surface that was chosen is the one that is copied and pr
   await page.getByRole("radio", { name: "Anti-seize" }).tap();
   await expect(torque).not.toHaveText(before ?? "");
   const after = (await torque.textContent()) ?? "";
+  await button(page, "Copy, print or send").tap();
   await button(page, "Copy all of the sheet").tap();
   await expect.poll(() => page.evaluate(() => navigator.clipboard.readText())).toContain(after);
   expect(new URL(page.url()).searchParams.get("surface")).toBe("anti-seize");
-  const [pdf] = await Promise.all([context.waitForEvent("page"), button(page, "PDF").tap()]);
-  expect(new URL(pdf.url()).searchParams.get("surface")).toBe("anti-seize");
+  const [asked] = await Promise.all([
+    page.waitForRequest(/fastener-sheet\.pdf/),
+    context.waitForEvent("page"),
+    button(page, "PDF").tap(),
+  ]);
+  expect(new URL(asked.url()).searchParams.get("surface")).toBe("anti-seize");
 });
 
 test("two different threads that turn by hand never read as sound", async ({ page }) => {

@@ -1,7 +1,9 @@
+import { useLocalSearchParams } from "expo-router";
 import { fetchedLater } from "../shell/fetched-later";
 
 const SpecifyScreen = fetchedLater((later) => later.SpecifyScreen);
 
 export default function SpecifyRoute() {
-  return <SpecifyScreen />;
+  const params = useLocalSearchParams<Record<string, string>>();
+  return <SpecifyScreen params={params} />;
 }

@@ -1,5 +1,5 @@
 import { View } from "@tamagui/core";
-import type { ThreadSide } from "@root-gauge/core";
+import { leads, threadName, type ThreadSide } from "@root-gauge/core";
 import { useRouter } from "expo-router";
 import { useCallback, useMemo } from "react";
 import type { BenchWork } from "./bench-layout";
@@ -17,6 +17,7 @@ import { useWedge } from "./entry/use-wedge";
 import { fetchLater, fetchedLater } from "../shell/fetched-later";
 import { useBench } from "../data/use-bench";
 import { useBenchKeys } from "./use-bench-keys";
+import { useTitle } from "../shell/use-title";
 import { usePanel, type PanelName } from "../shell/use-panel";
 import { panelOfReading } from "./panel-of-reading";
 
@@ -78,6 +79,8 @@ export function BenchScreen() {
     }),
     [bench, units, open, mend, writeUp],
   );
+  const [best] = bench.identification.candidates;
+  useTitle(best !== undefined && leads(best) ? `Bench: ${threadName(best.thread)}` : "Bench");
   const Layout = wide ? BenchWide : short ? BenchShort : BenchNarrow;
   return (
     <View flex={1} render="main">

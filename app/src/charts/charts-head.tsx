@@ -5,6 +5,7 @@ import { Pressable } from "../kit/pressable";
 import { Figure } from "../kit/text";
 import { UnitsSwitch } from "../kit/units-switch";
 import { PageHead } from "../shell/page";
+import { useTitle } from "../shell/use-title";
 
 const CHARTS = [
   { name: "Threads", path: "/charts" },
@@ -16,6 +17,8 @@ const CHARTS = [
 export const ChartsHead = memo(function ChartsHead() {
   const router = useRouter();
   const here = usePathname();
+  const name = CHARTS.find(({ path }) => path === here)?.name;
+  useTitle(name === undefined ? "Charts" : `Charts: ${name.toLowerCase()}`);
   return (
     <View>
       <PageHead title="Charts" aside={<UnitsSwitch />} />

@@ -23,6 +23,9 @@ const specifyStateSchema = z.object({
   lengthMm: z.optional(z.number()),
 });
 
+/** What must hold of a change of it. */
+export const specifyChangeSchema = z.partial(specifyStateSchema);
+
 export type SpecifyState = z.infer<typeof specifyStateSchema>;
 
 const useSpecifyStore = createKeptStore<SpecifyState>({

@@ -1,4 +1,4 @@
-import { scaleWords, type Units } from "@root-gauge/core";
+import { scaleWords } from "@root-gauge/core";
 import { formatCallout, type ScrewSpec } from "@root-gauge/core/callout";
 import { screwDrawing, screwOutline } from "@root-gauge/core/joint-outline";
 import { Plate } from "../drawing/plate";
@@ -8,17 +8,14 @@ const HEIGHT = 260;
 const CAPTION = 30;
 
 /** The screw to scale with its dimensions, on marking blue. */
-export function FastenerPicture({ spec, units }: { spec: ScrewSpec; units: Units }) {
+export function FastenerPicture({ spec }: { spec: ScrewSpec }) {
   const outline = screwOutline(spec);
-  const pitchMm = spec.thread.pitchMm;
   return (
     <Plate
       says={`${formatCallout(spec)}, drawn to scale`}
       height={HEIGHT}
       data-print="drawing"
-      draw={(width) =>
-        screwDrawing(outline, { width, height: HEIGHT - CAPTION }, { units, pitchMm })
-      }
+      draw={(width) => screwDrawing(outline, { width, height: HEIGHT - CAPTION }, spec.thread)}
     >
       {(drawing) => (
         <Label

@@ -77,7 +77,7 @@ export function FastenerSheetView(props: FastenerSheetViewProps) {
             </Card>
           )}
           {before}
-          <FastenerPicture spec={spec} units={units} />
+          <FastenerPicture spec={spec} />
           <CautionsCard
             cautions={words.cautions}
             {...(grave

@@ -6,6 +6,7 @@ import { ScrollView } from "react-native";
 import { Pressable } from "../kit/pressable";
 import { Heading } from "../kit/text";
 import { useLayout } from "../kit/wide";
+import { useTitle } from "./use-title";
 
 export interface PageHeadProps {
   readonly title: string;
@@ -20,6 +21,7 @@ export interface PageHeadProps {
 export function PageHead({ title, backTo, onBack, aside }: PageHeadProps) {
   const router = useRouter();
   const theme = useTheme();
+  useTitle(title);
   const hasBack = backTo !== undefined || onBack !== undefined;
   const goBack = () => {
     if (onBack !== undefined) onBack();

@@ -8,6 +8,8 @@ import { Card } from "../kit/surface";
 import { Body, Heading } from "../kit/text";
 import { UnitsSwitch } from "../kit/units-switch";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
+import { useLinkedState, type LinkParams } from "../shell/use-linked-state";
+import { specifyAddress, takeSpecifyParams } from "./specify-link";
 import { HoleCard, typedLength } from "./hole-card";
 import { LengthCard } from "./length-card";
 import { Offer } from "./offer";
@@ -42,9 +44,10 @@ function missing(state: SpecifyState, thread: Thread | undefined): string {
 }
 
 /** From a hole, without a sample, to the screw that fills it. */
-export function SpecifyScreen() {
+export function SpecifyScreen({ params }: { params: LinkParams }) {
   const { units } = useSettings();
   const state = useSpecifyState();
+  useLinkedState(params, specifyAddress(state), takeSpecifyParams);
   const typedIn = specifyUnits(state, units);
   const size = readHoleSize(state.size, state.kind, typedIn);
   const threads = size.kind === "thread" || size.kind === "measured" ? size.threads : [];

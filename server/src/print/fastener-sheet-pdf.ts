@@ -32,11 +32,11 @@ const DRAWING_SIZES = 14;
 const SIZES = [10, 9.5, 9, 8.5, 8, 7.5] as const;
 
 /** The screw to scale, as the screen shows it, with the scale said. */
-function drawing(paper: Paper, { spec }: FastenerSheet, units: Units, high: number): void {
+function drawing(paper: Paper, { spec }: FastenerSheet, high: number): void {
   const { x, y } = { x: MARGIN, y: paper.y };
   const room = { width: widthOf(paper) / POINTS_A_UNIT, height: high / POINTS_A_UNIT };
   const outline = screwOutline(spec);
-  const drawn = screwDrawing(outline, room, { units, pitchMm: spec.thread.pitchMm });
+  const drawn = screwDrawing(outline, room, spec.thread);
   drawMarks(paper, drawn, { x, y });
   const said = outline.headToScale ? "" : "; head in proportion only";
   paper
@@ -68,7 +68,7 @@ function section(paper: Paper, { title, facts, lines }: SheetSection, size: numb
 }
 
 function laidOut(printed: PrintedSheet, words: SheetWords, size: number): Paper {
-  const { sheet, units, fonts } = printed;
+  const { sheet, fonts } = printed;
   const paper = openPaper(words.callout, fonts);
   const width = widthOf(paper);
   paper.font("text").fontSize(9).text("Root Gauge fastener sheet", { width });
@@ -85,7 +85,7 @@ function laidOut(printed: PrintedSheet, words: SheetWords, size: number): Paper 
   }
   paper.y += 5;
   cautionBox(paper, words.cautions, size);
-  drawing(paper, sheet, units, DRAWING_SIZES * size);
+  drawing(paper, sheet, DRAWING_SIZES * size);
   for (const one of words.sections) section(paper, one, size);
   return paper;
 }

@@ -42,7 +42,7 @@ function take(mm: number, said: readonly string[]): void {
 const PICTURE = 96;
 
 /** The screw at the length typed, with the datum it is measured from. */
-function DatumPicture({ spec, units }: { spec: ScrewSpec; units: Units }) {
+function DatumPicture({ spec }: { spec: ScrewSpec }) {
   const outline = screwOutline(spec);
   const lengths = outline.dimensions.filter(({ kind }) => kind === "length" || kind === "shoulder");
   return (
@@ -50,11 +50,7 @@ function DatumPicture({ spec, units }: { spec: ScrewSpec; units: Units }) {
       says={lengthDatumWords(spec.head ?? "hex")}
       height={PICTURE}
       draw={(width) =>
-        screwDrawing(
-          { ...outline, dimensions: lengths },
-          { width, height: PICTURE },
-          { units, pitchMm: spec.thread.pitchMm },
-        )
+        screwDrawing({ ...outline, dimensions: lengths }, { width, height: PICTURE }, spec.thread)
       }
     />
   );
@@ -136,7 +132,7 @@ export function LengthEntry({ part, readings, candidates, units, onDone }: Lengt
       >
         {spec === undefined ? null : (
           <View gap={8}>
-            <DatumPicture spec={spec} units={units} />
+            <DatumPicture spec={spec} />
             {match === undefined ? null : (
               <>
                 <Small role="status">{stockWords(match, spec.thread, units)}</Small>

@@ -11,10 +11,12 @@ export interface SearchSummaryProps {
   readonly filtered: string;
   /** The rows as text, to copy. */
   readonly text: () => string;
+  /** The address of this search. */
+  readonly link: () => string;
 }
 
 /** How many were found, what the text was taken for, and what the list is narrowed to. */
-export function SearchSummary({ search, units, filtered, text }: SearchSummaryProps) {
+export function SearchSummary({ search, units, filtered, text, link }: SearchSummaryProps) {
   const { hits, understood } = search;
   const sentences = [
     ...understood.map((understanding) => understandingWords(understanding, units)),
@@ -28,6 +30,7 @@ export function SearchSummary({ search, units, filtered, text }: SearchSummaryPr
           <Small key={sentence}>{sentence}</Small>
         ))}
       </View>
+      <CopyButton label="Link" says="Copy the link to this search" text={link} />
       <CopyButton says="Copy these rows" text={text} />
     </View>
   );

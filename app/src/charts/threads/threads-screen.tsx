@@ -15,7 +15,10 @@ import { SearchField } from "../../kit/search-field";
 import { Body, Heading, Small } from "../../kit/text";
 import { useLayout } from "../../kit/wide";
 import { CalledRow } from "../../callout/called-row";
+import { asLink } from "../../shell/links";
+import { useLinkedState } from "../../shell/use-linked-state";
 import { usePanel } from "../../shell/use-panel";
+import { chartsAddress, chartsPath, takeChartsParams, type ChartsParams } from "./charts-link";
 import { ChartsHead } from "../charts-head";
 import { CompareView } from "../compare/compare-view";
 import { filterWords } from "./filter-words";
@@ -88,11 +91,12 @@ function Beside({ children, pinned }: { children: React.ReactNode; pinned: reado
 const PREPARE_AFTER_MS = 150;
 
 /** Every thread, found by name, diameter or pitch; two may be pinned to compare. */
-export function ThreadsScreen() {
+export function ThreadsScreen({ params }: { params: ChartsParams }) {
   const { units } = useSettings();
   const { wide } = useLayout();
   const state = useChartsState();
   const { query, side, quality, pinned } = state;
+  useLinkedState(params, chartsAddress(state), takeChartsParams);
   const { panel, open, close } = usePanel();
   const [sorting, setSorting] = useState<SortingState>([]);
   // The letter stands in its field at once; the rows follow as soon as nothing else is due.
@@ -142,6 +146,7 @@ export function ThreadsScreen() {
               search={search}
               units={units}
               filtered={filterWords(state)}
+              link={() => asLink(chartsPath(state))}
               text={() => {
                 const { heads, rows } = tableText(search.hits, options);
                 return [heads, ...rows].map((cells) => cells.join("\t")).join("\n");
