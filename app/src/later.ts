@@ -25,6 +25,7 @@ export { FastenerScreen } from "./sheet/fastener-screen";
 export { SheetScreen } from "./sheet/sheet-screen";
 export { WriteUpScreen } from "./sheet/write-up-screen";
 export { KEPT_SCHEMAS } from "./data/kept-schemas";
+export { warmUp } from "./data/warm-up";
 export { DataProvider } from "./data/data-provider";
 export { LeafView } from "./drawing/leaf-view";
 export { SaveStatus } from "./shell/save-status";

@@ -8,7 +8,7 @@ export { isStockLength, stockLengths, stockMatch } from "./stock-lengths";
 export type { StockMatch } from "./stock-lengths";
 export { threadLength } from "./thread-length";
 export type { ThreadLength } from "./thread-length";
-export { turningTool } from "./turning-tool";
+export { nutSpanner, turningTool } from "./turning-tool";
 export type { TurningTool } from "./turning-tool";
 export { WASHER_STYLES, washerSize } from "./washers";
 export type { WasherSize, WasherStyle } from "./washers";

@@ -58,6 +58,13 @@ function markOf(mm: Mm, thread: Thread): string {
     : `${printPlain(inchesFromMm(mm), 3)} in`;
 }
 
+/** The spanner that goes over a nut: its mark, as that of its bolt's head where both are the same. */
+export function nutSpanner(acrossFlatsMm: Mm, thread: Thread): TurningTool {
+  const hex = hexSpanner(thread);
+  const same = hex !== undefined && Math.abs(hex.acrossFlatsMm - acrossFlatsMm) < 0.005;
+  return { kind: "spanner", acrossFlatsMm, mark: same ? hex.mark : markOf(acrossFlatsMm, thread) };
+}
+
 function spanner(head: HeadStyle, thread: Thread): TurningTool {
   const hex = hexSpanner(thread);
   if (head === "hex" && hex !== undefined) return { kind: "spanner", ...hex };

@@ -126,5 +126,5 @@ export const LOCKING_WORDS: Readonly<Record<Locking, string>> = {
   "thread-locking-compound": "Thread-locking compound on clean, dry, degreased threads.",
   "castle-nut-and-pin": "Castle nut with a new split pin, where the maker fitted one.",
   "spring-washer": "Spring washer: normal practice; it does little.",
-  "none-wanted": "None wanted when it is tightened well.",
+  "none-wanted": "No locking is wanted when it is tightened well.",
 };

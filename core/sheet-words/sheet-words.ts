@@ -1,5 +1,6 @@
 import { formatCallout } from "../callout";
 import { drillWords } from "../chart-words";
+import { nutSpanner } from "../fasteners";
 import type { Hardness } from "../grades";
 import type { Drill } from "../holes";
 import { lengthDatum } from "../looks";
@@ -72,7 +73,7 @@ function sizes(sheet: FastenerSheet, units: Units): SheetSection {
   if (headSize.heightMm > 0 && !inProportion) {
     facts.push(["Head width", nominalSizeWords(headSize.widthMm, spec, units)]);
     facts.push(["Head height", nominalSizeWords(headSize.heightMm, spec, units)]);
-    facts.push(["Head by", headSize.standard ?? ""]);
+    facts.push(["Head size after", headSize.standard ?? ""]);
   }
   return {
     id: "sizes",
@@ -151,9 +152,18 @@ function drillFigure(drill: Drill, units: Units): string {
   return units === "mm" && mark.endsWith("mm") ? mark : `${mark} (${printLength(drill.mm, units)})`;
 }
 
-function tools({ tool, drill, clearance, recess }: FastenerSheet, units: Units): SheetSection {
+/** The spanner of the nut, where it is another than that of the bolt. */
+function nutTool({ tool, companions: { nut }, spec }: FastenerSheet): SheetFact[] {
+  const own = nutSpanner(nut.size.acrossFlatsMm, spec.thread);
+  const same = tool.kind === "spanner" && tool.mark === own.mark;
+  return same ? [] : [["Its nut turned with", upperFirst(turningToolWords(own))]];
+}
+
+function tools(sheet: FastenerSheet, units: Units): SheetSection {
+  const { tool, drill, clearance, recess } = sheet;
   const facts: SheetFact[] = [
     ["Turned with", upperFirst(turningToolWords(tool))],
+    ...nutTool(sheet),
     ["Tapping drill", drillFigure(drill.drill, units)],
   ];
   if (clearance !== undefined) {
@@ -161,9 +171,9 @@ function tools({ tool, drill, clearance, recess }: FastenerSheet, units: Units):
       const written = printLength(mm, units);
       return written === `${mark} mm` || /^[\d.]+$/.test(mark) ? written : `${mark} (${written})`;
     };
-    facts.push(["Clearance, close", hole(clearance.close)]);
-    facts.push(["Clearance, normal", hole(clearance.normal)]);
-    facts.push(["Clearance by", clearance.standard]);
+    facts.push(["Clearance hole, close", hole(clearance.close)]);
+    facts.push(["Clearance hole, normal", hole(clearance.normal)]);
+    facts.push(["Clearance hole after", clearance.standard]);
   }
   if (recess !== undefined) facts.push(["For its head", upperFirst(recessWords(recess, units))]);
   return { id: "tools", title: "Spanner, drill and hole", facts, lines: [] };
@@ -192,7 +202,7 @@ function torque({ torque: range, strength: held }: FastenerSheet, units: Units):
   return {
     id: "torque",
     title: "Tightening torque",
-    facts: range === undefined ? [] : [["Estimate", torqueWords(range, units)]],
+    facts: range === undefined ? [] : [["Torque, estimate", torqueWords(range, units)]],
     lines:
       range === undefined
         ? [

@@ -19,6 +19,8 @@ describe("a fastener sheet", () => {
     // SAE J429 table 2: 9 050 lb, which is 85 ksi on 0.1063 in2; ASME B18.2.1; the inch drill chart.
     expect(inches.get("Proof load")).toContain("9040 lbf");
     expect(inches.get("Turned with")).toBe("5/8 in spanner");
+    // ASME B18.2.2: the hexagon of a 7/16 nut is wider than that of its bolt.
+    expect(inches.get("Its nut turned with")).toBe("11/16 in spanner");
     expect(inches.get("Tapping drill")).toBe("letter U (0.3680 in)");
     const millimetres = factsOf(sheetWords(sheet, "mm"));
     expect(millimetres.get("Proof load")).toContain("40.2 kN");
@@ -29,7 +31,9 @@ describe("a fastener sheet", () => {
     const spec = screw("7/16-14 x 2-1/4 gr 5 zinc");
     const torque = (surface?: "anti-seize" | "dry-zinc") => {
       const circumstances = { ...USUAL_CIRCUMSTANCES, ...(surface ? { surface } : {}) };
-      return factsOf(sheetWords(fastenerSheet(spec, { circumstances }), "mm")).get("Estimate");
+      return factsOf(sheetWords(fastenerSheet(spec, { circumstances }), "mm")).get(
+        "Torque, estimate",
+      );
     };
     expect(torque()).toBe(torque("dry-zinc"));
     expect(torque("anti-seize")).not.toBe(torque());
@@ -43,7 +47,7 @@ describe("a fastener sheet", () => {
 
   it("gives torque as a range with its basis, and defers to the maker", () => {
     const words = sheetWords(fastenerSheet(screw("M10 x 40 8.8 zinc")), "mm");
-    expect(factsOf(words).get("Estimate")).toBe("50 to 55 N m");
+    expect(factsOf(words).get("Torque, estimate")).toBe("50 to 55 N m");
     expect(linesOf(words)).toContain("Where the maker gives a figure, that one rules.");
     const british = sheetWords(fastenerSheet(screw("3/8 bsw x 1-1/2 grade R")), "mm");
     expect(linesOf(british)).toContain("No torque is estimated");

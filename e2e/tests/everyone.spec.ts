@@ -42,6 +42,7 @@ async function sideways(page: Page): Promise<number> {
 
 /** Panels of the Bench that open from a tag or a button on it, once a diameter was read. */
 const PANELS = [
+  /^No job chosen/,
   /^pitch/,
   /^form/,
   /^length/,
@@ -97,6 +98,12 @@ for (const [size, use] of [
       await page.getByRole("button", { name: "Save to the job" }).click();
       await expect(page.getByText("Likeliest: 1/2-13 UNC")).toBeVisible();
       expect(await violations(page)).toEqual([]);
+      await page.getByRole("button", { name: "Edit", exact: true }).click();
+      expect(await violations(page)).toEqual([]);
+      await page.getByRole("button", { name: "Remove the sheet" }).click();
+      await page.getByRole("button", { name: "Edit", exact: true }).click();
+      expect(await violations(page)).toEqual([]);
+      await page.getByRole("button", { name: /^Undo: put back/ }).click();
       await page.getByRole("button", { name: "Jobs", exact: true }).click();
       await expect(page.getByText("one part written up")).toBeVisible();
       expect(await violations(page)).toEqual([]);
@@ -141,6 +148,26 @@ async function expectNothingSideways(page: Page): Promise<void> {
     await expect.poll(() => sideways(page), { message: `${width} wide` }).toBeLessThanOrEqual(0);
   }
 }
+
+test.describe("a phone on its side", () => {
+  test.use({ ...PHONE, viewport: { width: 844, height: 390 }, colorScheme: "light" });
+
+  test("can be read, named and reached, and the sheet's menu with it", async ({ page }) => {
+    await openBench(page);
+    expect(await violations(page)).toEqual([]);
+    await page.getByRole("button", { name: /^Ø over crests/ }).click();
+    expect(await violations(page)).toEqual([]);
+    await page.getByLabel("Ø over crests", { exact: true }).fill("12.52");
+    await page.getByRole("button", { name: "Take this diameter" }).click();
+    expect(await violations(page)).toEqual([]);
+    await page.goto("/charts");
+    await page.getByText("M1 x 0.25").first().waitFor();
+    expect(await violations(page)).toEqual([]);
+    await page.goto("/fastener?callout=M8+x+40+8.8");
+    await page.getByRole("button", { name: "Copy, print or send" }).click();
+    expect(await violations(page)).toEqual([]);
+  });
+});
 
 test.describe("from 360 to 1920 wide", () => {
   test.use({ viewport: { width: 360, height: 740 } });

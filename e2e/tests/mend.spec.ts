@@ -55,6 +55,7 @@ async function expectPaper(page: Page): Promise<void> {
 async function save(page: Page, job: string, place: string, title: string): Promise<void> {
   await answer(page, "How it was at the end", "It holds");
   await page.getByLabel("Place on the machine").fill(place);
+  await page.getByLabel("Machine or job").fill(job.slice(0, 6));
   await page.getByRole("radio", { name: new RegExp(job) }).tap();
   await button(page, "Save it to the job").tap();
   await expect(page.getByRole("heading", { name: title })).toBeVisible();

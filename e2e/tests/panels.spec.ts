@@ -94,14 +94,14 @@ test.describe("a group of choices", () => {
     const group = page.getByRole("radiogroup", { name: "Condition of the part" });
     const chosen = group.getByRole("radio", { checked: true });
     await expect.poll(() => focusIsInPanel(page)).toBe(true);
-    await expect(chosen).toHaveText("Not judged");
+    await expect(chosen).toHaveAccessibleName("Not judged");
     await chosen.focus();
     await page.keyboard.press("ArrowRight", A_FINGER);
-    await expect(chosen).toHaveText("Sound");
+    await expect(chosen).toHaveAccessibleName("Sound");
     await expect(chosen).toBeFocused();
     await page.keyboard.press("ArrowLeft", A_FINGER);
     await page.keyboard.press("ArrowLeft", A_FINGER);
-    await expect(chosen).toHaveText("Painted");
+    await expect(chosen).toHaveAccessibleName("Painted");
     await page.keyboard.press("Tab");
     expect(await group.evaluate((it) => it.contains(document.activeElement))).toBe(false);
     await page.keyboard.press("Shift+Tab");

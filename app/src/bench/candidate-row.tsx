@@ -49,7 +49,10 @@ export function CandidateRow({ name, probability, reason, allReasons, tells }: C
         </Figure>
       </Pressable>
       {told === "" ? null : (
-        <Small paddingBottom={6} {...(!open && tells === "a line" ? { numberOfLines: 1 } : {})}>
+        <Small
+          paddingBottom={6}
+          {...(!open && !large && tells === "a line" ? { numberOfLines: 1 } : {})}
+        >
           {told}
         </Small>
       )}

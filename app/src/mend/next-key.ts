@@ -10,8 +10,7 @@ export function useNextKey(next: () => void): void {
     const onKey = (event: KeyboardEvent) => {
       if (!NEXT_KEYS.has(event.key) || isTyping(event.target)) return;
       const { target } = event;
-      const has =
-        target instanceof Element && target.closest('button, [role="radio"], [role="checkbox"]');
+      const has = target instanceof Element && target.closest('button, input, [role="checkbox"]');
       if (event.key !== "PageDown" && has) return;
       event.preventDefault();
       next();

@@ -3,7 +3,7 @@ import { SHEET_SENTENCES, newJobWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useState, type CSSProperties } from "react";
 import { v4 as uuid } from "uuid";
-import { useDraft, writeDraft } from "../data/drafts";
+import { draftOf, useDraft, writeDraft } from "../data/drafts";
 import { useJobName, useJobSearch } from "../data/queries";
 import { saveJob } from "../data/saving";
 import { ActionButton } from "../kit/action-button";
@@ -33,6 +33,16 @@ interface JobPickerProps {
   readonly problem?: string | undefined;
 }
 
+/** Makes a job of the name that was typed, and of where it is from where that was. */
+function addJob(name: string, onAdded: (jobId: string) => void): void {
+  const read = jobInputSchema.safeParse({ name, origin: draftOf(ORIGIN) ?? "" });
+  if (!read.success) return;
+  const id = uuid();
+  saveJob(id, read.data);
+  writeDraft(ORIGIN, "");
+  onAdded(id);
+}
+
 /** A job that is not there yet, by the name that was typed. */
 function NewJob({
   name,
@@ -45,14 +55,7 @@ function NewJob({
   onAdded: (jobId: string) => void;
 }) {
   const origin = useDraft(ORIGIN) ?? "";
-  const add = () => {
-    const read = jobInputSchema.safeParse({ name, origin });
-    if (!read.success) return;
-    const id = uuid();
-    saveJob(id, read.data);
-    writeDraft(ORIGIN, "");
-    onAdded(id);
-  };
+  const add = () => addJob(name, onAdded);
   return (
     <View gap={8}>
       {asksOrigin ? (
@@ -92,7 +95,9 @@ function JobSearch({ jobId, onChoose, problem }: JobPickerProps) {
         onChange={(text) => writeDraft(NAME, text)}
         onSubmit={() => {
           const [only, other] = jobs;
-          if (name !== "" && only !== undefined && other === undefined) choose(only.id);
+          if (name === "") return;
+          if (only === undefined) addJob(name, choose);
+          else if (other === undefined) choose(only.id);
         }}
       />
       {query.isError && all.length === 0 ? <Body>{SHEET_SENTENCES.jobsAway}</Body> : null}

@@ -80,7 +80,10 @@ export function fetchAhead(): () => void {
   let timer: ReturnType<typeof setTimeout>;
   const attempt = () =>
     void fetchLater()
-      .then(() => Promise.all([import("../kit/chart-kit"), import("../kit/csv")]))
+      .then(async (later) => {
+        later.warmUp();
+        await Promise.all([import("../kit/chart-kit"), import("../kit/csv")]);
+      })
       .catch(() => {
         timer = setTimeout(attempt, AGAIN_MS);
       });

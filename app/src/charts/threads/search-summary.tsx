@@ -11,19 +11,21 @@ export interface SearchSummaryProps {
   readonly filtered: string;
   /** The rows as text, to copy. */
   readonly text: () => string;
+  /** It stands beside the field in place of under it, with half the width. */
+  readonly beside: boolean;
   /** The address of this search. */
   readonly link: () => string;
 }
 
 /** How many were found, what the text was taken for, and what the list is narrowed to. */
-export function SearchSummary({ search, units, filtered, text, link }: SearchSummaryProps) {
+export function SearchSummary({ search, units, filtered, text, beside, link }: SearchSummaryProps) {
   const { hits, understood } = search;
   const sentences = [
     ...understood.map((understanding) => understandingWords(understanding, units)),
     ...(filtered === "" ? [] : [`Narrowed to: ${filtered}.`]),
   ];
   return (
-    <View flexDirection="row" gap={8} alignItems="flex-start">
+    <View flexDirection="row" gap={8} alignItems="flex-start" {...(beside ? { flex: 1 } : {})}>
       <View flex={1} role="status" paddingVertical={4}>
         <Figure>{hits.length === 1 ? "1 thread" : `${hits.length} threads`}</Figure>
         {sentences.map((sentence) => (

@@ -93,7 +93,7 @@ const PREPARE_AFTER_MS = 150;
 /** Every thread, found by name, diameter or pitch; two may be pinned to compare. */
 export function ThreadsScreen({ params }: { params: ChartsParams }) {
   const { units } = useSettings();
-  const { wide } = useLayout();
+  const { wide, short } = useLayout();
   const state = useChartsState();
   const { query, side, quality, pinned } = state;
   useLinkedState(params, chartsAddress(state), takeChartsParams);
@@ -121,8 +121,14 @@ export function ThreadsScreen({ params }: { params: ChartsParams }) {
       <ChartsHead />
       <View flex={1} minHeight={0} flexDirection="row">
         <View flex={1} minWidth={0} minHeight={0}>
-          <View paddingHorizontal={12} paddingTop={12} paddingBottom={4} gap={4}>
-            <View flexDirection="row" gap={8}>
+          <View
+            flexDirection={short ? "row" : "column"}
+            paddingHorizontal={12}
+            paddingTop={short ? 0 : 12}
+            paddingBottom={4}
+            gap={short ? 8 : 4}
+          >
+            <View flexDirection="row" gap={8} {...(short ? { flex: 1 } : {})}>
               <SearchField
                 name="Find a thread"
                 field={searchField}
@@ -143,6 +149,7 @@ export function ThreadsScreen({ params }: { params: ChartsParams }) {
               <IconAction label="Export these rows as CSV" icon={Download} onPress={exportRows} />
             </View>
             <SearchSummary
+              beside={short}
               search={search}
               units={units}
               filtered={filterWords(state)}
