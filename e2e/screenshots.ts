@@ -120,9 +120,12 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     light: "light",
     show: async (page) => {
+      await button(page, /^No job chosen/).click();
+      await page.getByRole("radio", { name: /Union/ }).click();
+      await button(page, "Done").click();
       await read(page, "11.02", "14 TPI leaf");
       await button(page, "Write it up").click();
-      await page.getByRole("radio", { name: /Union/ }).click();
+      await page.getByText("Where it goes").waitFor();
     },
   },
   {
@@ -148,6 +151,7 @@ const SHOTS: readonly Shot[] = [
     show: async (page) => {
       await button(page, "Charts").click();
       await page.getByLabel("Find a thread", { exact: true }).fill("9.5 mm");
+      await button(page, "Pin 3/8-16 UNC").waitFor();
     },
   },
   {

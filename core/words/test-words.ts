@@ -127,7 +127,8 @@ const LOWERED: ReadonlySet<string> = new Set(
 );
 
 /** An answer amid a sentence; marks and names of places keep their capitals. */
-const amid = (answer: string) => (LOWERED.has(answer) ? lowerFirst(answer) : answer);
+const amid = (answer: string) =>
+  LOWERED.has(answer) || answer.startsWith("About ") ? lowerFirst(answer) : answer;
 
 const listed = ([first = "", ...more]: readonly string[]) =>
   [first, ...more.map(amid)].join(" or ");

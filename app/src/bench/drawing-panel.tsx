@@ -136,7 +136,7 @@ function PartSwitch({
       alignItems="center"
       justifyContent={low ? "center" : "flex-start"}
       gap={low ? 2 : 4}
-      paddingHorizontal={8}
+      paddingHorizontal={low ? 2 : 8}
       focusVisibleStyle={{ outlineColor: "$scribe", outlineOffset: low ? -3 : 2 }}
       aria-label={changePartWords(words)}
       onPress={onPress}
@@ -163,7 +163,7 @@ function FoldButton({ strip, onPress }: { strip: boolean; onPress: () => void })
       alignItems="center"
       justifyContent="center"
       gap={2}
-      paddingHorizontal={8}
+      paddingHorizontal={strip ? 2 : 8}
       aria-expanded={!strip}
       focusVisibleStyle={{ outlineColor: "$scribe", outlineOffset: -3 }}
       onPress={onPress}
@@ -178,7 +178,7 @@ function FoldButton({ strip, onPress }: { strip: boolean; onPress: () => void })
 }
 
 /** The column beside the strip: what the part is, and the way to the whole drawing. */
-const STRIP_ASIDE = 76;
+const STRIP_ASIDE = 64;
 
 /** The height of the strip where text is as usual. */
 export const STRIP_HEIGHT = 124;

@@ -103,7 +103,7 @@ export function LowTag(props: ReadingTagProps & { readonly above: boolean }) {
       <View
         minHeight={low}
         maxWidth="100%"
-        paddingHorizontal={8}
+        paddingHorizontal={5}
         justifyContent="center"
         borderRadius={4}
         {...edgeOf(known)}

@@ -13,7 +13,7 @@ export const COLUMN_WIDTHS: Readonly<Record<ThreadColumn, number>> = {
   designation: 140,
   major: 66,
   pitch: 62,
-  tpi: 54,
+  tpi: 66,
   drill: 84,
   clearance: 84,
   spanner: 84,
