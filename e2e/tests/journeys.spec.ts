@@ -178,6 +178,15 @@ test("a blind hole, to the screw that fills it", async ({ page }) => {
   await hand.button("Open its sheet");
   await expect(page.getByRole("region", { name: "Strength" })).toBeVisible();
   hand.counted("a blind hole");
+  // A link to the hole brings it back, on a device that never heard of it.
+  await page.goBack();
+  await expect.poll(() => new URL(page.url()).searchParams.get("size")).toBe("M8");
+  const link = page.url();
+  await page.evaluate(() => localStorage.clear());
+  await page.goto("/mend");
+  await page.goto(link);
+  await expect(page.getByLabel("Its thread, or across the bore, mm")).toHaveValue("M8");
+  await expect(page.getByLabel("Depth drilled, mm")).toHaveValue("24");
 });
 
 test("a diameter in Charts, and two compared", async ({ page }) => {

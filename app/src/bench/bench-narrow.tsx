@@ -1,5 +1,5 @@
 import { View } from "@tamagui/core";
-import { memo, useState } from "react";
+import { memo, useDeferredValue, useState } from "react";
 import { ScrollView } from "react-native";
 import { useCanUndo } from "../data/bench";
 import { useLayout } from "../kit/wide";
@@ -27,11 +27,17 @@ function useStrip({ bench }: BenchWork) {
 
 // None of the three is drawn anew because a panel opens over it.
 
-const Drawing = memo(function Drawing({
-  work,
-  width,
-  height,
-}: WorkProps & { width: number; height: number }) {
+interface DrawingProps extends WorkProps {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** The answer is drawn first; the part follows it as soon as nothing else is due. */
+function Drawing({ work, ...room }: DrawingProps) {
+  return <DrawingOf work={useDeferredValue(work)} {...room} />;
+}
+
+const DrawingOf = memo(function DrawingOf({ work, width, height }: DrawingProps) {
   const { bench, units, onOpen } = work;
   const { strip, onFold } = useStrip(work);
   const { scale } = useLayout();

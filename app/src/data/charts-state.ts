@@ -43,6 +43,11 @@ export function useChartsState(): ChartsState {
   return useChartsStore();
 }
 
+/** The same at this moment, for what is done once. */
+export function chartsNow(): ChartsState {
+  return useChartsStore.getState();
+}
+
 export function changeCharts(change: Partial<ChartsState>): void {
   useChartsStore.setState(change);
 }

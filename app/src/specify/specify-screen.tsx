@@ -47,7 +47,7 @@ function missing(state: SpecifyState, thread: Thread | undefined): string {
 export function SpecifyScreen({ params }: { params: LinkParams }) {
   const { units } = useSettings();
   const state = useSpecifyState();
-  useLinkedState(params, specifyAddress(state), takeSpecifyParams);
+  useLinkedState("specify", params, specifyAddress(state), takeSpecifyParams);
   const typedIn = specifyUnits(state, units);
   const size = readHoleSize(state.size, state.kind, typedIn);
   const threads = size.kind === "thread" || size.kind === "measured" ? size.threads : [];

@@ -8,7 +8,7 @@ import { chartDrill, clearanceHoles } from "@root-gauge/core/holes";
 import { classOfQuality, type ThreadHit } from "@root-gauge/core/search";
 import { createColumnHelper } from "@tanstack/react-table";
 
-/** The width of each column in px; the designation stands still while the others scroll. */
+/** The width of each column in px, where text is as usual; the designation stands still while the others scroll. */
 export const COLUMN_WIDTHS: Readonly<Record<ThreadColumn, number>> = {
   designation: 140,
   major: 66,

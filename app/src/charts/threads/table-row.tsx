@@ -2,6 +2,7 @@ import type { ThreadColumn } from "@root-gauge/core/chart-words";
 import { memo, type CSSProperties } from "react";
 import { togglePin } from "../../data/charts-state";
 import { ONE_LINE, PLAIN_FIGURE, PLAIN_LABEL } from "../../kit/plain";
+import { rem } from "../../kit/text-scale";
 import { COLUMN_WIDTHS, FIGURE_COLUMNS } from "./columns";
 
 export const PIN_WIDTH = 44;
@@ -44,7 +45,7 @@ const HEAD = {
   zIndex: 1,
   display: "flex",
   boxSizing: "border-box",
-  width: PIN_WIDTH + COLUMN_WIDTHS.designation,
+  width: rem(PIN_WIDTH + COLUMN_WIDTHS.designation),
   borderRight: "1px solid var(--line)",
   background: "inherit",
 } as const satisfies CSSProperties;
@@ -57,7 +58,7 @@ const NAME = {
 } as const satisfies CSSProperties;
 
 const PIN = {
-  width: PIN_WIDTH,
+  width: rem(PIN_WIDTH),
   display: "flex",
   alignItems: "center",
   justifyContent: "center",
@@ -93,7 +94,7 @@ const CELLS = Object.fromEntries(
     column,
     {
       ...CELL,
-      width: COLUMN_WIDTHS[column],
+      width: rem(COLUMN_WIDTHS[column]),
       textAlign: FIGURE_COLUMNS.has(column) ? ("right" as const) : ("left" as const),
     },
   ]),

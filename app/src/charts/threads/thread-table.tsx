@@ -15,6 +15,8 @@ import { useRouter } from "expo-router";
 import { memo, useCallback, useEffect, useMemo, useRef, type ReactNode } from "react";
 import { Pressable } from "../../kit/pressable";
 import { Label } from "../../kit/text";
+import { rem } from "../../kit/text-scale";
+import { useLayout } from "../../kit/wide";
 import { useAfterFirstPaint } from "../../kit/use-after-first-paint";
 import { threadPath } from "../../shell/links";
 import { COLUMN_WIDTHS, FIGURE_COLUMNS, threadColumns } from "./columns";
@@ -52,8 +54,8 @@ function HeadCell({ header }: { header: Header<ThreadHit, unknown> }) {
     <View
       role="columnheader"
       aria-sort={sorted === "asc" ? "ascending" : sorted === "desc" ? "descending" : "none"}
-      width={COLUMN_WIDTHS[column] + (isName ? PIN_WIDTH : 0)}
-      paddingLeft={isName ? PIN_WIDTH : 0}
+      width={rem(COLUMN_WIDTHS[column] + (isName ? PIN_WIDTH : 0))}
+      paddingLeft={isName ? rem(PIN_WIDTH) : 0}
       justifyContent="center"
       backgroundColor="$plate"
       {...(isName ? { position: "sticky" as const, left: 0, zIndex: 1 } : {})}
@@ -139,18 +141,21 @@ export const ThreadTable = memo(function ThreadTable({
   const { rows } = table.getRowModel();
   const headers = table.getFlatHeaders();
   const later = useAfterFirstPaint();
+  const { scale } = useLayout();
+  const rowHeight = ROW_HEIGHT * scale;
   const router = useRouter();
   const open = useCallback((id: string) => router.push(threadPath(id)), [router]);
   const virtualizer = useVirtualizer({
     count: rows.length,
     getScrollElement: () => scroller.current as HTMLElement | null,
-    estimateSize: () => ROW_HEIGHT,
+    estimateSize: () => rowHeight,
     overscan: later ? OVERSCAN : 0,
   });
   useEffect(() => {
     virtualizer.scrollToOffset(0);
   }, [virtualizer, hits, sorting]);
-  const width = PIN_WIDTH + Object.values(COLUMN_WIDTHS).reduce((sum, one) => sum + one, 0);
+  const width =
+    scale * (PIN_WIDTH + Object.values(COLUMN_WIDTHS).reduce((sum, one) => sum + one, 0));
   return (
     <View
       ref={scroller}
@@ -180,7 +185,7 @@ export const ThreadTable = memo(function ThreadTable({
               onOpen={open}
               index={index}
               top={start}
-              height={ROW_HEIGHT}
+              height={rowHeight}
               width={width}
               verified={thread.verified}
               metric={thread.tpi === undefined}

@@ -4,10 +4,19 @@ import type { ThreadRowOptions } from "@root-gauge/core/chart-words";
 import { prepareSearch } from "@root-gauge/core/search";
 import { useTheme, View } from "@tamagui/core";
 import type { SortingState } from "@tanstack/react-table";
-import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import {
+  memo,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+  type RefObject,
+} from "react";
 import { ScrollView, type TextInput } from "react-native";
-import { changeCharts, useChartsState } from "../../data/charts-state";
-import { useSettings } from "../../data/settings";
+import { changeCharts, chartsNow, useChartsState, type ChartsState } from "../../data/charts-state";
+import { useSettings, useSettingsStore } from "../../data/settings";
 import { exportCsv } from "../../kit/export-csv";
 import { Panel } from "../../kit/panel";
 import { Pressable } from "../../kit/pressable";
@@ -28,7 +37,7 @@ import { SearchSummary } from "./search-summary";
 import { tableText } from "./table-text";
 import { ThreadTable } from "./thread-table";
 import { useChartsKeys } from "./use-charts-keys";
-import { useThreadSearch } from "./use-thread-search";
+import { threadsFound, useThreadSearch } from "./use-thread-search";
 import Download from "lucide-react-native/icons/download";
 import SlidersHorizontal from "lucide-react-native/icons/sliders-horizontal";
 
@@ -90,93 +99,155 @@ function Beside({ children, pinned }: { children: React.ReactNode; pinned: reado
 /** The table is shown first; the search is made ready while nobody types yet. */
 const PREPARE_AFTER_MS = 150;
 
-/** Every thread, found by name, diameter or pitch; two may be pinned to compare. */
-export function ThreadsScreen({ params }: { params: ChartsParams }) {
-  const { units } = useSettings();
+interface SearchRowProps {
+  readonly field: RefObject<TextInput | null>;
+  readonly onTyped: () => void;
+  readonly onFilters: () => void;
+}
+
+/** The field, and what is done with what it finds; a letter draws this row anew and nothing else. */
+function SearchRow({ field, onTyped, onFilters }: SearchRowProps) {
+  const { query } = useChartsState();
   const { wide, short } = useLayout();
-  const state = useChartsState();
+  return (
+    <View flexDirection="row" gap={8} {...(short ? { flex: 1 } : {})}>
+      <SearchField
+        name="Find a thread"
+        field={field}
+        value={query}
+        placeholder="M10, 9.5 mm, 3/8, 20 TPI"
+        onChange={(text) => {
+          onTyped();
+          changeCharts({ query: text });
+        }}
+      />
+      <RowActions filters={!wide} onFilters={onFilters} />
+    </View>
+  );
+}
+
+const RowActions = memo(function RowActions({
+  filters,
+  onFilters,
+}: {
+  filters: boolean;
+  onFilters: () => void;
+}) {
+  return (
+    <>
+      {filters ? (
+        <IconAction label="Filters and limits" icon={SlidersHorizontal} onPress={onFilters} />
+      ) : null}
+      <IconAction
+        label="Export these rows as CSV"
+        icon={Download}
+        onPress={() => {
+          const { heads, rows } = shownText();
+          void exportCsv("threads", heads, rows);
+        }}
+      />
+    </>
+  );
+});
+
+/** The rows that a search finds now, as text. */
+function shownText(): ReturnType<typeof tableText> {
+  const state = chartsNow();
+  const { units } = useSettingsStore.getState();
+  const { side, quality } = state;
+  return tableText(threadsFound(state, units).hits, { units, side, quality });
+}
+
+interface ResultsProps {
+  readonly state: ChartsState;
+  readonly sorting: SortingState;
+  readonly onSort: (sorting: SortingState) => void;
+  /** The row of the search, over or beside what it finds. */
+  readonly row: ReactNode;
+}
+
+/** What a search finds: how it was read, the rows, what is pinned. */
+const Results = memo(function Results({ state, sorting, onSort, row }: ResultsProps) {
+  const { units } = useSettings();
+  const { short } = useLayout();
   const { query, side, quality, pinned } = state;
-  useLinkedState(params, chartsAddress(state), takeChartsParams);
-  const { panel, open, close } = usePanel();
-  const [sorting, setSorting] = useState<SortingState>([]);
-  // The letter stands in its field at once; the rows follow as soon as nothing else is due.
-  const asked = useDeferredValue(state);
-  const search = useThreadSearch(asked, units);
-  useEffect(() => {
-    const timer = setTimeout(prepareSearch, PREPARE_AFTER_MS);
-    return () => clearTimeout(timer);
-  }, []);
+  const search = useThreadSearch(state, units);
   const options = useMemo<ThreadRowOptions>(
     () => ({ units, side, quality }),
     [units, side, quality],
   );
+  return (
+    <View flex={1} minWidth={0} minHeight={0}>
+      <View
+        flexDirection={short ? "row" : "column"}
+        paddingHorizontal={12}
+        paddingTop={short ? 0 : 12}
+        paddingBottom={4}
+        gap={short ? 8 : 4}
+      >
+        {row}
+        <SearchSummary
+          beside={short}
+          search={search}
+          units={units}
+          filtered={filterWords(state)}
+          link={() => asLink(chartsPath(state))}
+          text={() => {
+            const { heads, rows } = shownText();
+            return [heads, ...rows].map((cells) => cells.join("\t")).join("\n");
+          }}
+        />
+      </View>
+      {query.trim() === "" ? null : (
+        <View paddingHorizontal={12}>
+          <CalledRow text={query} />
+        </View>
+      )}
+      <ThreadTable
+        hits={search.hits}
+        options={options}
+        pinned={pinned}
+        sorting={sorting}
+        onSort={onSort}
+        empty={NOTHING_FOUND}
+      />
+      <PinnedBar pinned={pinned} />
+    </View>
+  );
+});
+
+/** Every thread, found by name, diameter or pitch; two may be pinned to compare. */
+export function ThreadsScreen({ params }: { params: ChartsParams }) {
+  const { wide } = useLayout();
+  const state = useChartsState();
+  // The letter stands in its field at once; the rows follow as soon as nothing else is due.
+  const shown = useDeferredValue(state);
+  useLinkedState("charts", params, chartsAddress(shown), takeChartsParams);
+  const { panel, open, close } = usePanel();
+  const [sorting, setSorting] = useState<SortingState>([]);
+  useEffect(() => {
+    const timer = setTimeout(prepareSearch, PREPARE_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, []);
   const searchField = useRef<TextInput>(null);
   useChartsKeys(searchField);
-  const exportRows = () => {
-    const { heads, rows } = tableText(search.hits, options);
-    void exportCsv("threads", heads, rows);
-  };
+  const row = useMemo(
+    () => (
+      <SearchRow
+        field={searchField}
+        onTyped={() => setSorting((before) => (before.length === 0 ? before : []))}
+        onFilters={() => open("filters")}
+      />
+    ),
+    [open],
+  );
   return (
     <View flex={1} minHeight={0} render="main">
       <ChartsHead />
       <View flex={1} minHeight={0} flexDirection="row">
-        <View flex={1} minWidth={0} minHeight={0}>
-          <View
-            flexDirection={short ? "row" : "column"}
-            paddingHorizontal={12}
-            paddingTop={short ? 0 : 12}
-            paddingBottom={4}
-            gap={short ? 8 : 4}
-          >
-            <View flexDirection="row" gap={8} {...(short ? { flex: 1 } : {})}>
-              <SearchField
-                name="Find a thread"
-                field={searchField}
-                value={query}
-                placeholder="M10, 9.5 mm, 3/8, 20 TPI"
-                onChange={(text) => {
-                  setSorting([]);
-                  changeCharts({ query: text });
-                }}
-              />
-              {wide ? null : (
-                <IconAction
-                  label="Filters and limits"
-                  icon={SlidersHorizontal}
-                  onPress={() => open("filters")}
-                />
-              )}
-              <IconAction label="Export these rows as CSV" icon={Download} onPress={exportRows} />
-            </View>
-            <SearchSummary
-              beside={short}
-              search={search}
-              units={units}
-              filtered={filterWords(state)}
-              link={() => asLink(chartsPath(state))}
-              text={() => {
-                const { heads, rows } = tableText(search.hits, options);
-                return [heads, ...rows].map((cells) => cells.join("\t")).join("\n");
-              }}
-            />
-          </View>
-          {asked.query.trim() === "" ? null : (
-            <View paddingHorizontal={12}>
-              <CalledRow text={asked.query} />
-            </View>
-          )}
-          <ThreadTable
-            hits={search.hits}
-            options={options}
-            pinned={pinned}
-            sorting={sorting}
-            onSort={setSorting}
-            empty={NOTHING_FOUND}
-          />
-          <PinnedBar pinned={pinned} />
-        </View>
+        <Results state={shown} sorting={sorting} onSort={setSorting} row={row} />
         {wide ? (
-          <Beside pinned={pinned}>
+          <Beside pinned={state.pinned}>
             <Filters state={state} />
           </Beside>
         ) : null}
