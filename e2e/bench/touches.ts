@@ -47,7 +47,10 @@ function touched(target: Locator, asked: Touched): Promise<Touch> {
       write?.call(element, value);
       element.dispatchEvent(new Event("input", { bubbles: true }));
     }
-    while (!shown()) await frame();
+    while (!shown()) {
+      if (performance.now() - start > 5000) throw new Error("the touch brought nothing");
+      await frame();
+    }
     await frame();
     const ms = performance.now() - start;
     await new Promise((resolve) => setTimeout(resolve, 60));
@@ -87,6 +90,7 @@ async function measured(
 const closePanel = async (page: Page) => {
   await button(page, "Close").click();
   await page.locator("[data-panel]").waitFor({ state: "detached" });
+  await page.waitForTimeout(150);
 };
 
 async function benchTouches(page: Page): Promise<void> {
@@ -121,6 +125,7 @@ async function benchTouches(page: Page): Promise<void> {
   );
   await page.getByLabel("Ø over crests", { exact: true }).fill("9.9");
   await button(page, "Take this diameter").click();
+  await page.waitForTimeout(1000);
   for (const [name, what] of [
     [/^pitch/, "leaf picker opened"],
     [/^form/, "panel of the form opened"],
