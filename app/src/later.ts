@@ -27,7 +27,6 @@ export { WriteUpScreen } from "./sheet/write-up-screen";
 export { KEPT_SCHEMAS } from "./data/kept-schemas";
 export { warmUp } from "./data/warm-up";
 export { DataProvider } from "./data/data-provider";
-export { LeafView } from "./drawing/leaf-view";
 export { SaveStatus } from "./shell/save-status";
 export { SpecifyScreen } from "./specify/specify-screen";
 export { TEACHING } from "@root-gauge/core/panel-words";

@@ -9,7 +9,7 @@ import {
 } from "@root-gauge/core/doubts";
 import { changeBench } from "../data/bench";
 import { ActionButton } from "../kit/action-button";
-import type { NextCardProps } from "./next-card";
+import type { NextCardProps } from "./next-props";
 import { againOf } from "./read-again";
 import { StepCard } from "./step-card";
 

@@ -3,7 +3,8 @@ import { fireEvent, screen } from "@testing-library/react";
 import { show } from "../testing/show";
 import type { ComponentType } from "react";
 import { DoubtCard } from "./doubt-cards";
-import { NextCard, type NextCardProps } from "./next-card";
+import { NextCard } from "./next-card";
+import type { NextCardProps } from "./next-props";
 
 const diameter = (mm: number): Reading => ({ kind: "external-diameter", mm });
 

@@ -5,13 +5,10 @@ import {
   unknownStanding,
   lowerFirst,
   BENCH_SENTENCES,
-  type Identification,
   type InformativeTest,
-  type MeasuredSizes,
   type NextTest,
   type OpeningTest,
   type Reading,
-  type Units,
 } from "@root-gauge/core";
 import { changeBench, takeReading } from "../data/bench";
 import { writeDraft } from "../data/drafts";
@@ -20,18 +17,8 @@ import { ActionButton } from "../kit/action-button";
 import { useLayout } from "../kit/wide";
 import type { PanelName } from "../shell/use-panel";
 import { useFetched } from "../shell/fetched-later";
+import type { NextCardProps } from "./next-props";
 import { StepCard } from "./step-card";
-
-export interface NextCardProps {
-  readonly identification: Identification;
-  readonly readings: readonly Reading[];
-  readonly sizes: MeasuredSizes;
-  readonly units: Units;
-  readonly onOpen: (panel: PanelName) => void;
-  readonly onWriteUp: () => void;
-  readonly onStartAnother: () => void;
-  readonly onStartAnotherLike: () => void;
-}
 
 /** Where a test's answer is given when it is more than a touch. */
 const PANEL_OF: Readonly<Record<InformativeTest["kind"], PanelName>> = {

@@ -27,7 +27,7 @@ import { Figure, Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
 import { useLayout } from "../../kit/wide";
 import { useAfterFirstPaint } from "../../kit/use-after-first-paint";
-import { useFetched } from "../../shell/fetched-later";
+import { LeafView } from "../../drawing/leaf-view";
 import { differentPitches, exactLeaf, groupLeaves, matchingLeaves } from "./leaf-groups";
 
 export interface LeafPickerProps {
@@ -139,19 +139,11 @@ function LeafViews({
   const only55 = tools.includes("leaves-55") && !tools.includes("inch-leaves");
   const angle = "tpi" in leaf && only55 ? 55 : 60;
   const { wide } = useLayout();
-  const later = useFetched();
-  if (later === undefined) return null;
   const shown = differentPitches(candidates).slice(0, wide ? VIEWS_WHEN_WIDE : VIEWS_ON_PHONE);
   return (
     <View gap={6}>
       {shown.map(({ thread }) => (
-        <later.LeafView
-          key={thread.id}
-          leaf={leaf}
-          leafAngleDeg={angle}
-          thread={thread}
-          units={units}
-        />
+        <LeafView key={thread.id} leaf={leaf} leafAngleDeg={angle} thread={thread} units={units} />
       ))}
     </View>
   );

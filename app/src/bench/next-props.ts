@@ -1,0 +1,14 @@
+import type { Identification, MeasuredSizes, Reading, Units } from "@root-gauge/core";
+import type { PanelName } from "../shell/use-panel";
+
+/** What the card of the next step is given. */
+export interface NextCardProps {
+  readonly identification: Identification;
+  readonly readings: readonly Reading[];
+  readonly sizes: MeasuredSizes;
+  readonly units: Units;
+  readonly onOpen: (panel: PanelName) => void;
+  readonly onWriteUp: () => void;
+  readonly onStartAnother: () => void;
+  readonly onStartAnotherLike: () => void;
+}
