@@ -85,6 +85,19 @@ function placedTags(
   });
 }
 
+/** What of the part its readings tell, for whoever lays it out. */
+function partSeen({ part, sizes, readings }: DrawingPanelProps) {
+  const { taper } = sizes;
+  const tapers = taper !== undefined && taper.largeMm > taper.smallMm;
+  return {
+    part,
+    sizes,
+    flankAngleDeg: lastReading(readings, "flank-angle")?.degrees,
+    tapered: lastReading(readings, "taper")?.tapered ?? tapers,
+    headStyle: lastReading(readings, "head-style")?.head,
+  };
+}
+
 /** The part and its end view, as far as they are known. */
 function partMarks(
   { drawing, endView }: PanelLayout,
@@ -185,14 +198,10 @@ export const STRIP_HEIGHT = 124;
 
 /** With large text the tags stand under the part, as many to a line as fit. */
 function LargeDrawing(props: DrawingPanelProps & { tags: readonly PanelTag[] }) {
-  const { part, sizes, width, readings, tags, onTouch } = props;
+  const { part, width, tags, onTouch } = props;
   const theme = useTheme();
   const layout = panelLayout({
-    part,
-    sizes,
-    flankAngleDeg: lastReading(readings, "flank-angle")?.degrees,
-    tapered: lastReading(readings, "taper")?.tapered === true,
-    headStyle: lastReading(readings, "head-style")?.head,
+    ...partSeen(props),
     width,
     height: STRIP_HEIGHT,
     twoRows: true,
@@ -226,15 +235,10 @@ export function DrawingPanel(props: DrawingPanelProps) {
   const { scale, large } = useLayout();
   const scribe = theme.scribe.val;
   const tags = tagsOf(part, sizes, readings, units);
-  const taper = lastReading(readings, "taper");
+  if (large) return <LargeDrawing {...props} tags={tags} />;
   const drawn = strip ? width - STRIP_ASIDE * scale : width;
   const layout = panelLayout({
-    part,
-    sizes,
-    flankAngleDeg: lastReading(readings, "flank-angle")?.degrees,
-    tapered:
-      taper?.tapered ?? (sizes.taper !== undefined && sizes.taper.largeMm > sizes.taper.smallMm),
-    headStyle: lastReading(readings, "head-style")?.head,
+    ...partSeen(props),
     width: drawn,
     height,
     twoRows: tags.some(({ row }) => row === "bottom"),
@@ -246,7 +250,6 @@ export function DrawingPanel(props: DrawingPanelProps) {
     ...placedTags(tags, "top", layout, room),
     ...placedTags(tags, "bottom", layout, room),
   ];
-  if (large) return <LargeDrawing {...props} tags={tags} />;
   return (
     <View
       width={width}

@@ -11,9 +11,8 @@ import { ActionButton } from "../kit/action-button";
 import { ListRow } from "../kit/list-row";
 import { Body, Figure, Heading, Small } from "../kit/text";
 import { VerdictMark } from "../kit/verdict-mark";
-import { UnitsSwitch } from "../kit/units-switch";
 import { PAGE_WIDTH, PageHead } from "../shell/page";
-import { EditButton } from "../record/edit-button";
+import { EditAside } from "../record/edit-aside";
 import { EditJob } from "../record/edit-job";
 import { PutBackBar } from "../record/put-back-bar";
 import { useEdit } from "../record/use-edit";
@@ -93,12 +92,7 @@ export function JobScreen({ id }: { id: string }) {
       <PageHead
         title={job?.name ?? "Job"}
         backTo="/jobs"
-        aside={
-          <View flexDirection="row" alignItems="center">
-            {job === undefined || editing ? null : <EditButton onPress={begin} />}
-            <UnitsSwitch />
-          </View>
-        }
+        aside={<EditAside editable={job !== undefined && !editing} onEdit={begin} />}
       />
       <FlatList
         data={identifications}

@@ -13,11 +13,10 @@ import { ActionButton } from "../kit/action-button";
 import { Facts } from "../kit/facts";
 import { Card } from "../kit/surface";
 import { Body, Figure, Heading, Small } from "../kit/text";
-import { UnitsSwitch } from "../kit/units-switch";
 import { PlanPdf } from "../mend/plan-pdf";
 import { BeforeAndAfter } from "../mend/hole-picture";
 import { reopen } from "../mend/reopen";
-import { EditButton } from "../record/edit-button";
+import { EditAside } from "../record/edit-aside";
 import { EditRepair } from "../record/edit-repair";
 import { useEdit } from "../record/use-edit";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
@@ -86,12 +85,7 @@ export function RepairScreen({ id }: { id: string }) {
       <PageHead
         title={title === "" ? "Repair" : title}
         backTo="/jobs"
-        aside={
-          <View flexDirection="row" alignItems="center">
-            {record === undefined || editing ? null : <EditButton onPress={begin} />}
-            <UnitsSwitch />
-          </View>
-        }
+        aside={<EditAside editable={record !== undefined && !editing} onEdit={begin} />}
       />
       {repair === undefined ? (
         <Body role="status" padding={12}>

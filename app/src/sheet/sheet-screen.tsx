@@ -13,9 +13,8 @@ import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
 import { Body, Heading, Small } from "../kit/text";
-import { UnitsSwitch } from "../kit/units-switch";
 import { threadPath } from "../shell/links";
-import { EditButton } from "../record/edit-button";
+import { EditAside } from "../record/edit-aside";
 import { EditPart } from "../record/edit-part";
 import { useEdit } from "../record/use-edit";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
@@ -190,12 +189,7 @@ export function SheetScreen({ id }: { id: string }) {
       <PageHead
         title={title === "" ? "Sheet" : title}
         backTo="/jobs"
-        aside={
-          <View flexDirection="row" alignItems="center">
-            {record === undefined || editing ? null : <EditButton onPress={begin} />}
-            <UnitsSwitch />
-          </View>
-        }
+        aside={<EditAside editable={record !== undefined && !editing} onEdit={begin} />}
       />
       {record === undefined ? (
         <Body role="status" padding={12}>
