@@ -4,6 +4,8 @@ import { print, quantile } from "./report";
 import { slowDown } from "./slow-input";
 
 const TIMES = 20;
+/** A touch is measured when nothing of the one before it is still at work, ms. */
+const REST_MS = 400;
 
 /** What came of one touch: how long until what it brings is painted, and the longest task that was at work meanwhile, ms. */
 interface Touch {
@@ -72,6 +74,7 @@ const button = (page: Page, name: string | RegExp) =>
 
 /** Does a touch some times, each from the same beginning. */
 async function measured(
+  page: Page,
   what: string,
   aimMs: number,
   once: (at: number) => Promise<Touch>,
@@ -83,6 +86,7 @@ async function measured(
     // The first of its kind makes what all later ones use.
     if (at > 0) touches.push(touch);
     await back(at);
+    await page.waitForTimeout(REST_MS);
   }
   report(what, aimMs, touches);
 }
@@ -90,7 +94,6 @@ async function measured(
 const closePanel = async (page: Page) => {
   await button(page, "Close").click();
   await page.locator("[data-panel]").waitFor({ state: "detached" });
-  await page.waitForTimeout(150);
 };
 
 async function benchTouches(page: Page): Promise<void> {
@@ -101,6 +104,7 @@ async function benchTouches(page: Page): Promise<void> {
   await button(page, /^Ø over crests/).click();
   const pad = page.locator("[data-panel]");
   await measured(
+    page,
     "key of the pad to its echo",
     50,
     (at) =>
@@ -111,10 +115,12 @@ async function benchTouches(page: Page): Promise<void> {
     () => page.getByLabel("Ø over crests", { exact: true }).fill(""),
   );
   await measured(
+    page,
     "reading taken to the new answer",
     150,
     async (at) => {
       await page.getByLabel("Ø over crests", { exact: true }).fill(`9.${80 + at}`);
+      await page.waitForTimeout(REST_MS);
       return touched(button(page, "Take this diameter"), { brings: "h2[aria-live]" });
     },
     async () => {
@@ -135,6 +141,7 @@ async function benchTouches(page: Page): Promise<void> {
     ["Tools on hand", "tools on hand opened"],
   ] as const) {
     await measured(
+      page,
       what,
       150,
       () => touched(button(page, name), { brings: "[data-panel] *" }),
@@ -142,6 +149,7 @@ async function benchTouches(page: Page): Promise<void> {
     );
   }
   await measured(
+    page,
     "write-up opened",
     150,
     () =>
@@ -160,6 +168,7 @@ async function benchCharts(page: Page): Promise<void> {
   await slowDown(page);
   const row = '[role="table"] [role="row"][aria-rowindex="3"]';
   await measured(
+    page,
     "Charts opened",
     350,
     () => touched(button(page, "Charts"), { brings: row }),
@@ -181,10 +190,35 @@ async function benchCharts(page: Page): Promise<void> {
       if (at > 0) (letters === 1 ? firsts : later).push(touch);
     }
     await field.fill("");
-    await page.waitForTimeout(200);
+    await page.waitForTimeout(REST_MS);
   }
   report("first letter of a search in Charts", 120, firsts);
   report("later letters", 100, later);
+}
+
+/** From the touch on a read call-out to its sheet: the call-out, its drawing and strength, then the last section. */
+async function benchSheets(page: Page): Promise<void> {
+  await page.goto("/fastener");
+  const field = page.getByLabel("The part, as you would order it");
+  await field.fill("7/16-14 x 2-1/4 gr 5 zinc");
+  await button(page, /Open its sheet/).waitFor();
+  await page.waitForTimeout(2500);
+  await slowDown(page);
+  for (const [what, aimMs, region] of [
+    ["sheet: first picture", 200, "Strength"],
+    ["sheet: whole", 400, "Must not go in"],
+  ] as const) {
+    await measured(
+      page,
+      what,
+      aimMs,
+      () => touched(button(page, /Open its sheet/), { brings: `[aria-label="${region}"]` }),
+      async () => {
+        await page.goBack();
+        await button(page, /Open its sheet/).waitFor();
+      },
+    );
+  }
 }
 
 const SWIPES = 5;
@@ -246,6 +280,7 @@ async function benchScroll(page: Page): Promise<void> {
 /** Every touch of the hand, on a phone slowed four times. */
 export async function benchEveryTouch(): Promise<void> {
   await onPhone(benchTouches);
+  await onPhone(benchSheets);
   await onPhone(benchCharts);
   await onPhone(benchScroll);
 }

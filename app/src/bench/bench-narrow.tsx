@@ -1,7 +1,8 @@
 import { View } from "@tamagui/core";
-import { memo, useDeferredValue, useState } from "react";
+import { memo, useState } from "react";
 import { ScrollView } from "react-native";
 import { useCanUndo } from "../data/bench";
+import { useFollowing } from "../kit/use-after-first-paint";
 import { useLayout } from "../kit/wide";
 import { BenchHeader } from "./bench-header";
 import type { BenchLayoutProps, BenchWork } from "./bench-layout";
@@ -32,9 +33,9 @@ interface DrawingProps extends WorkProps {
   readonly height: number;
 }
 
-/** The answer is drawn first; the part follows it as soon as nothing else is due. */
+/** The answer is drawn first; the part follows it. */
 function Drawing({ work, ...room }: DrawingProps) {
-  return <DrawingOf work={useDeferredValue(work)} {...room} />;
+  return <DrawingOf work={useFollowing(work) ?? work} {...room} />;
 }
 
 const DrawingOf = memo(function DrawingOf({ work, width, height }: DrawingProps) {
@@ -74,7 +75,12 @@ const Answer = memo(function Answer({ work }: WorkProps) {
   );
 });
 
-const Next = memo(function Next({ work }: WorkProps) {
+/** What to do next follows the answer, as the drawing does. */
+function Next({ work }: WorkProps) {
+  return <NextStep work={useFollowing(work) ?? work} />;
+}
+
+const NextStep = memo(function NextStep({ work }: WorkProps) {
   return (
     <View borderTopWidth={2} borderColor="$edge" backgroundColor="$card" padding={12}>
       <NextOf work={work} />

@@ -33,6 +33,10 @@ function useOpening() {
         mendNothing();
         open(name);
       },
+      openByKey: (name: PanelName) => {
+        mendNothing();
+        open(name, true);
+      },
       mend: (at: number) => {
         const reading = useBenchStore.getState().part.readings[at];
         if (reading === undefined) return;
@@ -47,7 +51,7 @@ function useOpening() {
         mendNothing();
         const before = goesOn ? (draftOf(field) ?? "") : "";
         writeDraft(field, before + digit);
-        open("diameter");
+        open("diameter", true);
       },
     }),
     [open],
@@ -61,9 +65,9 @@ export function BenchScreen() {
   const bench = useBench();
   const { units } = useSettings();
   const { wide, short } = useLayout();
-  const { panel, close, open, mend, type } = useOpening();
+  const { panel, close, open, openByKey, mend, type } = useOpening();
   const writeUp = useCallback(() => router.push("/write-up"), [router]);
-  useBenchKeys({ open, writeUp });
+  useBenchKeys({ open: openByKey, writeUp });
   // A caliper that types needs no touch: its first digit opens the pad.
   useWedge(panel === undefined, (digit, goesOn) => type(bench.side, digit, goesOn));
   // What is said again is said by the same words, so that what does not depend on the panel is not drawn for it.

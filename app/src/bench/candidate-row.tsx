@@ -1,9 +1,7 @@
 import { percentWords } from "@root-gauge/core";
-import { View } from "@tamagui/core";
-import { useState } from "react";
-import { Pressable } from "../kit/pressable";
+import { useState, type CSSProperties } from "react";
+import { ONE_LINE, PLAIN_FIGURE, PLAIN_SMALL } from "../kit/plain";
 import { ShareBar } from "../kit/share-bar";
-import { Figure, Small } from "../kit/text";
 import { useLayout } from "../kit/wide";
 
 export interface CandidateRowProps {
@@ -17,45 +15,60 @@ export interface CandidateRowProps {
   readonly tells: "nothing" | "a line" | "a sentence";
 }
 
+const ITEM = { borderBottom: "1px solid var(--line)" } as const satisfies CSSProperties;
+
+const LINE = {
+  display: "flex",
+  alignItems: "center",
+  gap: 8,
+  width: "100%",
+  minHeight: 44,
+} as const satisfies CSSProperties;
+
+const WRAPPED = { ...LINE, flexWrap: "wrap" } as const satisfies CSSProperties;
+
+const NAME = {
+  ...PLAIN_FIGURE,
+  fontSize: "1.25rem",
+  lineHeight: "1.625rem",
+  flexShrink: 0,
+  width: "38%",
+} as const satisfies CSSProperties;
+
+const NAME_LARGE = { ...NAME, width: "100%" } as const satisfies CSSProperties;
+const BAR = { flex: 1 } as const satisfies CSSProperties;
+
+const SHARE = {
+  ...PLAIN_FIGURE,
+  minWidth: 44,
+  textAlign: "right",
+} as const satisfies CSSProperties;
+
+const TOLD = { ...PLAIN_SMALL, paddingBottom: 6 } as const satisfies CSSProperties;
+const TOLD_LINE = { ...TOLD, ...ONE_LINE } as const satisfies CSSProperties;
+
 /** One thread still in the running, in one line; touched, it tells all its reasons. */
 export function CandidateRow({ name, probability, reason, allReasons, tells }: CandidateRowProps) {
   const { large } = useLayout();
   const [open, setOpen] = useState(false);
   const told = open ? allReasons : tells === "nothing" ? "" : reason;
+  const cut = !open && !large && tells === "a line";
   return (
-    <View role="listitem" borderBottomWidth={1} borderColor="$line">
-      <Pressable
-        flexDirection="row"
-        alignItems="center"
-        justifyContent="flex-start"
-        flexWrap={large ? "wrap" : "nowrap"}
-        gap={8}
+    <div role="listitem" style={ITEM}>
+      <button
+        type="button"
+        className="plain-button"
+        style={large ? WRAPPED : LINE}
         aria-expanded={open}
-        onPress={() => setOpen((before) => !before)}
+        onClick={() => setOpen((before) => !before)}
       >
-        <Figure
-          width={large ? "100%" : "38%"}
-          fontSize="$heading"
-          lineHeight="$heading"
-          textAlign="left"
-        >
-          {name}
-        </Figure>
-        <View flex={1}>
+        <span style={large ? NAME_LARGE : NAME}>{name}</span>
+        <span style={BAR}>
           <ShareBar share={probability} />
-        </View>
-        <Figure minWidth={44} textAlign="right">
-          {percentWords(probability)}
-        </Figure>
-      </Pressable>
-      {told === "" ? null : (
-        <Small
-          paddingBottom={6}
-          {...(!open && !large && tells === "a line" ? { numberOfLines: 1 } : {})}
-        >
-          {told}
-        </Small>
-      )}
-    </View>
+        </span>
+        <span style={SHARE}>{percentWords(probability)}</span>
+      </button>
+      {told === "" ? null : <div style={cut ? TOLD_LINE : TOLD}>{told}</div>}
+    </div>
   );
 }

@@ -1,7 +1,8 @@
 import { isRuledOut, leads } from "@root-gauge/core";
 import { View } from "@tamagui/core";
-import { memo, useDeferredValue } from "react";
+import { memo } from "react";
 import { ActionButton } from "../kit/action-button";
+import { useFollowing } from "../kit/use-after-first-paint";
 import { useFetched } from "../shell/fetched-later";
 import type { BenchWork } from "./bench-layout";
 import { FirstSteps } from "./first-steps";
@@ -46,8 +47,8 @@ function ToolsButton({ onOpen }: Pick<BenchWork, "onOpen">) {
 /** What the readings say so far; before the first, how to begin. */
 export function Findings({ work, roomy }: { work: BenchWork; roomy: boolean }) {
   const { bench, units, onOpen } = work;
-  // The answer is drawn first; what stands under it follows as soon as nothing else is due.
-  const after = useDeferredValue<BenchWork | undefined>(work, undefined);
+  // The answer is drawn first; what stands under it follows.
+  const after = useFollowing(work);
   if (bench.onBench.readings.length === 0) {
     return (
       <>

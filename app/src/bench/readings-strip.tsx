@@ -2,10 +2,11 @@ import { readingWords, type Reading, type Units } from "@root-gauge/core";
 import { useTheme, View } from "@tamagui/core";
 import Undo2 from "lucide-react-native/icons/undo-2";
 import X from "lucide-react-native/icons/x";
-import type { ReactNode } from "react";
+import type { CSSProperties, ReactNode } from "react";
 import { changeBench } from "../data/bench";
+import { PLAIN_FIGURE, PLAIN_LABEL, PLAIN_SMALL } from "../kit/plain";
 import { Pressable } from "../kit/pressable";
-import { Figure, Label, Small, ForScreenReader } from "../kit/text";
+import { Figure, Small } from "../kit/text";
 
 interface ReadingsProps {
   readonly readings: readonly Reading[];
@@ -22,40 +23,78 @@ interface PlateProps {
   readonly onMend: (at: number) => void;
 }
 
+const PLATE = {
+  display: "flex",
+  alignItems: "stretch",
+  boxSizing: "border-box",
+  maxWidth: "100%",
+  border: "1px solid var(--line)",
+  borderRadius: 4,
+  background: "var(--card)",
+} as const satisfies CSSProperties;
+
+const WORDS = {
+  display: "flex",
+  flexWrap: "wrap",
+  alignItems: "baseline",
+  alignContent: "center",
+  columnGap: 6,
+  flexShrink: 1,
+  minWidth: 0,
+  minHeight: 44,
+  paddingLeft: 10,
+  borderRadius: 4,
+} as const satisfies CSSProperties;
+
+const WORDS_FULL = { ...WORDS, flexGrow: 1 } as const satisfies CSSProperties;
+
+const AWAY = {
+  display: "flex",
+  alignItems: "center",
+  justifyContent: "center",
+  flexShrink: 0,
+  minWidth: 40,
+  minHeight: 44,
+  borderRadius: 4,
+} as const satisfies CSSProperties;
+
+const HIDDEN = {
+  position: "absolute",
+  width: 1,
+  height: 1,
+  overflow: "hidden",
+  opacity: 0,
+} as const satisfies CSSProperties;
+
 /** A reading: touched it opens to be put right; its own small button takes it away. */
 function ReadingPlate({ reading, at, units, full, onMend }: PlateProps) {
-  const theme = useTheme();
   const { label, figure, inUnits, note } = readingWords(reading, units);
   // A caliper goes without saying.
   const notable = note !== "" && (full || note !== "caliper");
   return (
-    <View
-      flexDirection="row"
-      alignItems="stretch"
-      borderWidth={1}
-      borderColor="$line"
-      borderRadius={4}
-      backgroundColor="$card"
-      maxWidth="100%"
-    >
-      <Pressable flexShrink={1} flexGrow={full ? 1 : 0} paddingLeft={10} onPress={() => onMend(at)}>
-        <View flexDirection="row" alignItems="baseline" columnGap={6} flexWrap="wrap">
-          <ForScreenReader>{"Put right: "}</ForScreenReader>
-          <Label>{label}</Label>
-          <Figure>{figure}</Figure>
-          {inUnits === undefined ? null : <Small>{inUnits}</Small>}
-          {notable ? <Small>{note}</Small> : null}
-        </View>
-      </Pressable>
-      <Pressable
-        minWidth={40}
-        alignItems="center"
-        aria-label={`Take away ${label} ${figure}`}
-        onPress={() => changeBench({ type: "remove", at })}
+    <div style={PLATE}>
+      <button
+        type="button"
+        className="plain-button"
+        style={full ? WORDS_FULL : WORDS}
+        onClick={() => onMend(at)}
       >
-        <X size={16} color={theme.quiet.val} />
-      </Pressable>
-    </View>
+        <span style={HIDDEN}>{"Put right: "}</span>
+        <span style={PLAIN_LABEL}>{label}</span>
+        <span style={PLAIN_FIGURE}>{figure}</span>
+        {inUnits === undefined ? null : <span style={PLAIN_SMALL}>{inUnits}</span>}
+        {notable ? <span style={PLAIN_SMALL}>{note}</span> : null}
+      </button>
+      <button
+        type="button"
+        className="plain-button"
+        style={AWAY}
+        aria-label={`Take away ${label} ${figure}`}
+        onClick={() => changeBench({ type: "remove", at })}
+      >
+        <X size={16} color="var(--quiet)" />
+      </button>
+    </div>
   );
 }
 

@@ -18,12 +18,21 @@ export interface CalloutBoxProps {
   /** Opens the sheet of what was read. */
   readonly onOpen: (callout: string) => void;
   readonly autoFocus?: boolean;
+  /** What stands in it is of an earlier time: what is typed takes its place. */
+  readonly typedOver?: boolean;
   /** Say nothing while only a thread was written. */
   readonly label?: string;
 }
 
 /** A field that takes a part as one would order it, and the way to its sheet. */
-export function CalloutBox({ value, onChange, onOpen, autoFocus = false, label }: CalloutBoxProps) {
+export function CalloutBox({
+  value,
+  onChange,
+  onOpen,
+  autoFocus = false,
+  typedOver = false,
+  label,
+}: CalloutBoxProps) {
   const read = parseScrew(value);
   const problem = isCalloutProblem(read) ? read : undefined;
   const open = () => {
@@ -37,6 +46,7 @@ export function CalloutBox({ value, onChange, onOpen, autoFocus = false, label }
         placeholder="7/16-14 x 2-1/4 gr 5 zinc"
         longest={MOST_LETTERS}
         autoFocus={autoFocus}
+        typedOver={typedOver}
         onChange={onChange}
         onSubmit={open}
       />

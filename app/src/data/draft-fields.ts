@@ -41,6 +41,7 @@ export const DRAFT_FIELDS = [
   "pitch.way",
   "head.mark",
   "find",
+  "wanted",
   "job.name",
   "job.origin",
   "fastener.position",

@@ -1,6 +1,6 @@
 import type { CSSProperties } from "react";
 
-// What is drawn by the hundred, as the rows of a chart or the leaves of a gauge, is plain elements in the theme's own
+// What is drawn by the hundred, as the rows of a chart or the leaves of a gauge, or anew at every reading, is plain elements in the theme's own
 // colours: a styled component for each costs a slow phone ten times as much.
 
 const FAMILY = '"Barlow Semi Condensed", Barlow, sans-serif';
@@ -20,6 +20,15 @@ export const PLAIN_LABEL = {
   fontSize: "0.875rem",
   lineHeight: "1.125rem",
   fontWeight: 500,
+  color: "var(--quiet)",
+} as const satisfies CSSProperties;
+
+/** Secondary text, as the `Small` of the kit. */
+export const PLAIN_SMALL = {
+  fontFamily: "Barlow, sans-serif",
+  fontSize: "0.875rem",
+  lineHeight: "1.125rem",
+  fontWeight: 400,
   color: "var(--quiet)",
 } as const satisfies CSSProperties;
 

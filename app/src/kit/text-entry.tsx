@@ -15,6 +15,8 @@ export interface TextEntryProps {
   /** A sentence under the field: what was read, what is accepted. */
   readonly problem?: string | undefined;
   readonly autoFocus?: boolean;
+  /** What stands in it is chosen when it takes the focus, so that what is typed takes its place. */
+  readonly typedOver?: boolean;
   /** Only figures are typed: a phone opens its keyboard of figures. */
   readonly figures?: boolean;
 }
@@ -30,6 +32,7 @@ export function TextEntry({
   longest,
   problem,
   autoFocus = false,
+  typedOver = false,
   figures = false,
 }: TextEntryProps) {
   const theme = useTheme();
@@ -51,6 +54,7 @@ export function TextEntry({
         numberOfLines={lines}
         maxLength={longest}
         autoFocus={autoFocus}
+        selectTextOnFocus={typedOver}
         {...(figures ? { inputMode: "decimal" as const } : {})}
         style={{
           minHeight: 48,

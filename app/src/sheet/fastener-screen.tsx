@@ -8,6 +8,7 @@ import {
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";
+import { useDraft, writeDraft } from "../data/drafts";
 import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
 import { useScrollTo } from "../kit/use-scroll-to";
@@ -23,15 +24,20 @@ import { circumstancesOf, sheetPath, type SheetParams } from "../shell/sheet-add
 /** The page while no part was written, or what was written is none. */
 function CalloutPage({ written }: { written: string }) {
   const router = useRouter();
-  const [typed, setTyped] = useState(written);
+  const kept = useDraft("wanted") ?? "";
+  const [typed, setTyped] = useState<string>();
   return (
     <View flex={1} render="main">
       <PageHead title="What do you want to buy" backTo="/" aside={<UnitsSwitch />} />
       <View padding={12} gap={12} maxWidth={760}>
         <CalloutBox
-          value={typed}
+          value={typed ?? (written === "" ? kept : written)}
           autoFocus
-          onChange={setTyped}
+          typedOver
+          onChange={(text) => {
+            setTyped(text);
+            writeDraft("wanted", text);
+          }}
           onOpen={(callout) => router.push(sheetPath(callout))}
         />
         <ActionButton label="Start from a hole" onPress={() => router.push("/specify")} />

@@ -41,6 +41,11 @@ export interface FastenerSheetViewProps {
 
 /** The sheet of a screw: what it is, how strong, what turns it, what goes with it and what must not. */
 export function FastenerSheetView(props: FastenerSheetViewProps) {
+  // The page's own head answers the touch.
+  return useAfterFirstPaint() ? <SheetColumns {...props} /> : <View flex={1} />;
+}
+
+function SheetColumns(props: FastenerSheetViewProps) {
   const { spec, circumstances, units, acknowledged, before, after } = props;
   const sheet = useMemo(() => fastenerSheet(spec, { circumstances }), [spec, circumstances]);
   const words = useMemo(() => sheetWords(sheet, units), [sheet, units]);

@@ -99,7 +99,7 @@ export function WriteUpScreen() {
               <ReadingList readings={part.readings} units={units} />
               <SaidHere problem={said("readings")} />
             </View>
-            {thread === undefined ? null : (
+            {thread === undefined || !later ? null : (
               <ThreadFacts
                 thread={thread}
                 units={units}

@@ -30,8 +30,10 @@ const SESSION_KEY = "rg.panel";
 /** The open panel: kept over a reload, closed by Back. One for the tab, whatever the router mounts anew. */
 export interface PanelHistory {
   get(): PanelName | undefined;
+  /** Whether it was opened by a key: the next key is meant for it, so it may not be waited for. */
+  byKey(): boolean;
   subscribe(onChange: () => void): () => void;
-  open(name: PanelName): void;
+  open(name: PanelName, byKey?: boolean): void;
   close(): void;
 }
 
@@ -59,6 +61,7 @@ export function createPanelHistory(tab: Window): PanelHistory {
   const session = sessionOf(tab);
   const readers = new Set<() => void>();
   let panel = asPanel(session.getItem(SESSION_KEY));
+  let byKey = false;
   // Going back takes a moment; a panel opened meanwhile must not be closed by it.
   let goingBack = false;
   let openAfterwards: PanelName | undefined;
@@ -89,11 +92,13 @@ export function createPanelHistory(tab: Window): PanelHistory {
 
   return {
     get: () => panel,
+    byKey: () => byKey,
     subscribe: (reader) => {
       readers.add(reader);
       return () => readers.delete(reader);
     },
-    open: (name) => {
+    open: (name, key = false) => {
+      byKey = key;
       if (goingBack) openAfterwards = name;
       else markHistory(name);
       show(name);

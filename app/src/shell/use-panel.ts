@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from "react";
+import { useDeferredValue, useSyncExternalStore } from "react";
 import { createPanelHistory, type PanelHistory, type PanelName } from "./panel-history";
 
 export type { PanelName } from "./panel-history";
@@ -10,10 +10,15 @@ function panelHistory(): PanelHistory {
   return ofThisTab;
 }
 
-/** The panel that is open on the bench, and how to open and close one. */
+/**
+ * The panel that is open on the bench, and how to open and close one. One that a touch asked for is drawn piece by piece,
+ * so that the page answers meanwhile; one that a key asked for is there before the next key.
+ */
 export function usePanel(): Pick<PanelHistory, "open" | "close"> & {
   readonly panel: PanelName | undefined;
 } {
-  const { get, subscribe, open, close } = panelHistory();
-  return { panel: useSyncExternalStore(subscribe, get, get), open, close };
+  const { get, byKey, subscribe, open, close } = panelHistory();
+  const asked = useSyncExternalStore(subscribe, get, get);
+  const drawn = useDeferredValue(asked);
+  return { panel: asked === undefined || byKey() ? asked : drawn, open, close };
 }

@@ -14,6 +14,7 @@ import { ActionButton } from "../../kit/action-button";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
+import { useAfterFirstPaint } from "../../kit/use-after-first-paint";
 import { LookEntry } from "./look-entry";
 import { MarkEndView } from "./mark-end-view";
 
@@ -78,6 +79,7 @@ export function HeadEntry({ part, readings, onDone }: HeadEntryProps) {
   const typed = useDraft(TYPED) ?? "";
   const given = lastReading(readings, "head-mark")?.mark;
   const nut = part === "nut";
+  const later = useAfterFirstPaint();
   const takeTyped = () => {
     if (typed.trim() === "") return;
     writeDraft(TYPED, "");
@@ -112,7 +114,7 @@ export function HeadEntry({ part, readings, onDone }: HeadEntryProps) {
         onSubmit={takeTyped}
       />
       <ActionButton label="Take this mark" disabled={typed.trim() === ""} onPress={takeTyped} />
-      <LookEntry headed={part === "bolt"} readings={readings} />
+      {later ? <LookEntry headed={part === "bolt"} readings={readings} /> : null}
       <ActionButton primary label="Done" onPress={onDone} />
     </View>
   );

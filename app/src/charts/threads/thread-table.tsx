@@ -140,7 +140,7 @@ export const ThreadTable = memo(function ThreadTable({
   });
   const { rows } = table.getRowModel();
   const headers = table.getFlatHeaders();
-  const later = useAfterFirstPaint();
+  const later = useAfterFirstPaint(hits);
   const { scale } = useLayout();
   const rowHeight = ROW_HEIGHT * scale;
   const router = useRouter();
@@ -178,7 +178,8 @@ export const ThreadTable = memo(function ThreadTable({
           const { thread, reason } = row.original;
           return (
             <TableRow
-              key={row.id}
+              // A place keeps its elements when another thread comes to stand in it.
+              key={index}
               id={row.id}
               cells={cellsOf(thread, options)}
               note={hitNote(reason, options.units)}

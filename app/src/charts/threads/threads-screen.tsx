@@ -22,6 +22,7 @@ import { Panel } from "../../kit/panel";
 import { Pressable } from "../../kit/pressable";
 import { SearchField } from "../../kit/search-field";
 import { Body, Heading, Small } from "../../kit/text";
+import { useAfterFirstPaint } from "../../kit/use-after-first-paint";
 import { useLayout } from "../../kit/wide";
 import { CalledRow } from "../../callout/called-row";
 import { asLink } from "../../shell/links";
@@ -171,6 +172,8 @@ const Results = memo(function Results({ state, sorting, onSort, row }: ResultsPr
   const { units } = useSettings();
   const { short } = useLayout();
   const { query, side, quality, pinned } = state;
+  // The room is there at once; its rows follow in the next frame.
+  const later = useAfterFirstPaint();
   const search = useThreadSearch(state, units);
   const options = useMemo<ThreadRowOptions>(
     () => ({ units, side, quality }),
@@ -203,14 +206,18 @@ const Results = memo(function Results({ state, sorting, onSort, row }: ResultsPr
           <CalledRow text={query} />
         </View>
       )}
-      <ThreadTable
-        hits={search.hits}
-        options={options}
-        pinned={pinned}
-        sorting={sorting}
-        onSort={onSort}
-        empty={NOTHING_FOUND}
-      />
+      {later ? (
+        <ThreadTable
+          hits={search.hits}
+          options={options}
+          pinned={pinned}
+          sorting={sorting}
+          onSort={onSort}
+          empty={NOTHING_FOUND}
+        />
+      ) : (
+        <View flex={1} />
+      )}
       <PinnedBar pinned={pinned} />
     </View>
   );
