@@ -80,26 +80,31 @@ for (const [name, viewport] of [
   });
 }
 
+/** How far anything stands out of the side of the window, and what is cut off on one line. */
+const cut = (page: Page) =>
+  page.evaluate(() => ({
+    aside: document.documentElement.scrollWidth - innerWidth,
+    words: [...document.querySelectorAll("main span, main button, main h1, main h2")]
+      .filter((element) => {
+        const { overflow } = getComputedStyle(element);
+        const wide = element.scrollWidth > element.clientWidth + 1;
+        return overflow === "hidden" && wide && element.clientWidth > 1;
+      })
+      .map((element) => element.textContent),
+  }));
+
+/** The text of the device, as its owner has set it. */
+async function setText(page: Page, px: number): Promise<void> {
+  const tools = await page.context().newCDPSession(page);
+  await tools.send("Page.setFontSizes", { fontSizes: { standard: px } });
+}
+
 test.describe("narrow, and with large text", () => {
   test.use({ ...PHONE, viewport: { width: 320, height: 640 } });
 
-  /** How far anything stands out of the side of the window, and what is cut off on one line. */
-  const cut = (page: Page) =>
-    page.evaluate(() => ({
-      aside: document.documentElement.scrollWidth - innerWidth,
-      words: [...document.querySelectorAll("main span, main button, main h1, main h2")]
-        .filter((element) => {
-          const { overflow } = getComputedStyle(element);
-          const wide = element.scrollWidth > element.clientWidth + 1;
-          return overflow === "hidden" && wide && element.clientWidth > 1;
-        })
-        .map((element) => element.textContent),
-    }));
-
   for (const size of [16, 32]) {
     test(`at ${size} px a rem nothing is cut off`, async ({ page }) => {
-      const tools = await page.context().newCDPSession(page);
-      await tools.send("Page.setFontSizes", { fontSizes: { standard: size } });
+      await setText(page, size);
       await page.goto("/");
       await page.getByRole("group", { name: "The part as known so far" }).waitFor();
       const rem = await page.evaluate(() => getComputedStyle(document.documentElement).fontSize);
@@ -116,4 +121,48 @@ test.describe("narrow, and with large text", () => {
       expect(parseFloat(body)).toBeGreaterThanOrEqual(size);
     });
   }
+});
+
+test.describe("with large text in every room", () => {
+  test.use({ ...PHONE, content: "demo" });
+
+  const uncut = async (page: Page) => {
+    await expect.poll(() => cut(page)).toEqual({ aside: 0, words: [] });
+  };
+
+  test("no word is cut off", async ({ page }) => {
+    await setText(page, 32);
+    for (const [path, shows] of [
+      ["/charts/drills", "Nearest to a"],
+      ["/charts/convert", "Length"],
+      ["/tools", "Drills"],
+      ["/fastener?callout=7/16-14 x 2-1/4 gr 5 zinc", "Strength"],
+      ["/specify", "The hole"],
+      ["/jobs", "Harrow"],
+    ] as const) {
+      await page.goto(path);
+      await expect(page.getByText(shows).first()).toBeVisible();
+      await uncut(page);
+    }
+    await page.getByText("Harrow").first().tap();
+    await expect(page.getByRole("heading", { name: /Harrow/ })).toBeVisible();
+    await uncut(page);
+  });
+
+  test("the figures of a hole stand under it, whole, and are touched there", async ({ page }) => {
+    await setText(page, 32);
+    await page.goto("/mend");
+    await page.getByText("Strips when tightened").tap();
+    await page.getByLabel("Thread", { exact: true }).fill("M8");
+    await page.getByLabel("Depth, mm").fill("24");
+    await uncut(page);
+    await page.getByRole("button", { name: "bore ?" }).tap();
+    await page.getByRole("region", { name: "Figure of the hole" }).getByRole("textbox").fill("8.2");
+    await page.getByRole("button", { name: "That is it" }).tap();
+    await expect(page.getByRole("button", { name: "bore 8.20 mm" })).toBeVisible();
+    await page.getByRole("button", { name: "What may be done" }).tap();
+    await page.getByRole("button", { name: "Plan it" }).first().tap();
+    await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+    await uncut(page);
+  });
 });

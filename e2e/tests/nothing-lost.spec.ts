@@ -44,6 +44,21 @@ test("an identification in progress, an open pad and a half-typed figure survive
   await expect(page.getByText("Down to four")).toBeVisible();
 });
 
+test("a part that was asked for is still there on the way back from its sheet", async ({
+  page,
+}) => {
+  await page.goto("/fastener");
+  const wanted = page.getByLabel("The part, as you would order it");
+  await wanted.fill("M8 x 30 8.8");
+  await page.getByRole("button", { name: /Open its sheet/ }).tap();
+  await expect(page.getByRole("heading", { name: "Fastener sheet" })).toBeVisible();
+  await page.goBack();
+  await expect(wanted).toHaveValue("M8 x 30 8.8");
+  // Another takes its place without the first being rubbed out.
+  await page.keyboard.type("M6 x 20");
+  await expect(wanted).toHaveValue("M6 x 20");
+});
+
 test("a reading taken away comes back with undo", async ({ page }) => {
   await openBench(page);
   await page.getByRole("button", { name: /^Ø over crests/ }).tap();

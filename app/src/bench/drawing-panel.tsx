@@ -16,6 +16,7 @@ import { useTheme, View } from "@tamagui/core";
 import ChevronDown from "lucide-react-native/icons/chevron-down";
 import ChevronUp from "lucide-react-native/icons/chevron-up";
 import Svg, { Line } from "react-native-svg";
+import { FlowTag } from "../drawing/flow-tag";
 import { Marks } from "../drawing/marks";
 import { Pressable } from "../kit/pressable";
 import { Figure, ForScreenReader, Label } from "../kit/text";
@@ -23,7 +24,7 @@ import { useLayout } from "../kit/wide";
 import type { PanelName } from "../shell/use-panel";
 import { CAPTION_HEIGHT, EDGE, panelLayout, type PanelLayout } from "./panel-layout";
 import { tagsOf, type PanelTag } from "./panel-tags";
-import { FlowTag, LOW_TAG, LowTag, ReadingTag, TAG_HEIGHT } from "./reading-tag";
+import { LOW_TAG, LowTag, ReadingTag, TAG_HEIGHT } from "./reading-tag";
 import { tagRow } from "./tag-row";
 
 export interface DrawingPanelProps {

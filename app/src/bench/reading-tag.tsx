@@ -1,4 +1,5 @@
 import { View } from "@tamagui/core";
+import { edgeOfTag } from "../drawing/flow-tag";
 import { Pressable } from "../kit/pressable";
 import { Figure, ForScreenReader, Label } from "../kit/text";
 
@@ -21,14 +22,6 @@ export const TAG_HEIGHT = 52;
 export const LOW_TAG = 28;
 const TOUCHED = 44;
 
-const edgeOf = (known: boolean) =>
-  ({
-    borderWidth: 2,
-    borderStyle: known ? "solid" : "dashed",
-    borderColor: "$scribe",
-    backgroundColor: known ? "$scribe" : "$marking",
-  }) as const;
-
 /** A tag on the drawing: solid with its figure when known, dashed when not. Touching it takes the reading. */
 export function ReadingTag(props: ReadingTagProps) {
   const { label, figure, left, top, width, scale, onPress } = props;
@@ -41,7 +34,7 @@ export function ReadingTag(props: ReadingTagProps) {
       width={width}
       height={TAG_HEIGHT * scale}
       paddingHorizontal={10}
-      {...edgeOf(known)}
+      {...edgeOfTag(known)}
       focusVisibleStyle={{ outlineColor: "$scribe" }}
       onPress={onPress}
     >
@@ -58,25 +51,6 @@ export function ReadingTag(props: ReadingTagProps) {
           {figure ?? "?"}
         </Figure>
       </View>
-    </Pressable>
-  );
-}
-
-/** The same where it stands among others in lines, with nothing cut short. */
-export function FlowTag({
-  label,
-  figure,
-  onPress,
-}: Pick<ReadingTagProps, "label" | "figure" | "onPress">) {
-  const known = figure !== undefined;
-  return (
-    <Pressable
-      paddingHorizontal={8}
-      {...edgeOf(known)}
-      focusVisibleStyle={{ outlineColor: "$scribe" }}
-      onPress={onPress}
-    >
-      <Figure color={known ? "$onScribe" : "$scribe"}>{`${label} ${figure ?? "?"}`}</Figure>
     </Pressable>
   );
 }
@@ -106,7 +80,7 @@ export function LowTag(props: ReadingTagProps & { readonly above: boolean }) {
         paddingHorizontal={5}
         justifyContent="center"
         borderRadius={4}
-        {...edgeOf(known)}
+        {...edgeOfTag(known)}
       >
         <ForScreenReader>{`${label} ${figure ?? "?"}`}</ForScreenReader>
         <Figure

@@ -26,6 +26,7 @@ export const ChartsHead = memo(function ChartsHead() {
       render="nav"
       aria-label="Charts"
       flexDirection="row"
+      flexWrap="wrap"
       paddingHorizontal={12}
       gap={4}
       {...(short ? {} : { borderBottomWidth: 1, borderColor: "$line" })}

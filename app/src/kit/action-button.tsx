@@ -10,7 +10,7 @@ export interface ActionButtonProps {
   readonly primary?: boolean;
   readonly disabled?: boolean;
   readonly flex?: PressableProps["flex"];
-  /** Under this width a row of buttons breaks rather than their words. */
+  /** Under this width, and never within a word, a row of buttons breaks rather than their words. */
   readonly minWidth?: number | undefined;
   /** What a screen reader says, when the label alone is too short. */
   readonly says?: string | undefined;
@@ -37,7 +37,7 @@ export function ActionButton({
     <Pressable
       ref={button}
       flex={flex}
-      minWidth={minWidth}
+      minWidth={minWidth ?? "min-content"}
       minHeight={52}
       paddingHorizontal={8}
       borderWidth={1}

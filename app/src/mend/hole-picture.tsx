@@ -10,12 +10,14 @@ import {
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { changeDamage, type MendLength, type MendState } from "../data/mend-state";
+import { edgeOfTag, FlowTag } from "../drawing/flow-tag";
 import { Plate } from "../drawing/plate";
 import { ActionButton } from "../kit/action-button";
 import { ChoiceRow } from "../kit/choice-row";
 import { Pressable } from "../kit/pressable";
 import { Card } from "../kit/surface";
 import { Figure, Label } from "../kit/text";
+import { useLayout } from "../kit/wide";
 import { lengthIn } from "./damage-of";
 import { MendField, YesNo } from "./mend-fields";
 import { fieldLabel } from "./mend-lengths";
@@ -38,20 +40,27 @@ export interface HolePictureProps {
   readonly units: Units;
 }
 
+type Asked = HoleTag | "behind";
+
+interface TagPlace {
+  readonly left?: number;
+  readonly right?: number;
+  readonly top: number;
+}
+
 /** Where the tags stand: at the sides of the plate, so that none lies on the metal. */
-const PLACES: Readonly<
-  Record<HoleTag, { readonly left?: number; readonly right?: number; readonly top: number }>
-> = {
+const PLACES: Readonly<Record<Asked, TagPlace>> = {
   depth: { left: 6, top: 96 },
   bore: { left: 6, top: 6 },
   edge: { right: 6, top: 6 },
+  behind: { right: 6, top: 120 },
   thickness: { right: 6, top: 176 },
 };
 
 interface TagProps {
   readonly label: string;
   readonly figure: string | undefined;
-  readonly place: { readonly left?: number; readonly right?: number; readonly top: number };
+  readonly place: TagPlace;
   readonly open: boolean;
   readonly onPress: () => void;
 }
@@ -66,10 +75,7 @@ function Tag({ label, figure, place, open, onPress }: TagProps) {
       width={TAG_WIDTH}
       minHeight={TAG_HEIGHT}
       paddingHorizontal={6}
-      borderWidth={2}
-      borderStyle={known ? "solid" : "dashed"}
-      borderColor="$scribe"
-      backgroundColor={known ? "$scribe" : "$marking"}
+      {...edgeOfTag(known)}
       focusVisibleStyle={{ outlineColor: "$scribe" }}
       aria-expanded={open}
       onPress={onPress}
@@ -109,8 +115,6 @@ const LENGTH_OF: Readonly<Record<HoleTag, MendLength>> = {
   edge: "edge",
   thickness: "thickness",
 };
-
-type Asked = HoleTag | "behind";
 
 function tagsFor({ symptom, hole }: Damage): readonly HoleTag[] {
   return HOLE_TAGS.filter(
@@ -152,6 +156,7 @@ function AskedField({
 export function HolePicture({ damage, state, after, units }: HolePictureProps) {
   const [view, setView] = useState<PictureView>("in-place");
   const [asked, setAsked] = useState<Asked>();
+  const { large } = useLayout();
   const name = damage.thread.designation;
   const shown = after === undefined ? {} : { after };
   const toggle = (tag: Asked) => setAsked(asked === tag ? undefined : tag);
@@ -159,6 +164,14 @@ export function HolePicture({ damage, state, after, units }: HolePictureProps) {
     const mm = lengthIn(state, LENGTH_OF[tag], units);
     return mm === undefined ? undefined : printLength(mm, units);
   };
+  const tags = [
+    ...tagsFor(damage).map((tag) => ({
+      at: tag,
+      label: tag === "depth" ? fieldLabel("depth", state).toLowerCase() : SHORT[tag],
+      figure: figureOf(tag),
+    })),
+    { at: "behind" as const, label: "behind", figure: state.behind ? "Oil…" : undefined },
+  ].map((tag) => ({ ...tag, open: asked === tag.at, onPress: () => toggle(tag.at) }));
   return (
     <View gap={8}>
       {view === "in-place" || after === undefined ? (
@@ -169,24 +182,21 @@ export function HolePicture({ damage, state, after, units }: HolePictureProps) {
         >
           {(drawing) => (
             <>
-              {tagsFor(damage).map((tag) => (
-                <Tag
-                  key={tag}
-                  label={tag === "depth" ? fieldLabel("depth", state).toLowerCase() : SHORT[tag]}
-                  figure={figureOf(tag)}
-                  place={PLACES[tag]}
-                  open={asked === tag}
-                  onPress={() => toggle(tag)}
-                />
-              ))}
-              <Tag
-                label="behind"
-                figure={state.behind ? "Oil…" : undefined}
-                place={{ right: 6, top: 120 }}
-                open={asked === "behind"}
-                onPress={() => toggle("behind")}
-              />
-              <Label position="absolute" right={8} bottom={6} color="$scribe">
+              {large ? (
+                <View flexDirection="row" flexWrap="wrap" gap={8} padding={8}>
+                  {tags.map(({ at, ...tag }) => (
+                    <FlowTag key={at} {...tag} />
+                  ))}
+                </View>
+              ) : (
+                tags.map(({ at, ...tag }) => <Tag key={at} {...tag} place={PLACES[at]} />)
+              )}
+              <Label
+                {...(large
+                  ? { padding: 8, paddingTop: 0 }
+                  : { position: "absolute", right: 8, bottom: 6 })}
+                color="$scribe"
+              >
                 {drawing === undefined ? "" : scaleWords(drawing.scale)}
               </Label>
             </>

@@ -69,7 +69,7 @@ interface BarProps {
 function PlanBar({ at, step, finished, onDone, onSkip, onSave }: BarProps) {
   return (
     <PageActions>
-      <View flexDirection="row" gap={8}>
+      <View flexDirection="row" flexWrap="wrap" gap={8}>
         <ActionButton flex={1} label="Options" says="To the options" onPress={leavePlan} />
         <ActionButton
           flex={1}

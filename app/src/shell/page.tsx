@@ -21,6 +21,7 @@ export interface PageHeadProps {
 export function PageHead({ title, backTo, onBack, aside }: PageHeadProps) {
   const router = useRouter();
   const theme = useTheme();
+  const { large } = useLayout();
   useTitle(title);
   const hasBack = backTo !== undefined || onBack !== undefined;
   const goBack = () => {
@@ -50,7 +51,7 @@ export function PageHead({ title, backTo, onBack, aside }: PageHeadProps) {
           <ArrowLeft size={24} color={theme.ink.val} />
         </Pressable>
       )}
-      <Heading render="h1" flex={1} numberOfLines={2}>
+      <Heading render="h1" flex={1} {...(large ? {} : { numberOfLines: 2 })}>
         {title}
       </Heading>
       <View data-print="no">{aside}</View>
