@@ -1,7 +1,7 @@
 import { NUT_STYLES, WASHER_STYLES, stockLengths } from "../fasteners";
 import { NUT_CLASSES, gradesFor } from "../grades";
 import { DRIVES, FINISHES, HEAD_STYLES, POINTS, drivesOf } from "../looks";
-import { seededRandom, type SeededRandom } from "../simulate";
+import { seededRandom, type SeededRandom } from "../random";
 import { named } from "../testing/named-thread";
 import { formatCallout, isCalloutProblem, parseCallout, type FastenerSpec } from "./index";
 

@@ -1,4 +1,4 @@
-import { seededRandom } from "../simulate";
+import { seededRandom } from "../random";
 import { lookUpThread } from "../threads";
 import { inchesFromMm } from "../units";
 import {

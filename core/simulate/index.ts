@@ -1,4 +1,4 @@
-export { seededRandom } from "./random";
-export type { SeededRandom } from "./random";
 export { trialRun } from "./trial-run";
 export type { TrialOptions, TrialRun } from "./trial-run";
+export { bucketTrial } from "./bucket-trial";
+export type { BucketOptions, BucketTrial } from "./bucket-trial";

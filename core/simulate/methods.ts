@@ -9,7 +9,7 @@ import {
 } from "../identify";
 import { catalogue, sizesOverCrests, type Thread } from "../threads";
 import type { Mm } from "../units";
-import type { SeededRandom } from "./random";
+import type { SeededRandom } from "../random";
 import {
   answerTo,
   layLeaf,

@@ -1,6 +1,6 @@
 import { named } from "../testing/named-thread";
 import { byChart, canBeTold } from "./methods";
-import { drawn, seededRandom } from "./random";
+import { drawn, seededRandom } from "../random";
 import { trialRun } from "./trial-run";
 
 const SEED = 1926;

@@ -10,7 +10,7 @@ import {
 } from "../identify";
 import { willItGo } from "../mating";
 import type { Mm } from "../units";
-import type { SeededRandom } from "./random";
+import type { SeededRandom } from "../random";
 import type { SimulatedPart } from "./simulated-part";
 
 const CALIPER_SD = 0.02;

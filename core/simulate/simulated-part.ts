@@ -2,7 +2,7 @@ import { hexFlats } from "../looks";
 import type { MatingFit } from "../mating";
 import { sizesOverCrests, type Thread } from "../threads";
 import type { Mm } from "../units";
-import { drawn, type SeededRandom } from "./random";
+import { drawn, type SeededRandom } from "../random";
 
 /** An externally threaded part as it truly is. */
 export interface SimulatedPart {

@@ -7,7 +7,8 @@ import {
   type Verdict,
 } from "../identify";
 import { byChart, byFixedOrder, byOwnTests, canBeTold, outsideThreads } from "./methods";
-import { seededRandom } from "./random";
+import { seededRandom } from "../random";
+import { calibrationError } from "./calibration";
 import { readDiameter, readPitch } from "./simulated-fitter";
 import { drawPart, type SimulatedPart } from "./simulated-part";
 
@@ -71,21 +72,6 @@ function scoreOf(ranks: readonly number[]): Score {
   const within = (most: number) =>
     ranks.filter((rank) => rank >= 0 && rank < most).length / ranks.length;
   return { parts: ranks.length, top1: within(1), top3: within(3) };
-}
-
-const BINS = 10;
-
-/** Expected calibration error: by tenths of probability, how far off the share of right answers is, weighted. */
-function calibrationError(answers: readonly Answer[]): number {
-  const bins = Array.from({ length: BINS }, (_, bin) =>
-    answers.filter(({ confidence }) => Math.min(BINS - 1, Math.floor(confidence * BINS)) === bin),
-  );
-  return bins.reduce((sum, inBin) => {
-    if (inBin.length === 0) return sum;
-    const meant = inBin.reduce((total, { confidence }) => total + confidence, 0);
-    const right = inBin.filter(({ engineRank }) => engineRank === 0).length;
-    return sum + Math.abs(meant - right) / answers.length;
-  }, 0);
 }
 
 function courseScore(
@@ -152,7 +138,9 @@ export function trialRun(
       all: scoreOf(answers.map(({ engineRank }) => engineRank)),
       separable: scoreOf(separable.map(({ engineRank }) => engineRank)),
     },
-    calibrationError: calibrationError(answers),
+    calibrationError: calibrationError(
+      answers.map(({ confidence, engineRank }) => ({ confidence, right: engineRank === 0 })),
+    ),
     settled: share(({ verdict }) => verdict === "settled"),
     wrongButSettled: share(({ verdict, engineRank }) => verdict === "settled" && engineRank !== 0),
     contradictory: share(({ verdict }) => verdict === "contradictory"),

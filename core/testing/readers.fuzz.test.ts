@@ -4,7 +4,7 @@ import { readBoltMark, readNutMark } from "../grades";
 import { identify } from "../identify";
 import { searchThreads } from "../search";
 import { calloutProblemWords } from "../sheet-words";
-import { seededRandom, type SeededRandom } from "../simulate";
+import { seededRandom, type SeededRandom } from "../random";
 import { readHoleSize } from "../specify";
 import { findThread, lookUpThread } from "../threads";
 import { inOtherUnit, readLength } from "../units";

@@ -82,13 +82,6 @@ for (const [name, viewport] of [
   });
 }
 
-test("a key's panel is there before the next key", async ({ page }) => {
-  await openBench(page);
-  await page.keyboard.press("l");
-  await page.keyboard.type("57.2");
-  await expect(page.getByLabel("Length", { exact: true })).toHaveValue("57.2");
-});
-
 /** No finger lets go of a key in the same millisecond. */
 const A_FINGER = { delay: 60 };
 

@@ -1,4 +1,4 @@
-import { seededRandom, type SeededRandom } from "@root-gauge/core/simulate";
+import { seededRandom, type SeededRandom } from "@root-gauge/core/random";
 import { request } from "node:http";
 import { gzipSync } from "node:zlib";
 import { seedDemo } from "./demo/seed-demo";

@@ -1,4 +1,4 @@
-import { seededRandom } from "@root-gauge/core/simulate";
+import { seededRandom } from "@root-gauge/core/random";
 import type { AddressInfo } from "node:net";
 import { pino } from "pino";
 import { StartupError, type Config } from "./config";

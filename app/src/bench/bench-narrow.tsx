@@ -35,7 +35,7 @@ interface DrawingProps extends WorkProps {
 
 /** The answer is drawn first; the part follows it. */
 function Drawing({ work, ...room }: DrawingProps) {
-  return <DrawingOf work={useFollowing(work) ?? work} {...room} />;
+  return <DrawingOf work={useFollowing(work)} {...room} />;
 }
 
 const DrawingOf = memo(function DrawingOf({ work, width, height }: DrawingProps) {
@@ -77,7 +77,7 @@ const Answer = memo(function Answer({ work }: WorkProps) {
 
 /** What to do next follows the answer, as the drawing does. */
 function Next({ work }: WorkProps) {
-  return <NextStep work={useFollowing(work) ?? work} />;
+  return <NextStep work={useFollowing(work)} />;
 }
 
 const NextStep = memo(function NextStep({ work }: WorkProps) {

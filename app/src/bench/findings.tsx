@@ -65,9 +65,7 @@ export function Findings({ work, roomy }: { work: BenchWork; roomy: boolean }) {
         roomy={roomy}
         onRuledOut={() => onOpen("ruled-out")}
       />
-      {after === undefined || after.bench.onBench.readings.length === 0 ? null : (
-        <More work={after} />
-      )}
+      {after.bench.onBench.readings.length === 0 ? null : <More work={after} />}
     </>
   );
 }

@@ -13,9 +13,9 @@ export function useAfterFirstPaint(of?: object): boolean {
   return painted !== undefined && painted.of === of;
 }
 
-/** The same value a frame later, once what shows it at once is on the screen; undefined for the first picture. */
-export function useFollowing<Value extends object>(value: Value): Value | undefined {
-  const [shown, setShown] = useState<Value>();
+/** The same value a frame later, once what shows it at once is on the screen: for what may follow. */
+export function useFollowing<Value extends object>(value: Value): Value {
+  const [shown, setShown] = useState(value);
   useEffect(() => {
     const frame = requestAnimationFrame(() => startTransition(() => setShown(value)));
     return () => cancelAnimationFrame(frame);

@@ -1,7 +1,7 @@
 import {
   seededRandom as coreRandom,
   type SeededRandom as CoreRandom,
-} from "@root-gauge/core/simulate";
+} from "@root-gauge/core/random";
 
 /** The core's seeded generator, with ids for the records of the demo. */
 export interface SeededRandom extends CoreRandom {

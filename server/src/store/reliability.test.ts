@@ -1,4 +1,4 @@
-import { seededRandom } from "@root-gauge/core/simulate";
+import { seededRandom } from "@root-gauge/core/random";
 import { sql } from "kysely";
 import { spawn } from "node:child_process";
 import { copyFileSync, existsSync, readdirSync } from "node:fs";

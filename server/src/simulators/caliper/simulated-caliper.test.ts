@@ -1,4 +1,4 @@
-import { seededRandom } from "@root-gauge/core/simulate";
+import { seededRandom } from "@root-gauge/core/random";
 import { simulatedCaliper } from "./simulated-caliper";
 
 const SEED = 5;

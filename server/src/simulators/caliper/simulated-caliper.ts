@@ -1,5 +1,5 @@
 import type { CaliperCommand, CaliperFigure } from "@root-gauge/contract";
-import type { SeededRandom } from "@root-gauge/core/simulate";
+import type { SeededRandom } from "@root-gauge/core/random";
 
 /** A digital caliper with a part in its jaws. */
 export interface Caliper {

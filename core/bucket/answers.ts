@@ -1,0 +1,145 @@
+import { drawn, type SeededRandom } from "../random";
+import { limits, type Thread } from "../threads";
+import type { Mm } from "../units";
+import type { BucketPart } from "./bucket-part";
+import type { Fitter } from "./fitter";
+
+const chance = (inHundred: number, random: SeededRandom) => random.even() * 100 < inHundred;
+
+/** An angle as it is judged against a gauge or the light; undefined where the thread is too fine to be judged. */
+export function judgeAngle(part: BucketPart, random: SeededRandom): number | undefined {
+  if (part.pitchMm < 0.75 && chance(50, random)) return undefined;
+  const seen = part.flankAngleDeg + (1 + 1.1 / part.pitchMm) * random.normal();
+  return [60, 55, 47.5, 30, 29, 80, 0].reduce((best, angle) =>
+    Math.abs(angle - seen) < Math.abs(best - seen) ? angle : best,
+  );
+}
+
+/** Whether it is called tapered: a short taper is overlooked, a worn end imagined to be one. */
+export function judgeTaper({ tapered, fate }: BucketPart, random: SeededRandom): boolean {
+  if (tapered) return !chance(7, random);
+  return chance(fate === "worn" ? 4 : 1.5, random);
+}
+
+/** Across the flats of the usual heads and nuts, by the size of the thread, mm. */
+const METRIC_FLATS: Readonly<Record<number, readonly Mm[]>> = {
+  3: [5.5],
+  4: [7],
+  5: [8],
+  6: [10],
+  8: [13, 12],
+  10: [16, 17, 14],
+  12: [18, 19, 17],
+  14: [21, 22],
+  16: [24],
+  18: [27],
+  20: [30],
+  24: [36],
+};
+
+const sixteenths = (count: number) => (count * 25.4) / 16;
+
+const INCH_FLATS: Readonly<Record<string, number>> = {
+  "1/4": 7,
+  "5/16": 8,
+  "3/8": 9,
+  "7/16": 10,
+  "1/2": 12,
+  "9/16": 13,
+  "5/8": 15,
+  "3/4": 18,
+};
+
+/** The old Whitworth hexagons, in; a fine thread has that of the coarse one below it. */
+const WHITWORTH_FLATS: Readonly<Record<string, number>> = {
+  "3/16": 0.445,
+  "1/4": 0.525,
+  "5/16": 0.6,
+  "3/8": 0.71,
+  "7/16": 0.82,
+  "1/2": 0.92,
+  "5/8": 1.1,
+  "3/4": 1.3,
+};
+
+function flatsOf({ thread, trade }: BucketPart, random: SeededRandom): Mm | undefined {
+  if (thread === undefined) return undefined;
+  const metric = METRIC_FLATS[thread.majorMm];
+  if (metric !== undefined) return drawn(metric, (one) => (one === metric[0] ? 5 : 1), random);
+  const size = thread.designation.split("-")[0] ?? "";
+  if (trade.place === "britain") {
+    const sizes = Object.keys(WHITWORTH_FLATS);
+    const below = thread.series === "BSF" ? sizes[sizes.indexOf(size) - 1] : size;
+    const inches = WHITWORTH_FLATS[below ?? size];
+    return inches === undefined ? undefined : inches * 25.4;
+  }
+  const count = INCH_FLATS[size];
+  return count === undefined ? undefined : sixteenths(count);
+}
+
+/** Across the flats; undefined of what has none. */
+export function takeFlats(part: BucketPart, fitter: Fitter, random: SeededRandom): Mm | undefined {
+  if ((part.kind !== "bolt" && part.kind !== "nut") || chance(25, random)) return undefined;
+  const nominal = flatsOf(part, random);
+  if (nominal === undefined) return undefined;
+  const rounded = part.fate === "rusted" || part.fate === "worn" ? 0.99 : 1;
+  const mm = nominal * rounded * (1 - 0.014 * random.even()) + fitter.zeroMm;
+  return Number((mm + fitter.steadyMm * random.normal()).toFixed(2));
+}
+
+const MARKS: Readonly<Record<BucketPart["trade"]["place"], Readonly<Record<string, number>>>> = {
+  europe: { "8.8": 45, "10.9": 9, "12.9": 4, "A2-70": 9, none: 25 },
+  japan: { "8.8": 30, "10.9": 8, none: 42 },
+  "north-america": { none: 40, "lines:3": 28, "lines:6": 12 },
+  britain: { none: 62, "letter:R": 14, "letter:S": 4 },
+};
+
+/** What stands on the head; undefined of what has none, or where nobody can read it. */
+export function readMark(part: BucketPart, random: SeededRandom): string | undefined {
+  if (part.kind !== "bolt" || chance(part.fate === "rusted" ? 70 : 15, random)) return undefined;
+  const marks = MARKS[part.trade.place];
+  return drawn(Object.keys(marks), (mark) => marks[mark] ?? 0, random);
+}
+
+/** Where the machine is from, if that is known at all; the plate on it is not always its own. */
+export function tellPlace(
+  { trade }: BucketPart,
+  random: SeededRandom,
+): BucketPart["trade"]["place"] | undefined {
+  if (chance(50, random)) return undefined;
+  return chance(4, random) ? "europe" : trade.place;
+}
+
+/** How far a known part is run on to it. */
+const TURNS = 5;
+
+export type Tried = "runs-freely" | "binds" | "will-not-start" | "loose";
+
+const middle = ({ min, max }: { readonly min?: Mm; readonly max?: Mm }) =>
+  ((min ?? max ?? 0) + (max ?? min ?? 0)) / 2;
+
+/**
+ * A known new part of a thread run on to it, or it into that: crests against roots, then the flanks with what the two
+ * pitches drift apart over the turns.
+ */
+export function tryKnown(part: BucketPart, known: Thread, random: SeededRandom): Tried {
+  if (part.tapered !== (known.taper !== undefined)) return "binds";
+  const outside = part.side === "external";
+  const depth = (2 * 0.62 * part.pitchMm * 60) / Math.max(30, part.flankAngleDeg);
+  const ownPitchDia = outside ? part.sizeMm - 0.53 * depth : part.sizeMm + 0.45 * depth;
+  const other = limits(known, outside ? "internal" : "external");
+  const knownPitchDia = middle(other.pitch);
+  const play = outside ? knownPitchDia - ownPitchDia : ownPitchDia - knownPitchDia;
+  const crestsPlay = outside
+    ? known.majorMm + 0.15 - part.sizeMm
+    : part.sizeMm - middle(other.minor);
+  const clumsy = chance(3, random);
+  if (crestsPlay < -0.12 || play < -0.22 - 0.05 * random.even()) return "will-not-start";
+  const drift = 1.7 * Math.abs(part.pitchMm - known.pitchMm);
+  if (drift > Math.max(0.25, play + 0.12)) return "will-not-start";
+  if (clumsy || drift * TURNS > play + 0.1) return "binds";
+  return play > 0.24 + 0.14 * part.pitchMm ? "loose" : "runs-freely";
+}
+
+/** For how many turns a known part is tried. */
+export const TURNS_TRIED = TURNS;

@@ -1,0 +1,15 @@
+// A bucket of mixed parts, drawn and read by rules of its own: what the engine is held against knows nothing of it.
+export { bucketPart } from "./bucket-part";
+export type { BucketKind, BucketPart, Fate } from "./bucket-part";
+export { bucketFitter, leafLies, takeCount, takeCrests, takeLeaf, takeSize } from "./fitter";
+export type { BucketSlip, Fitter, SaidCount, SaidPitch, SaidSize } from "./fitter";
+export {
+  judgeAngle,
+  judgeTaper,
+  readMark,
+  takeFlats,
+  tellPlace,
+  tryKnown,
+  TURNS_TRIED,
+} from "./answers";
+export type { Tried } from "./answers";

@@ -1,0 +1,2 @@
+export { drawn, seededRandom } from "./random";
+export type { SeededRandom } from "./random";
