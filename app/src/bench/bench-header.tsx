@@ -1,4 +1,5 @@
 import { useTheme, View } from "@tamagui/core";
+import { memo } from "react";
 import ChevronRight from "lucide-react-native/icons/chevron-right";
 import Search from "lucide-react-native/icons/search";
 import type { BenchPart } from "../data/kept-schemas";
@@ -9,14 +10,16 @@ import { UnitsSwitch } from "../kit/units-switch";
 import type { PanelName } from "../shell/use-panel";
 import { useFetched } from "../shell/fetched-later";
 
-/** Which job and place the part is from, and the switch that flips every figure. */
-export function BenchHeader({
-  part,
+interface BenchHeaderProps extends Pick<BenchPart, "jobId" | "position"> {
+  readonly onOpen: (panel: PanelName) => void;
+}
+
+/** Which job and place the part is from, and the switch that flips every figure; the same whatever is read. */
+export const BenchHeader = memo(function BenchHeader({
+  jobId,
+  position,
   onOpen,
-}: {
-  part: BenchPart;
-  onOpen: (panel: PanelName) => void;
-}) {
+}: BenchHeaderProps) {
   const theme = useTheme();
   const later = useFetched();
   const { large } = useLayout();
@@ -33,11 +36,11 @@ export function BenchHeader({
       <Pressable flex={1} minWidth={large ? "100%" : 0} onPress={() => onOpen("job")}>
         <View flexDirection="row" alignItems="center" gap={2}>
           <Figure fontSize="$name" lineHeight="$name" numberOfLines={1} flexShrink={1}>
-            {part.jobId === null ? "No job chosen" : later && <later.JobName id={part.jobId} />}
+            {jobId === null ? "No job chosen" : later && <later.JobName id={jobId} />}
           </Figure>
           <ChevronRight size={16} color={theme.quiet.val} />
         </View>
-        <Label numberOfLines={1}>{part.position === "" ? "Place not named" : part.position}</Label>
+        <Label numberOfLines={1}>{position === "" ? "Place not named" : position}</Label>
       </Pressable>
       <Pressable
         width={48}
@@ -51,4 +54,4 @@ export function BenchHeader({
       <UnitsSwitch />
     </View>
   );
-}
+});

@@ -88,6 +88,11 @@ const NextStep = memo(function NextStep({ work }: WorkProps) {
   );
 });
 
+function Header({ work }: WorkProps) {
+  const { jobId, position } = work.bench.onBench;
+  return <BenchHeader jobId={jobId} position={position} onOpen={work.onOpen} />;
+}
+
 /** The drawing is never lower than its two rows of tags need. */
 const LEAST_DRAWING = 300;
 const MOST_DRAWING = 344;
@@ -98,7 +103,7 @@ export function BenchNarrow({ work, ...open }: BenchLayoutProps) {
   const drawing = Math.max(LEAST_DRAWING * scale, Math.min(MOST_DRAWING, height * 0.4));
   return (
     <View flex={1}>
-      <BenchHeader part={work.bench.onBench} onOpen={work.onOpen} />
+      <Header work={work} />
       <ScrollView style={{ flex: 1 }}>
         <Drawing work={work} width={width} height={drawing} />
         <Answer work={work} />
@@ -124,7 +129,7 @@ export function BenchShort({ work, ...open }: BenchLayoutProps) {
   return (
     <View flex={1} flexDirection="row">
       <View width={left} height="100%" borderRightWidth={1} borderColor="$line">
-        <BenchHeader part={onBench} onOpen={work.onOpen} />
+        <Header work={work} />
         <ScrollView style={{ flex: 1 }}>
           <Drawing work={work} width={left} height={drawing} />
         </ScrollView>

@@ -50,6 +50,17 @@ function SaidHere({ problem }: { problem: string | undefined }) {
 
 /** Write it up: the call-out, where the part belongs, and saving it there. */
 export function WriteUpScreen() {
+  // The page's own head answers the touch.
+  const later = useAfterFirstPaint();
+  return (
+    <View flex={1} render="main">
+      <PageHead title="Write it up" backTo="/" aside={<UnitsSwitch />} />
+      {later ? <WriteUp /> : null}
+    </View>
+  );
+}
+
+function WriteUp() {
   const router = useRouter();
   const { onBench: part, identification } = useBench();
   const { units } = useSettings();
@@ -86,8 +97,7 @@ export function WriteUpScreen() {
   };
 
   return (
-    <View flex={1} render="main">
-      <PageHead title="Write it up" backTo="/" aside={<UnitsSwitch />} />
+    <>
       <PageColumns
         first={
           <>
@@ -140,6 +150,6 @@ export function WriteUpScreen() {
       <PageActions>
         <ActionButton primary label="Save to the job" onPress={save} />
       </PageActions>
-    </View>
+    </>
   );
 }

@@ -1,33 +1,47 @@
-import { useTheme, View } from "@tamagui/core";
 import Delete from "lucide-react-native/icons/delete";
-import { Pressable, type PressableProps } from "../../kit/pressable";
-import { Figure } from "../../kit/text";
+import type { CSSProperties, ReactNode } from "react";
+import { PLAIN_FIGURE, PLAIN_PLATE } from "../../kit/plain";
 import type { PadKey } from "./pad-keys";
+
+const KEY = {
+  ...PLAIN_PLATE,
+  ...PLAIN_FIGURE,
+  flex: 1,
+  minWidth: 0,
+  minHeight: 52,
+  alignItems: "center",
+  border: "1px solid var(--line)",
+  background: "var(--plate)",
+  fontSize: "1.375rem",
+  lineHeight: "1.625rem",
+} as const satisfies CSSProperties;
+
+const LOW_KEY = { ...KEY, minHeight: 44 } as const satisfies CSSProperties;
+const WORD_KEY = { ...KEY, fontSize: "1.125rem" } as const satisfies CSSProperties;
+const ROW = { display: "flex", gap: 6 } as const satisfies CSSProperties;
+const PAD = { display: "flex", flexDirection: "column", gap: 6 } as const satisfies CSSProperties;
 
 interface KeyProps {
   readonly pad: PadKey;
   readonly onKey: (pad: PadKey) => void;
   readonly says?: string;
-  readonly height?: number;
-  readonly children?: PressableProps["children"];
+  readonly style?: CSSProperties;
+  readonly children?: ReactNode;
 }
 
-function Key({ pad, onKey, says, height = 52, children }: KeyProps) {
+function Key({ pad, onKey, says, style = KEY, children = pad }: KeyProps) {
   return (
-    <Pressable
-      flex={1}
-      minHeight={height}
-      alignItems="center"
-      borderWidth={1}
-      borderColor="$line"
-      backgroundColor="$plate"
+    <button
+      type="button"
+      className="plain-button"
+      style={style}
       aria-label={says}
       // The field keeps the focus, so that a keyboard and the keys can be mixed.
       onMouseDown={(event) => event.preventDefault()}
-      onPress={() => onKey(pad)}
+      onClick={() => onKey(pad)}
     >
-      {children ?? <Figure fontSize="$title">{pad}</Figure>}
-    </Pressable>
+      {children}
+    </button>
   );
 }
 
@@ -46,34 +60,33 @@ export interface KeypadProps {
 
 /** Big keys: digits and the point, and for lengths a whole number "and" a numerator over 2 to 64. */
 export function Keypad({ onKey, fractions }: KeypadProps) {
-  const theme = useTheme();
   const key = (pad: PadKey) => <Key key={pad} pad={pad} onKey={onKey} />;
   return (
-    <View gap={6}>
+    <div style={PAD}>
       {fractions ? (
-        <View flexDirection="row" gap={6}>
+        <div style={ROW}>
           {DENOMINATORS.map((pad) => (
-            <Key key={pad} pad={pad} onKey={onKey} height={44} says={`over ${pad.slice(1)}`} />
+            <Key key={pad} pad={pad} onKey={onKey} style={LOW_KEY} says={`over ${pad.slice(1)}`} />
           ))}
-        </View>
+        </div>
       ) : null}
       {DIGIT_ROWS.map((row) => (
-        <View key={row[0]} flexDirection="row" gap={6}>
+        <div key={row[0]} style={ROW}>
           {row.map(key)}
-        </View>
+        </div>
       ))}
-      <View flexDirection="row" gap={6}>
+      <div style={ROW}>
         {key(".")}
         {key("0")}
         {fractions ? (
-          <Key pad=" " onKey={onKey} says="and a fraction">
-            <Figure fontSize="$name">and</Figure>
+          <Key pad=" " onKey={onKey} style={WORD_KEY} says="and a fraction">
+            and
           </Key>
         ) : null}
         <Key pad="back" onKey={onKey} says="Rub out the last">
-          <Delete size={24} color={theme.ink.val} />
+          <Delete size={24} color="var(--ink)" />
         </Key>
-      </View>
-    </View>
+      </div>
+    </div>
   );
 }

@@ -172,8 +172,6 @@ const Results = memo(function Results({ state, sorting, onSort, row }: ResultsPr
   const { units } = useSettings();
   const { short } = useLayout();
   const { query, side, quality, pinned } = state;
-  // The room is there at once; its rows follow in the next frame.
-  const later = useAfterFirstPaint();
   const search = useThreadSearch(state, units);
   const options = useMemo<ThreadRowOptions>(
     () => ({ units, side, quality }),
@@ -206,25 +204,32 @@ const Results = memo(function Results({ state, sorting, onSort, row }: ResultsPr
           <CalledRow text={query} />
         </View>
       )}
-      {later ? (
-        <ThreadTable
-          hits={search.hits}
-          options={options}
-          pinned={pinned}
-          sorting={sorting}
-          onSort={onSort}
-          empty={NOTHING_FOUND}
-        />
-      ) : (
-        <View flex={1} />
-      )}
+      <ThreadTable
+        hits={search.hits}
+        options={options}
+        pinned={pinned}
+        sorting={sorting}
+        onSort={onSort}
+        empty={NOTHING_FOUND}
+      />
       <PinnedBar pinned={pinned} />
     </View>
   );
 });
 
 /** Every thread, found by name, diameter or pitch; two may be pinned to compare. */
-export function ThreadsScreen({ params }: { params: ChartsParams }) {
+export function ThreadsScreen(props: { params: ChartsParams }) {
+  // The room's own head answers the touch.
+  const later = useAfterFirstPaint();
+  return (
+    <View flex={1} minHeight={0} render="main">
+      <ChartsHead />
+      {later ? <ThreadsFound {...props} /> : null}
+    </View>
+  );
+}
+
+function ThreadsFound({ params }: { params: ChartsParams }) {
   const { wide } = useLayout();
   const state = useChartsState();
   // The letter stands in its field at once; the rows follow as soon as nothing else is due.
@@ -249,8 +254,7 @@ export function ThreadsScreen({ params }: { params: ChartsParams }) {
     [open],
   );
   return (
-    <View flex={1} minHeight={0} render="main">
-      <ChartsHead />
+    <>
       <View flex={1} minHeight={0} flexDirection="row">
         <Results state={shown} sorting={sorting} onSort={setSorting} row={row} />
         {wide ? (
@@ -264,6 +268,6 @@ export function ThreadsScreen({ params }: { params: ChartsParams }) {
           <Filters state={state} />
         </Panel>
       ) : null}
-    </View>
+    </>
   );
 }
