@@ -75,6 +75,25 @@ export default defineConfig([
     },
   },
   {
+    // What the engine is measured with may know nothing of it.
+    files: ["core/bucket/**/*.ts"],
+    ignores: ["**/*.test.ts"],
+    rules: {
+      "no-restricted-imports": [
+        "error",
+        {
+          patterns: [
+            { group: NOT_IN_CORE, message: "core imports nothing outside core" },
+            {
+              regex: "^\\.\\./(?!(?:random|threads|units)$)",
+              message: "the bucket is drawn and read apart from what is held against it",
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
     files: [
       "**/index.ts",
       "app/**/*.ts",

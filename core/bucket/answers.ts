@@ -118,6 +118,23 @@ export type Tried = "runs-freely" | "binds" | "will-not-start" | "loose";
 const middle = ({ min, max }: { readonly min?: Mm; readonly max?: Mm }) =>
   ((min ?? max ?? 0) + (max ?? min ?? 0)) / 2;
 
+/** What its fate does to the flanks, on the pitch diameter: wear takes crests first, a coat lies on both flanks. */
+function flankChange({ fate, fatMm }: BucketPart): Mm {
+  if (fate === "worn") return 0.4 * fatMm;
+  return fate === "cheap" ? fatMm : 1.8 * fatMm;
+}
+
+/** The pitch diameter: within its own limits wherever the crests lie in theirs. */
+function pitchDiameter(part: BucketPart, random: SeededRandom): Mm {
+  const { thread, side, sizeMm, pitchMm } = part;
+  const outside = side === "external";
+  if (thread === undefined) return outside ? sizeMm - 0.63 * pitchMm : sizeMm + 0.45 * pitchMm;
+  const { min, max } = limits(thread, side).pitch;
+  const low = min ?? max ?? sizeMm;
+  const made = low + ((max ?? low) - low) * (0.15 + 0.7 * random.even());
+  return made + (outside ? 1 : -1) * flankChange(part);
+}
+
 /**
  * A known new part of a thread run on to it, or it into that: crests against roots, then the flanks with what the two
  * pitches drift apart over the turns.
@@ -125,8 +142,7 @@ const middle = ({ min, max }: { readonly min?: Mm; readonly max?: Mm }) =>
 export function tryKnown(part: BucketPart, known: Thread, random: SeededRandom): Tried {
   if (part.tapered !== (known.taper !== undefined)) return "binds";
   const outside = part.side === "external";
-  const depth = (2 * 0.62 * part.pitchMm * 60) / Math.max(30, part.flankAngleDeg);
-  const ownPitchDia = outside ? part.sizeMm - 0.53 * depth : part.sizeMm + 0.45 * depth;
+  const ownPitchDia = pitchDiameter(part, random);
   const other = limits(known, outside ? "internal" : "external");
   const knownPitchDia = middle(other.pitch);
   const play = outside ? knownPitchDia - ownPitchDia : ownPitchDia - knownPitchDia;
@@ -134,10 +150,10 @@ export function tryKnown(part: BucketPart, known: Thread, random: SeededRandom):
     ? known.majorMm + 0.15 - part.sizeMm
     : part.sizeMm - middle(other.minor);
   const clumsy = chance(3, random);
-  if (crestsPlay < -0.12 || play < -0.22 - 0.05 * random.even()) return "will-not-start";
+  if (crestsPlay < -0.06 || play < -0.14 - 0.05 * random.even()) return "will-not-start";
   const drift = 1.7 * Math.abs(part.pitchMm - known.pitchMm);
-  if (drift > Math.max(0.25, play + 0.12)) return "will-not-start";
-  if (clumsy || drift * TURNS > play + 0.1) return "binds";
+  if (drift > Math.max(0.2, play + 0.1)) return "will-not-start";
+  if (clumsy || play < -0.02 || drift * TURNS > play + 0.05) return "binds";
   return play > 0.24 + 0.14 * part.pitchMm ? "loose" : "runs-freely";
 }
 

@@ -166,7 +166,9 @@ const overlooked = (part: BucketPart) => 0.05 + 0.025 * part.pitchMm;
 
 /** A leaf is thought to lie right. A V leaf lies in no square-shouldered spindle. */
 export function leafLies(pitchMm: Mm, part: BucketPart, random: SeededRandom): boolean {
-  if (part.flankAngleDeg < 40 && part.flankAngleDeg !== 47.5) return chance(12, random);
+  if (part.flankAngleDeg < 40) {
+    return Math.abs(pitchMm / part.pitchMm - 1) < 0.03 && chance(35, random);
+  }
   return standsOff(pitchMm, part, random) < overlooked(part);
 }
 
@@ -182,7 +184,7 @@ export function takeLeaf(
     .map((leaf) => ({ leaf, off: standsOff(leaf.pitchMm, part, random) }))
     .sort((a, b) => a.off - b.off);
   const [best] = tried;
-  const spindle = part.flankAngleDeg < 40 && part.flankAngleDeg !== 47.5;
+  const spindle = part.flankAngleDeg < 40;
   if (best === undefined || spindle || best.off > overlooked(part)) {
     return takeCount(part, fitter, random);
   }

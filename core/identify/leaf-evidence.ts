@@ -8,7 +8,7 @@ import type { LeafMark, ReasonFigures } from "./reason";
 type LeafReading = ReadingOf<"leaf">;
 
 /** How often a fitter calls a plain fit or a plain misfit wrong, or answers "unsure" anyway. */
-const MISJUDGED = 0.0015;
+const MISJUDGED = 0.004;
 const MISJUDGED_FIT = 0.03;
 const ALWAYS_UNSURE = 0.04;
 

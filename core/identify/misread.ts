@@ -2,7 +2,7 @@ import type { Mm } from "../units";
 import type { ReadingOf } from "./reading";
 
 /** Chance that the figure is plainly wrong: jaws not zeroed, a digit slipped, the wrong thing measured. */
-export const BLUNDER = 1e-4;
+export const BLUNDER = 0.005;
 
 /** Diameters a part on the bench may have, 0.5 to 200 mm: a blunder or an unknown thread is even over their logarithm. */
 const LOG_DIAMETER_SPAN = Math.log(200 / 0.5);

@@ -9,8 +9,12 @@ import type {} from "./reason";
 /** Pitches a part on the bench may have, mm; an unknown thread or a slip is even over their logarithm. */
 const LOG_PITCH_SPAN = Math.log(8 / 0.2);
 
-/** Chance of a plain slip: a thread skipped, the span misread. */
-const SLIP = 0.002;
+/** Chance of a plain slip: the span misread, a wrong figure written down. */
+const SLIP = 0.005;
+
+/** How often the thread that a count begins on is counted as one of them, or a length spans one pitch more than was meant. */
+const ONE_TOO_MANY = 0.04;
+const ONE_PITCH_MORE = 0.012;
 
 /** Half a thread at each end is in doubt, so a count is out by about 0.4 of a thread. */
 const COUNT_SD = 0.4;
@@ -26,10 +30,17 @@ function expectedThreads(spanMm: Mm, thread: Thread): number {
 /** Probability that so many threads are counted over the span. */
 export function countChance(reading: ReadingOf<"count">, thread: Thread): number {
   const expected = expectedThreads(reading.spanMm, thread);
-  // The count is to the nearest half thread, so its probability is the normal's mass a quarter to each side.
-  const upper = normalCumulative((reading.threads + 0.25 - expected) / COUNT_SD);
-  const lower = normalCumulative((reading.threads - 0.25 - expected) / COUNT_SD);
-  return (1 - SLIP) * Math.max(upper - lower, 0) + SLIP * countBackground(reading);
+  const right = countedChance(reading.threads, expected);
+  const fencePosts = countedChance(reading.threads, expected + 1);
+  const sound = (1 - ONE_TOO_MANY) * right + ONE_TOO_MANY * fencePosts;
+  return (1 - SLIP) * sound + SLIP * countBackground(reading);
+}
+
+/** Counts are to the nearest half thread, so a count's probability is the normal's mass a quarter to each side. */
+function countedChance(threads: number, expected: number): number {
+  const upper = normalCumulative((threads + 0.25 - expected) / COUNT_SD);
+  const lower = normalCumulative((threads - 0.25 - expected) / COUNT_SD);
+  return Math.max(upper - lower, 0);
 }
 
 function countBackground(reading: ReadingOf<"count">): number {
@@ -64,9 +75,13 @@ function crestBackground(reading: ReadingOf<"crest-to-crest">): number {
 
 /** A length from crest to crest over a number of pitches. */
 export const crestToCrestEvidence: Evidence<"crest-to-crest"> = {
-  likelihood: (reading, thread) =>
-    (1 - SLIP) * normalDensity(reading.mm, reading.pitches * thread.pitchMm, CREST_SD) +
-    SLIP * crestBackground(reading),
+  likelihood: (reading, thread) => {
+    const { mm, pitches } = reading;
+    const right = normalDensity(mm, pitches * thread.pitchMm, CREST_SD);
+    const onePitchMore = normalDensity(mm, (pitches + 1) * thread.pitchMm, CREST_SD);
+    const sound = (1 - ONE_PITCH_MORE) * right + ONE_PITCH_MORE * onePitchMore;
+    return (1 - SLIP) * sound + SLIP * crestBackground(reading);
+  },
   unknownLikelihood: crestBackground,
   alike: ({ pitchMm }) => pitchMm,
   reason: (reading, thread) => {

@@ -44,15 +44,15 @@ function knownPrior(options: PriorOptions, weighed: readonly WeighedReading[]): 
   const { useCommonness = true, part } = options;
   const side = part === undefined ? undefined : sideOf(part);
   const inserts = mayHoldInsert(options, weighed);
-  const key = `${useCommonness} ${side} ${inserts}`;
-  const prior = priors.get(key) ?? priorOf(catalogue(), useCommonness, side, inserts);
+  const key = `${useCommonness} ${part} ${inserts}`;
+  const prior = priors.get(key) ?? priorOf(catalogue(), options, side, inserts);
   priors.set(key, prior);
   return prior;
 }
 
 function priorOf(
   threads: readonly Thread[],
-  useCommonness: boolean,
+  { useCommonness = true, part }: PriorOptions,
   side: ThreadSide | undefined,
   inserts: boolean,
 ): Float64Array {
@@ -61,7 +61,7 @@ function priorOf(
       thread.family === "insert-tapped"
         ? inserts
         : side === undefined || thread.only === undefined || thread.only === side;
-    return (useCommonness ? commonnessWeight(thread) : 1) * (made ? 1 : WRONG_SIDE);
+    return (useCommonness ? commonnessWeight(thread, part) : 1) * (made ? 1 : WRONG_SIDE);
   });
   const total = weights.reduce((sum, weight) => sum + weight, 0);
   return Float64Array.from(weights, (weight) => ((1 - UNKNOWN_PRIOR) * weight) / total);

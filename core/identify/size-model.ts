@@ -84,7 +84,7 @@ export function accountedFor(
 }
 
 /** A made part lies mostly about the middle of its band: sd a fifth of it. */
-const PART_SD_OF_BAND = 1 / 5;
+const PART_SD_OF_BAND = 0.27;
 
 /** Farther out than this many mean losses the density is nothing beside any blunder. */
 const OUT_OF_REACH = 40;

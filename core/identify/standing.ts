@@ -7,9 +7,6 @@ export type Verdict = (typeof VERDICTS)[number];
 const SETTLED_SHARE = 0.95;
 const MOST_NARROWED = 4;
 
-/** Where nothing vouches for the pitch, the diameter and what was ruled out have to say this much. */
-const SETTLED_UNPITCHED = 0.99;
-
 /** Under this share a thread is ruled out: no test is planned for it, and one reason says why it fell. */
 const RULED_OUT = 0.005;
 
@@ -60,15 +57,14 @@ function settledTogether(candidates: readonly Weighed[]): number {
 
 /**
  * Whether candidates, most likely first, are down to one or to a few.
- * @param pitched whether a reading vouches for the pitch
+ * @param pitched whether a reading vouches for the pitch: a size alone may be that of a thread nobody has listed
  */
 export function heldBy(
   candidates: readonly Weighed[],
   pitched: boolean,
 ): Exclude<Verdict, "contradictory"> {
   const together = settledTogether(candidates);
-  const enough = pitched || (candidates[0]?.probability ?? 0) >= SETTLED_UNPITCHED;
-  if (together === 1 && enough) return "settled";
+  if (together === 1 && pitched) return "settled";
   return together >= 1 && together <= MOST_NARROWED ? "narrowed" : "open";
 }
 

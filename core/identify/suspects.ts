@@ -1,6 +1,6 @@
 import { catalogue, type Thread } from "../threads";
 import { evidenceFor } from "./evidence-table";
-import { likeliestFirst, posteriorOf, type PriorOptions } from "./posterior";
+import { likeliestFirst, posteriorOf, type Posterior, type PriorOptions } from "./posterior";
 import type { Reading } from "./reading";
 import type { ReasonFigures } from "./reason";
 import type { WeighedReading } from "./weigh";
@@ -35,11 +35,8 @@ const MOST_UNKNOWN = 0.2;
 const MOST_TRIED = 8;
 
 /** Places of the readings that suit what all of them together leave worst, the worst first. */
-function mostDoubtful(
-  weighed: readonly WeighedReading[],
-  options: PriorOptions,
-): readonly number[] {
-  const best = likeliestFirst(posteriorOf(weighed, options))[0] ?? 0;
+function mostDoubtful(weighed: readonly WeighedReading[], together: Posterior): readonly number[] {
+  const best = likeliestFirst(together)[0] ?? 0;
   return weighed
     .map(({ ofThreads, best: most }, at) => ({ at, suits: (ofThreads[best] ?? 0) / most }))
     .sort((a, b) => a.suits - b.suits)
@@ -49,17 +46,19 @@ function mostDoubtful(
 
 /**
  * Tries each reading in turn as the wrong one; of more than eight those that suit the rest worst.
- * @returns those without which a thread fits that every other reading agrees with, the clearest first
+ * @returns those without which a thread fits that every other reading agrees with; first the one whose slip makes the most
+ * of all the readings together, its own included
  */
 export function suspectsOf(
   readings: readonly Reading[],
   weighed: readonly WeighedReading[],
   options: PriorOptions,
 ): Suspect[] {
+  const together = posteriorOf(weighed, options);
   const tried = new Set(
-    readings.length > MOST_TRIED ? mostDoubtful(weighed, options) : readings.keys(),
+    readings.length > MOST_TRIED ? mostDoubtful(weighed, together) : readings.keys(),
   );
-  const found = readings.flatMap((suspect, at): Suspect[] => {
+  const found = readings.flatMap((suspect, at): (Suspect & { readonly forAll: number })[] => {
     if (!tried.has(at)) return [];
     const posterior = posteriorOf(
       weighed.filter((_, i) => i !== at),
@@ -74,7 +73,8 @@ export function suspectsOf(
     );
     const reason = evidenceFor(suspect).reason(suspect, thread);
     if (!restAgrees || reason.agreement !== "at-odds") return [];
-    return [{ reading: at, thread, probability: posterior.probabilities[best] ?? 0, reason }];
+    const probability = posterior.probabilities[best] ?? 0;
+    return [{ reading: at, thread, probability, reason, forAll: together.logs[best] ?? 0 }];
   });
-  return found.sort((a, b) => b.probability - a.probability);
+  return found.sort((a, b) => b.forAll - a.forAll).map(({ forAll: _, ...suspect }) => suspect);
 }

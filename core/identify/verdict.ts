@@ -3,8 +3,17 @@ import { vouchesForPitch } from "./pitch-vouched";
 import type { Reading } from "./reading";
 import { heldBy, unknownStanding, type Verdict } from "./standing";
 
+/** So many readings that agree outweigh one that does not, where the thread is as good as certain for all that. */
+const OUTWEIGH = 3;
+const CERTAIN_FOR_ALL_THAT = 0.98;
+
+/** A reading speaks against the likeliest thread, and the others do not outweigh it. */
 function isAtOdds(candidate: Candidate | undefined): boolean {
-  return candidate?.reasons.some(({ agreement }) => agreement === "at-odds") ?? false;
+  const readings = candidate?.reasons.filter(({ reading }) => reading !== undefined) ?? [];
+  const against = readings.filter(({ agreement }) => agreement === "at-odds").length;
+  const agreeing = readings.filter(({ agreement }) => agreement === "agrees").length;
+  const certain = (candidate?.probability ?? 0) >= CERTAIN_FOR_ALL_THAT;
+  return against > 0 && !(against === 1 && agreeing >= OUTWEIGH && certain);
 }
 
 /** Readings that are together this much less likely than each alone contradict each other: 150 times. */

@@ -97,7 +97,8 @@ export function answerInBucket(
 export interface BucketCourse {
   readonly part: BucketPart;
   readonly result: Identification;
-  readonly tests: number;
+  /** In the order taken. */
+  readonly readings: readonly Reading[];
 }
 
 const MOST_TESTS = 10;
@@ -112,7 +113,7 @@ export function ledThroughBucket(random: SeededRandom): BucketCourse {
     const result = identify(readings, { part: part.kind, skip });
     const test = result.nextTests.find((next) => "outcomes" in next);
     if (test === undefined || !("outcomes" in test) || readings.length >= MOST_TESTS) {
-      return { part, result, tests: readings.length };
+      return { part, result, readings };
     }
     const reading = answerInBucket(test, part, fitter, random);
     if (reading === undefined) skip.push(testKey(test));

@@ -92,7 +92,7 @@ function ledOf(courses: readonly BucketCourse[]): BucketTrial["led"] {
       (course) => settled(course) && !isRight(course.part, course.result),
     ),
     right: shareOf(courses, ({ part, result }) => isRight(part, result)),
-    meanTests: courses.reduce((sum, { tests }) => sum + tests, 0) / courses.length,
+    meanTests: courses.reduce((sum, { readings }) => sum + readings.length, 0) / courses.length,
   };
 }
 

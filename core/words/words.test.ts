@@ -75,7 +75,7 @@ describe("sentences", () => {
     const [test] = identify([{ kind: "external-diameter", mm: 9.9 }]).nextTests;
     expect(test && nextTestWords(test, "mm")).toMatchObject({
       title: "Lay the 1.5 mm leaf on it",
-      meaning: "Drops in: M10 x 1.5. Rocks: M10 x 1 or M10 x 1.25.",
+      meaning: "Drops in: M10 x 1.5. Rocks: M10 x 1.25 or M10 x 1.",
     });
   });
 
@@ -113,7 +113,7 @@ describe("sentences", () => {
     const [angle] = identify(twins, { tools: ["leaves-55"], skip: ["origin"] }).nextTests;
     expect(angle && nextTestWords(angle, "mm")).toMatchObject({
       title: "Check the flank angle",
-      meaning: "60°: 3/8-16 UNC. 55°: 3/8-16 BSW or 3/8-16 UNC.",
+      meaning: "60°: 3/8-16 UNC. 55°: 3/8-16 BSW.",
       answers: ["60°", "55°"],
     });
   });

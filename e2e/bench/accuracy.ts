@@ -1,26 +1,19 @@
 import { catalogue, identify, type Reading } from "@root-gauge/core";
 import type { TrialRun } from "@root-gauge/core/simulate";
-import { execFile } from "node:child_process";
-import { fileURLToPath } from "node:url";
-import { promisify } from "node:util";
+import { inOwnProcess } from "./own-process";
 import { print, quantile } from "./report";
-import path from "node:path";
 
-const HERE = path.dirname(fileURLToPath(import.meta.url));
 const SEED = 20000;
 const PARTS = 20_000;
 /** The fixed order takes some seven tests a part; a quarter of the parts is enough for its mean. */
 const IN_FIXED_ORDER = 5_000;
 
-async function run(weighted: boolean): Promise<TrialRun> {
-  const order = { seed: SEED, parts: PARTS, options: { weighted, fixed: IN_FIXED_ORDER } };
-  const { stdout } = await promisify(execFile)(
-    process.execPath,
-    ["--import", "tsx", path.join(HERE, "accuracy-run.ts"), JSON.stringify(order)],
-    { maxBuffer: 1e8 },
-  );
-  return JSON.parse(stdout) as TrialRun;
-}
+const run = (weighted: boolean) =>
+  inOwnProcess<TrialRun>("accuracy-run.ts", {
+    seed: SEED,
+    parts: PARTS,
+    options: { weighted, fixed: IN_FIXED_ORDER },
+  });
 
 const percent = (share: number) => `${(100 * share).toFixed(2)} %`;
 

@@ -222,6 +222,6 @@ test.describe("a room that cannot be fetched", () => {
     await page.getByRole("button", { name: "Write it up as it stands" }).tap();
     await expect(page.getByText("This could not be shown")).toBeVisible();
     await page.getByRole("button", { name: "Go to the Bench" }).tap();
-    await expect(page.getByText("Down to four")).toBeVisible();
+    await expect(page.getByText("Down to three")).toBeVisible();
   });
 });

@@ -13,7 +13,7 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await expect(page.getByLabel("Ø over crests", { exact: true })).toBeFocused();
   await keyboard.type("9.9");
   await keyboard.press("Enter");
-  await expect(page.getByText("Down to four")).toBeVisible();
+  await expect(page.getByText("Down to three")).toBeVisible();
   await keyboard.press("p");
   await expect(page.getByLabel("Find a leaf by its mark")).toBeFocused();
   await keyboard.type("1.25");

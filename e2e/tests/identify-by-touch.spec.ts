@@ -20,7 +20,7 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await openBench(page);
 
   await readDiameter(page, ["9", ".", "9"]);
-  await expect(page.getByText("Down to four")).toBeVisible();
+  await expect(page.getByText("Down to three")).toBeVisible();
   await button(page, /^pitch/).tap();
   await page.getByRole("radio", { name: "1.25 mm leaf" }).tap();
   await page.getByRole("dialog").getByRole("button", { name: "Drops in", exact: true }).tap();

@@ -111,12 +111,12 @@ test.describe("narrow, and with large text", () => {
       expect(rem).toBe(`${size}px`);
       expect(await cut(page)).toMatchObject({ aside: 0 });
       await diameter(page, "9.9");
-      await expect(page.getByText("Down to four")).toBeVisible();
+      await expect(page.getByText("Down to three")).toBeVisible();
       const answer = await cut(page);
       expect(answer.aside).toBe(0);
       if (size === 32) expect(answer.words).toEqual([]);
       const body = await page
-        .getByText("Down to four")
+        .getByText("Down to three")
         .evaluate((element) => getComputedStyle(element).fontSize);
       expect(parseFloat(body)).toBeGreaterThanOrEqual(size);
     });

@@ -22,7 +22,7 @@ async function readDiameter(page: Page): Promise<void> {
   await page.getByRole("button", { name: /^Ø over crests/ }).click();
   await page.getByLabel("Ø over crests", { exact: true }).fill("9.9");
   await page.getByRole("button", { name: "Take this diameter" }).click();
-  await expect(page.getByText("Down to four")).toBeVisible();
+  await expect(page.getByText("Down to three")).toBeVisible();
 }
 
 const focusIsInPanel = (page: Page) =>
