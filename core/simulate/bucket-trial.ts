@@ -1,8 +1,8 @@
 import type { BucketPart } from "../bucket";
-import { identify, type Identification } from "../identify";
-import { seededRandom } from "../random";
+import { identify, type Identification, type Verdict } from "../identify";
+import { seededRandom, type SeededRandom } from "../random";
 import { BucketTable, drawTwo, type TwoReadings } from "./bucket-bound";
-import { ledThroughBucket, pitchReading, sizeReading, type BucketCourse } from "./bucket-run";
+import { ledThroughBucket, pitchReading, sizeReading } from "./bucket-run";
 import { calibrationError } from "./calibration";
 
 /** How the engine did on the mixed bucket; all but counts and means are shares. */
@@ -41,9 +41,15 @@ export interface BucketOptions {
   readonly counted: number;
 }
 
+/** What is kept of an identification: a whole one of every part would fill the memory. */
 interface Judged extends TwoReadings {
-  readonly result: Identification;
-  readonly alone: Identification;
+  readonly verdict: Verdict;
+  readonly confidence: number;
+  readonly right: boolean;
+  readonly amongThree: boolean;
+  /** Places of the readings under suspicion, the first suspect first. */
+  readonly suspects: readonly number[];
+  readonly rightBySize: boolean;
   readonly mostPossible: boolean;
   /** The readings were never met together without a slip. */
   readonly odd: boolean;
@@ -61,10 +67,15 @@ function judge(two: TwoReadings, table: BucketTable): Judged {
   const { part, size, pitch } = two;
   const options = { part: part.kind };
   const first = sizeReading(size, part);
+  const result = identify([first, pitchReading(pitch)], options);
   return {
     ...two,
-    result: identify([first, pitchReading(pitch)], options),
-    alone: identify([first], options),
+    verdict: result.verdict,
+    confidence: result.candidates[0]?.probability ?? 0,
+    right: isRight(part, result),
+    amongThree: isRight(part, result, 3),
+    suspects: result.suspects.map(({ reading }) => reading),
+    rightBySize: isRight(part, identify([first], options)),
     mostPossible: table.commonest(two) === part.thread?.id,
     odd: !table.metSound(two),
   };
@@ -75,24 +86,33 @@ function slipsOf(judged: readonly Judged[]) {
   const place = (one: Judged) => (one.size.slip === undefined ? 1 : 0);
   return {
     slipsSeen: seen.length,
-    slipNamed: shareOf(seen, (one) =>
-      one.result.suspects.some(({ reading }) => reading === place(one)),
-    ),
-    slipNamedFirst: shareOf(seen, (one) => one.result.suspects[0]?.reading === place(one)),
+    slipNamed: shareOf(seen, (one) => one.suspects.includes(place(one))),
+    slipNamedFirst: shareOf(seen, (one) => one.suspects[0] === place(one)),
   };
 }
 
-function ledOf(courses: readonly BucketCourse[]): BucketTrial["led"] {
-  const settled = ({ result }: BucketCourse) => result.verdict === "settled";
+interface Led {
+  readonly settled: boolean;
+  readonly right: boolean;
+  readonly tests: number;
+}
+
+function ledThrough(random: SeededRandom): Led {
+  const { part, result, readings } = ledThroughBucket(random);
+  return {
+    settled: result.verdict === "settled",
+    right: isRight(part, result),
+    tests: readings.length,
+  };
+}
+
+function ledOf(courses: readonly Led[]): BucketTrial["led"] {
   return {
     parts: courses.length,
-    settled: shareOf(courses, settled),
-    settledWrong: shareOf(
-      courses,
-      (course) => settled(course) && !isRight(course.part, course.result),
-    ),
-    right: shareOf(courses, ({ part, result }) => isRight(part, result)),
-    meanTests: courses.reduce((sum, { readings }) => sum + readings.length, 0) / courses.length,
+    settled: shareOf(courses, ({ settled }) => settled),
+    settledWrong: shareOf(courses, ({ settled, right }) => settled && !right),
+    right: shareOf(courses, ({ right }) => right),
+    meanTests: courses.reduce((sum, { tests }) => sum + tests, 0) / courses.length,
   };
 }
 
@@ -102,36 +122,29 @@ export function bucketTrial(seed: number, { parts, led, counted }: BucketOptions
   const random = seededRandom(seed);
   const judged = Array.from({ length: parts }, () => judge(drawTwo(random), table));
   const held = judged.filter(({ part }) => part.thread !== undefined);
-  const contradicts = ({ result }: Judged) => result.verdict === "contradictory";
+  const contradicts = ({ verdict }: Judged) => verdict === "contradictory";
   const clean = held.filter((one) => slipOf(one) === undefined);
-  const settled = ({ result }: Judged) => result.verdict === "settled";
+  const settled = ({ verdict }: Judged) => verdict === "settled";
+  const stated = ({ size }: Judged) => size.condition !== undefined;
   return {
     parts,
-    first: shareOf(held, ({ part, result }) => isRight(part, result)),
-    three: shareOf(held, ({ part, result }) => isRight(part, result, 3)),
+    first: shareOf(held, ({ right }) => right),
+    three: shareOf(held, ({ amongThree }) => amongThree),
     bound: shareOf(held, ({ mostPossible }) => mostPossible),
-    sizeAlone: shareOf(held, ({ part, alone }) => isRight(part, alone)),
-    calibrationError: calibrationError(
-      judged.map(({ part, result }) => ({
-        confidence: result.candidates[0]?.probability ?? 0,
-        right: isRight(part, result),
-      })),
-    ),
+    sizeAlone: shareOf(held, ({ rightBySize }) => rightBySize),
+    calibrationError: calibrationError(judged),
     settled: shareOf(judged, settled),
-    settledWrong: shareOf(judged, (one) => settled(one) && !isRight(one.part, one.result)),
-    accusedStated: shareOf(
-      clean.filter(({ size }) => size.condition !== undefined),
-      contradicts,
-    ),
+    settledWrong: shareOf(judged, (one) => settled(one) && !one.right),
+    accusedStated: shareOf(clean.filter(stated), contradicts),
     accusedSound: shareOf(
-      clean.filter(({ size }) => size.condition === undefined),
+      clean.filter((one) => !stated(one)),
       contradicts,
     ),
     ...slipsOf(judged),
     unheldSaid: shareOf(
       judged.filter(({ part }) => part.thread === undefined),
-      ({ result }) => result.verdict === "open" || contradicts({ result } as Judged),
+      (one) => one.verdict === "open" || contradicts(one),
     ),
-    led: ledOf(Array.from({ length: led }, () => ledThroughBucket(random))),
+    led: ledOf(Array.from({ length: led }, () => ledThrough(random))),
   };
 }

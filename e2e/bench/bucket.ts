@@ -3,7 +3,7 @@ import { inOwnProcess } from "./own-process";
 import { print } from "./report";
 
 const SEEDS = [1911, 1934] as const;
-const OPTIONS = { parts: 6_000, led: 3_000, counted: 400_000 } as const;
+const OPTIONS = { parts: 6_000, led: 2_000, counted: 300_000 } as const;
 
 const run = (seed: number) => inOwnProcess<BucketTrial>("bucket-run.ts", { seed, ...OPTIONS });
 
