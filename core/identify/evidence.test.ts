@@ -70,7 +70,9 @@ describe("a diameter over the crests", () => {
   });
 
   it("allows more over the band when the part is plated", () => {
-    expect(read(10, { condition: "plated" })).toBeGreaterThan(1.5 * read(10, { condition: "sound" }));
+    expect(read(10, { condition: "plated" })).toBeGreaterThan(
+      1.5 * read(10, { condition: "sound" }),
+    );
   });
 
   it.each([

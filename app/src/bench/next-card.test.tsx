@@ -42,7 +42,9 @@ describe("the next step", () => {
   it("offers the leaf that separates, and says what each answer means", () => {
     showCard([diameter(12.52)]);
     expect(screen.getByText("Next: lay the 13 TPI leaf on it")).toBeTruthy();
-    expect(screen.getByText("Drops in: 1/2-13 UNC. Rocks: 1/2-20 UNF or 1/2-12 BSW or 1/2-16 BSF.")).toBeTruthy();
+    expect(
+      screen.getByText("Drops in: 1/2-13 UNC. Rocks: 1/2-20 UNF or 1/2-12 BSW or 1/2-16 BSF."),
+    ).toBeTruthy();
   });
 
   it("asks for the flank angle where only it separates, an answer a button", () => {
