@@ -30,7 +30,7 @@ export interface BucketPart {
   readonly tapered: boolean;
   /** Over its crests: the major diameter of a screw, the bore of a nut. */
   readonly sizeMm: Mm;
-  /** Its pitch diameter over, or under, that of a part as the drawing has it. */
+  /** What its fate has added over its crests, on diameter; negative for what it has taken. */
   readonly fatMm: Mm;
   /** How much of it is threaded. */
   readonly threadedMm: Mm;

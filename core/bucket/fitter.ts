@@ -67,8 +67,7 @@ export function bucketFitter(random: SeededRandom): Fitter {
   };
 }
 
-const rounded = (value: number, to: number) =>
-  Number((Math.round(value / to) * to).toFixed(to < 0.05 ? 2 : 2));
+const rounded = (value: number, to: number) => Number((Math.round(value / to) * to).toFixed(2));
 
 /** Two neighbouring digits change places, or one is read one off. */
 function withWrongDigits(mm: Mm, random: SeededRandom): Mm {
