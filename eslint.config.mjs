@@ -27,6 +27,14 @@ const ARROWS = [
 /** What the core may not name: it is pure TypeScript without a dependency. */
 const NOT_IN_CORE = ["react*", "@tamagui/*", "expo*", "express*", "kysely*", "zod*", "node:*"];
 
+/** What a file of the core may not import: nothing from outside, and what is said besides. */
+const coreImports = (pattern) => [
+  "error",
+  {
+    patterns: [{ group: NOT_IN_CORE, message: "core imports nothing outside core" }, pattern],
+  },
+];
+
 export default defineConfig([
   {
     ignores: ["**/dist/**", "**/.expo/**", "**/node_modules/**", "**/test-results/**", ".cache/**"],
@@ -57,15 +65,10 @@ export default defineConfig([
     files: ["core/**/*.ts"],
     ignores: ["**/*.test.ts"],
     rules: {
-      "no-restricted-imports": [
-        "error",
-        {
-          patterns: [
-            { group: NOT_IN_CORE, message: "core imports nothing outside core" },
-            { group: ["../*/*"], message: "import another part of core by its index" },
-          ],
-        },
-      ],
+      "no-restricted-imports": coreImports({
+        group: ["../*/*"],
+        message: "import another part of core by its index",
+      }),
       "no-restricted-globals": ["error", "document", "window", "fetch", "process", "localStorage"],
       "no-restricted-properties": [
         "error",
@@ -79,18 +82,10 @@ export default defineConfig([
     files: ["core/bucket/**/*.ts"],
     ignores: ["**/*.test.ts"],
     rules: {
-      "no-restricted-imports": [
-        "error",
-        {
-          patterns: [
-            { group: NOT_IN_CORE, message: "core imports nothing outside core" },
-            {
-              regex: "^\\.\\./(?!(?:random|threads|units)$)",
-              message: "the bucket is drawn and read apart from what is held against it",
-            },
-          ],
-        },
-      ],
+      "no-restricted-imports": coreImports({
+        regex: "^\\.\\./(?!(?:random|threads|units)$)",
+        message: "the bucket is drawn and read apart from what is held against it",
+      }),
     },
   },
   {

@@ -2,9 +2,8 @@ import { drawn, type SeededRandom } from "../random";
 import { limits, type Thread } from "../threads";
 import type { Mm } from "../units";
 import type { BucketPart } from "./bucket-part";
+import { chance } from "./chance";
 import type { Fitter } from "./fitter";
-
-const chance = (inHundred: number, random: SeededRandom) => random.even() * 100 < inHundred;
 
 /** An angle as it is judged against a gauge or the light; undefined where the thread is too fine to be judged. */
 export function judgeAngle(part: BucketPart, random: SeededRandom): number | undefined {

@@ -1,6 +1,7 @@
 import { drawn, type SeededRandom } from "../random";
 import { findThread, limits, sizesOverCrests, type Thread, type ThreadSide } from "../threads";
 import type { Mm } from "../units";
+import { chance } from "./chance";
 import { TRADES, UNLISTED_SHARE, type Trade } from "./trades";
 
 /** What has been done to a part since it was made, or how it was made. */
@@ -39,8 +40,6 @@ export interface BucketPart {
   readonly fate: Fate;
 }
 
-const inHundred = (parts: number, random: SeededRandom) => random.even() * 100 < parts;
-
 const FATE_SHARES: Readonly<Record<Fate, number>> = {
   "as made": 48,
   "bright plated": 24,
@@ -54,7 +53,7 @@ const FATE_SHARES: Readonly<Record<Fate, number>> = {
 /** Rolled screws come from dies that are used till they are worn: more of them lie low in their limits than high. */
 function madeWithin(min: Mm, max: Mm, random: SeededRandom): Mm {
   const low = Math.max(random.even(), random.even(), random.even());
-  const share = inHundred(60, random) ? 1 - low : random.even();
+  const share = chance(60, random) ? 1 - low : random.even();
   return min + (max - min) * (0.04 + 0.92 * share);
 }
 
@@ -70,7 +69,7 @@ function added(fate: Fate, size: Mm, tolerance: Mm, random: SeededRandom): Mm {
     case "painted over":
       return 0.03 + 0.12 * random.even();
     case "rusted":
-      return inHundred(45, random) ? 0.25 * random.even() : -(0.02 + 0.3 * random.even());
+      return chance(45, random) ? 0.25 * random.even() : -(0.02 + 0.3 * random.even());
     case "worn":
       return -(0.02 + (0.15 + 0.012 * size) * random.even() ** 2 + 0.5 * tolerance * random.even());
     case "cheap":
@@ -80,7 +79,7 @@ function added(fate: Fate, size: Mm, tolerance: Mm, random: SeededRandom): Mm {
 
 function kindOf(thread: Thread | undefined, trade: Trade, random: SeededRandom): BucketKind {
   if (trade.name === "pipes and hydraulics") {
-    return inHundred(70, random) ? "pipe-male" : "pipe-female";
+    return chance(70, random) ? "pipe-male" : "pipe-female";
   }
   if (thread !== undefined && thread.family === "trapezoidal") return "stud";
   const die = 100 * random.even();
@@ -110,8 +109,8 @@ function unlisted(random: SeededRandom): { readonly majorMm: Mm; readonly pitchM
 
 /** A shank is as thick as the thread, or, of a screw rolled on drawn wire, as its pitch diameter. */
 function shankOf(kind: BucketKind, major: Mm, pitchMm: Mm, random: SeededRandom): Mm | undefined {
-  if (kind !== "bolt" || inHundred(45, random)) return undefined;
-  return inHundred(65, random) ? major + 0.02 * random.even() : major - 0.65 * pitchMm;
+  if (kind !== "bolt" || chance(45, random)) return undefined;
+  return chance(65, random) ? major + 0.02 * random.even() : major - 0.65 * pitchMm;
 }
 
 function threadedLength(major: Mm, kind: BucketKind, random: SeededRandom): Mm {
@@ -124,7 +123,7 @@ export function bucketPart(random: SeededRandom): BucketPart {
   const trade = drawn(TRADES, ({ share }) => share, random);
   if (trade === undefined) throw new RangeError("a bucket without a trade");
   const fate = drawn(FATES, (one) => FATE_SHARES[one], random) ?? "as made";
-  if (inHundred(UNLISTED_SHARE, random)) return unlistedPart(trade, fate, random);
+  if (chance(UNLISTED_SHARE, random)) return unlistedPart(trade, fate, random);
   const name = drawn(Object.keys(trade.parts), (one) => trade.parts[one] ?? 0, random) ?? "";
   const thread = findThread(name);
   if (thread === undefined) throw new RangeError(`the bucket knows no ${name}`);
@@ -156,14 +155,14 @@ export function bucketPart(random: SeededRandom): BucketPart {
 
 function unlistedPart(trade: Trade, fate: Fate, random: SeededRandom): BucketPart {
   const { majorMm, pitchMm } = unlisted(random);
-  const kind: BucketKind = inHundred(80, random) ? "bolt" : "stud";
+  const kind: BucketKind = chance(80, random) ? "bolt" : "stud";
   return {
     thread: undefined,
     trade,
     kind,
     side: "external",
     pitchMm,
-    flankAngleDeg: inHundred(70, random) ? 60 : 55,
+    flankAngleDeg: chance(70, random) ? 60 : 55,
     tapered: false,
     sizeMm: majorMm,
     fatMm: 0,

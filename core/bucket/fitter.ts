@@ -1,6 +1,7 @@
 import { drawn, type SeededRandom } from "../random";
 import type { Mm } from "../units";
 import type { BucketPart } from "./bucket-part";
+import { chance } from "./chance";
 
 /** What went wrong with a reading, as only this generator knows. */
 export type BucketSlip =
@@ -43,8 +44,6 @@ export interface Fitter {
   readonly hasMetricLeaves: boolean;
   readonly saysCondition: boolean;
 }
-
-const chance = (inHundred: number, random: SeededRandom) => random.even() * 100 < inHundred;
 
 const HANDS = [
   { weight: 55, steadyMm: 0.012, readToMm: 0.01, slipsInHundred: 1.5 },

@@ -83,14 +83,13 @@ const SPINDLE_FAMILIES: ReadonlySet<Thread["family"]> = new Set(["trapezoidal", 
 
 /** Parallel threads of hydraulic fittings: ISO 6149 and DIN 3852 metric, and the unified ones of tube fittings. */
 const FITTING_THREADS: ReadonlySet<string> = new Set(
-  "M10x1 M12x1.5 M14x1.5 M16x1.5 M18x1.5 M20x1.5 M22x1.5 M27x2 7/16-20 1/2-20 9/16-18 3/4-16 7/8-14 1 1/16-12".split(
-    " ",
+  "M10x1, M12x1.5, M14x1.5, M16x1.5, M18x1.5, M20x1.5, M22x1.5, M27x2, 7/16-20, 1/2-20, 9/16-18, 3/4-16, 7/8-14, 1 1/16-12".split(
+    ", ",
   ),
 );
 
-function isFittingThread({ designation, series }: Thread): boolean {
-  const name = designation.replace(" x ", "x").replace(/ UN\w*$/, "");
-  return FITTING_THREADS.has(name) && series !== "BSF";
+function isFittingThread({ designation }: Thread): boolean {
+  return FITTING_THREADS.has(designation.replace(" x ", "x").replace(/ UN\w*$/, ""));
 }
 
 /** How much more often, or less, a thread is met on this kind of part than among all parts. Estimates. */
