@@ -127,6 +127,10 @@ describe("thread length", () => {
     ["socket-cap", "M8", 60, 28],
     // ISO 7379.
     ["shoulder", "M8", 40, 13.25],
+    // ISO 10642 and ISO 7380: 2d + 12.
+    ["csk", "M8", 60, 28],
+    ["csk", "M20", 100, 52],
+    ["button", "M6", 40, 24],
     ["set", "M8", 20, 20],
   ])("%s %s x %d is threaded %d mm", (head, name, length, threaded) => {
     const split = threadLength(head, named(name), length);
@@ -142,10 +146,62 @@ describe("thread length", () => {
   });
 });
 
+describe("the plain washer, the spanner and the nut of a size", () => {
+  // ASME B18.21.1, type A narrow: inside, outside, thick, in.
+  it.each([
+    ["9/16-12", 0.594, 1.156, 0.095],
+    ["3/4-10", 0.812, 1.469, 0.134],
+    ["7/8-9", 0.938, 1.75, 0.134],
+  ])("%s inch washer", (name, bore, outside, thick) => {
+    const size = washerSize("flat", named(name));
+    expect([size?.boreMm, size?.outsideMm, size?.thickMm].map((mm) => inInches(mm))).toEqual([
+      bore,
+      outside,
+      thick,
+    ]);
+  });
+
+  // ISO 7089.
+  it.each([
+    ["M33", 34, 60, 5],
+    ["M39", 42, 72, 6],
+  ])("%s washer", (name, boreMm, outsideMm, thickMm) => {
+    expect(washerSize("flat", named(name))).toMatchObject({ boreMm, outsideMm, thickMm });
+  });
+
+  // BS 190: a fine bolt takes the spanner of the coarse one below, 3/4 that of 11/16.
+  it.each([
+    ["3/4 bsf", "11/16 W", 1.2],
+    ["11/16 bsf", "5/8 W", 1.1],
+    ["7/8 bsf", "3/4 W", 1.3],
+    ["3/16 bsf", "1/8 W", 0.338],
+    ["1/8 bsw", "1/8 W", 0.338],
+    ["11/16 bsw", "11/16 W", 1.2],
+    ["1 1/8 bsf", "1 W", 1.67],
+    ["1 1/4 bsw", "1 1/4 W", 2.05],
+    ["1 1/2 bsf", "1 3/8 W", 2.22],
+  ])("%s takes the %s spanner", (name, mark, inches) => {
+    const spanner = turningTool("hex", "hexagon", named(name));
+    expect(spanner.mark).toBe(mark);
+    expect(inInches(spanner.acrossFlatsMm)).toBe(inches);
+  });
+
+  it("gives the flange nut of M10 the 15 mm of DIN 6923", () => {
+    expect(nutSize("flange", named("M10")).acrossFlatsMm).toBe(15);
+    expect(nutSize("hex", named("M10")).acrossFlatsMm).toBe(16);
+  });
+});
+
 describe("stocked lengths", () => {
+  it("begin where counters do, shorter than the standard's list", () => {
+    expect(stockLengths("hex", named("M6"))[0]).toBe(8);
+    expect(stockLengths("hex", named("M10"))[0]).toBe(16);
+    expect(stockLengths("hex", named("M12"))[0]).toBe(16);
+  });
+
   it("are of ISO 888, within what the head is made in", () => {
     const lengths = stockLengths("hex", named("M10"));
-    expect(lengths[0]).toBe(20);
+    expect(lengths[0]).toBe(16);
     expect(lengths.at(-1)).toBe(100);
     expect(lengths).not.toContain(42);
   });

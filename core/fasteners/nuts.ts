@@ -250,6 +250,9 @@ const INCH_WIDER: Pairs = [
   [9 / 16, 7 / 8],
 ];
 
+/** DIN 6923: flange nuts whose hexagon is smaller than the bolt's, mm. */
+const FLANGE_NARROWER: Pairs = [[10, 15]];
+
 /** Heights as proportions of the diameter where no table here has them. */
 const PROPORTIONS: Readonly<Record<NutStyle, number>> = {
   hex: 0.875,
@@ -273,10 +276,15 @@ export function nutSize(style: NutStyle, thread: Thread): NutSize {
   const unifiedOrMetric = thread.family === "unified" || thread.family === "iso-metric";
   const table = unifiedOrMetric ? (inches ? INCH : METRIC)[style] : undefined;
   const heightMm = table === undefined ? undefined : pairAt(table.heights, thread, inches);
-  const wider = thread.family === "unified" ? pairAt(INCH_WIDER, thread, true) : undefined;
+  const other =
+    thread.family === "unified"
+      ? pairAt(INCH_WIDER, thread, true)
+      : style === "flange"
+        ? pairAt(FLANGE_NARROWER, thread, false)
+        : undefined;
   const pinMm = style === "castle" && !inches ? pairAt(CASTLE_PINS, thread, false) : undefined;
   return {
-    acrossFlatsMm: wider ?? hexSpanner(thread)?.acrossFlatsMm ?? 1.6 * thread.majorMm,
+    acrossFlatsMm: other ?? hexSpanner(thread)?.acrossFlatsMm ?? 1.6 * thread.majorMm,
     heightMm: heightMm ?? PROPORTIONS[style] * thread.majorMm,
     ...(pinMm === undefined ? {} : { pinMm }),
     ...(heightMm === undefined || table === undefined ? {} : { standard: table.standard }),

@@ -31,7 +31,8 @@ const INCH_LENGTHS = inchSeries();
 /** Shortest and longest of the series that is usually made, in diameters: estimates after ISO 4014, 4017, 4762 and 4026. */
 const RANGE: Readonly<Record<"hex" | "cap" | "small" | "set" | "stud", readonly [number, number]>> =
   {
-    hex: [1.75, 10],
+    // Counters have shorter ones than ISO 4017 begins with, as DIN 933 listed them.
+    hex: [1.3, 10],
     cap: [1.5, 10],
     small: [1.1, 10],
     set: [0.9, 5],

@@ -1,5 +1,5 @@
 import { B18_3_SHOULDER_THREAD, ISO_7379_THREAD, goesByInches, pairAt } from "../heads";
-import type { HeadStyle } from "../looks";
+import { usualDrive, type Drive, type HeadStyle } from "../looks";
 import type { Thread } from "../threads";
 import { MM_PER_INCH, inchesFromMm, type Mm } from "../units";
 
@@ -27,9 +27,27 @@ function machineScrew(d: Mm): Mm {
   return d <= 3 ? 25 : 38;
 }
 
-function nominalThread(head: HeadStyle, thread: Thread, length: Mm): [Mm, string | undefined] {
+/** Standards of the heads that, with a socket, are threaded as cap screws are: 2d + 12 (ASME B18.3: 2D + 1/2 in). */
+const SOCKET_HEADS: Partial<Readonly<Record<HeadStyle, string>>> = {
+  "socket-cap": "ISO 4762",
+  "low-cap": "ISO 4762",
+  "narrow-cap": "ISO 4762",
+  csk: "ISO 10642",
+  button: "ISO 7380",
+};
+
+function nominalThread(
+  head: HeadStyle,
+  drive: Drive,
+  thread: Thread,
+  length: Mm,
+): [Mm, string | undefined] {
   const { majorMm: d } = thread;
   const inches = goesByInches(thread);
+  const socket = drive === "socket" ? SOCKET_HEADS[head] : undefined;
+  if (socket !== undefined) {
+    return inches ? [2 * d + 0.5 * MM_PER_INCH, "ASME B18.3"] : [2 * d + 12, socket];
+  }
   switch (head) {
     case "hex":
     case "flange-hex":
@@ -37,10 +55,6 @@ function nominalThread(head: HeadStyle, thread: Thread, length: Mm): [Mm, string
     case "carriage":
     case "t":
       return inches ? [inchHex(d, length), "ASME B18.2.1"] : [metricHex(d, length), "ISO 888"];
-    case "socket-cap":
-    case "low-cap":
-    case "narrow-cap":
-      return inches ? [2 * d + 0.5 * MM_PER_INCH, "ASME B18.3"] : [2 * d + 12, "ISO 4762"];
     case "button":
     case "csk":
     case "raised-csk":
@@ -58,9 +72,15 @@ const LEAST_PLAIN_PITCHES = 5;
 
 /**
  * How much of a screw of this length is threaded, by its head's standard.
+ * @param drive a countersunk or button head with a socket has another length of thread than one with a slot; the head's usual one unless told
  * @param lengthMm measured at the head's own datum; of a shoulder screw, the shoulder
  */
-export function threadLength(head: HeadStyle, thread: Thread, lengthMm: Mm): ThreadLength {
+export function threadLength(
+  head: HeadStyle,
+  thread: Thread,
+  lengthMm: Mm,
+  drive: Drive = usualDrive(head),
+): ThreadLength {
   if (head === "shoulder") {
     const inches = goesByInches(thread);
     const own = pairAt(inches ? B18_3_SHOULDER_THREAD : ISO_7379_THREAD, thread, inches);
@@ -70,7 +90,7 @@ export function threadLength(head: HeadStyle, thread: Thread, lengthMm: Mm): Thr
       ...(own === undefined ? {} : { standard: inches ? "ASME B18.3" : "ISO 7379" }),
     };
   }
-  const [threadMm, standard] = nominalThread(head, thread, lengthMm);
+  const [threadMm, standard] = nominalThread(head, drive, thread, lengthMm);
   const plainMm = lengthMm - threadMm;
   const made = standard === undefined ? {} : { standard };
   return plainMm < LEAST_PLAIN_PITCHES * thread.pitchMm

@@ -1,5 +1,5 @@
 import { formSizes, limits, smallEndReduction, type Thread } from "../threads";
-import { roundHalfEven } from "../units";
+import { mmFromInches, nearestFraction, printFraction, roundHalfEven } from "../units";
 import { DRILL_SETS, drillsOf, type Drill } from "./drill-sets";
 
 /** Where the tapping drill of a thread comes from. */
@@ -64,6 +64,23 @@ const INCH_CHART: Readonly<Record<string, string>> = {
   "1 1/2-6": "1 11/32",
 };
 
+/**
+ * The chart of the pipe trade for taper American pipe threads, in inches: drilled only, and drilled for a taper reamer.
+ * Size by the name; the tap cuts the taper itself where no reamer went before.
+ */
+const NPT_CHART: Readonly<Record<string, readonly [drilled: string, reamed: string]>> = {
+  "1/16": ["C", "A"],
+  "1/8": ["Q", "21/64"],
+  "1/4": ["7/16", "27/64"],
+  "3/8": ["37/64", "9/16"],
+  "1/2": ["45/64", "11/16"],
+  "3/4": ["59/64", "57/64"],
+  "1": ["1 5/32", "1 1/8"],
+  "1 1/4": ["1 1/2", "1 15/32"],
+  "1 1/2": ["1 47/64", "1 45/64"],
+  "2": ["2 7/32", "2 3/16"],
+};
+
 function nearest(drills: readonly Drill[], mm: number): Drill {
   return drills.reduce((best, drill) =>
     Math.abs(drill.mm - mm) < Math.abs(best.mm - mm) ? drill : best,
@@ -83,8 +100,20 @@ function isoDrill(thread: Thread): Drill {
 }
 
 function byChart(thread: Thread): Drill | undefined {
-  const mark = INCH_CHART[thread.designation.replace(/ UN[CF]$/, "")];
-  return mark === undefined ? undefined : INCH_DRILLS.find((drill) => drill.mark === mark);
+  return inchDrill(INCH_CHART[thread.designation.replace(/ UN[CF]$/, "")] ?? nptMarks(thread)?.[0]);
+}
+
+const inchDrill = (mark: string | undefined) =>
+  INCH_DRILLS.find((drill) => mark !== undefined && drill.mark === mark);
+
+const nptMarks = ({ series, namedInch }: Thread) =>
+  series === "NPT" && namedInch !== undefined
+    ? NPT_CHART[printFraction(nearestFraction(mmFromInches(namedInch), 16).fraction)]
+    : undefined;
+
+/** The drill before a taper reamer, which leaves the tap less to cut; undefined where no chart has one. */
+export function drillBeforeReamer(thread: Thread): Drill | undefined {
+  return inchDrill(nptMarks(thread)?.[1]);
 }
 
 /** Inch drills for American threads; metric ones for the rest. */

@@ -5,6 +5,7 @@ import {
   asTapDrill,
   chartDrill,
   clearanceHoles,
+  drillBeforeReamer,
   drillForPercent,
   drillsOf,
   DRILL_SETS,
@@ -93,6 +94,25 @@ describe("chart drills", () => {
     const { drill } = chartDrill(named(name));
     expect(drill.mark).toBe(mark);
     expect(drill.mm / MM_PER_INCH).toBeCloseTo(inches, 4);
+  });
+
+  // The chart of the pipe trade, drilled and drilled for a taper reamer.
+  it.each([
+    ["1/8 npt", "Q", "21/64"],
+    ["1/4 npt", "7/16", "27/64"],
+    ["3/8 npt", "37/64", "9/16"],
+    ["1/2 npt", "45/64", "11/16"],
+    ["3/4 npt", "59/64", "57/64"],
+    ["1 npt", "1 5/32", "1 1/8"],
+    ["1 1/2 npt", "1 47/64", "1 45/64"],
+    ["2 npt", "2 7/32", "2 3/16"],
+  ])("%s takes %s, or %s before a reamer", (name, drilled, reamed) => {
+    expect(chartDrill(named(name)).drill.mark).toBe(drilled);
+    expect(drillBeforeReamer(named(name))?.mark).toBe(reamed);
+  });
+
+  it("knows of no reaming for parallel threads", () => {
+    expect(drillBeforeReamer(named("1/4-20"))).toBeUndefined();
   });
 
   it("never leaves a parallel thread under half its depth", () => {

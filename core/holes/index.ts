@@ -1,7 +1,7 @@
 export { ACCEPTED_FIGURES, isGiven, rangeProblem } from "./accepted-figures";
 export { blindHole } from "./blind-hole";
 export type { BlindHole } from "./blind-hole";
-export { chartDrill } from "./chart-drill";
+export { chartDrill, drillBeforeReamer } from "./chart-drill";
 export type { ChartDrill, ChartDrillBasis } from "./chart-drill";
 export { clearanceHoles } from "./clearance";
 export type { ClearanceHoles } from "./clearance";

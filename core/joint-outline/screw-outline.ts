@@ -112,7 +112,7 @@ const UNSAID_DIAMETERS = 3;
 function lengthsOf(spec: ScrewSpec, shankFrom: Mm): Lengths {
   const head = headOf(spec);
   const length = spec.lengthMm ?? UNSAID_DIAMETERS * spec.thread.majorMm + shankFrom;
-  const { threadMm, plainMm } = threadLength(head, spec.thread, length);
+  const { threadMm, plainMm } = threadLength(head, spec.thread, length, spec.drive);
   if (head === "shoulder") return { length, threadFrom: length, end: length + threadMm };
   const from = spec.fullThread === true ? 0 : plainMm;
   return { length, threadFrom: Math.min(Math.max(from, shankFrom), length), end: length };

@@ -60,6 +60,7 @@ const B18_2_1: readonly (readonly [number, number])[] = [
 /** BS 190 (older BSW hexagons): thread in thirty-seconds of an inch, across flats in inches. The spanner is marked with the thread. */
 const BRITISH: readonly (readonly [thirtySeconds: number, mark: string, acrossFlatsIn: number])[] =
   [
+    [4, "1/8 W", 0.338],
     [6, "3/16 W", 0.445],
     [8, "1/4 W", 0.525],
     [10, "5/16 W", 0.6],
@@ -68,9 +69,17 @@ const BRITISH: readonly (readonly [thirtySeconds: number, mark: string, acrossFl
     [16, "1/2 W", 0.92],
     [18, "9/16 W", 1.01],
     [20, "5/8 W", 1.1],
+    [22, "11/16 W", 1.2],
     [24, "3/4 W", 1.3],
     [28, "7/8 W", 1.48],
     [32, "1 W", 1.67],
+    [36, "1 1/8 W", 1.86],
+    [40, "1 1/4 W", 2.05],
+    [44, "1 3/8 W", 2.22],
+    [48, "1 1/2 W", 2.41],
+    [52, "1 5/8 W", 2.58],
+    [56, "1 3/4 W", 2.76],
+    [64, "2 W", 3.15],
   ];
 
 const inchMark = (sixteenths: number): string =>

@@ -130,7 +130,7 @@ export function fastenerSheet(spec: ScrewSpec, options: SheetOptions = {}): Fast
   const head = headOf(spec);
   const drive = spec.drive ?? usualDrive(head);
   const strength = strengthOf(spec);
-  const split = lengthMm === undefined ? undefined : threadLength(head, thread, lengthMm);
+  const split = lengthMm === undefined ? undefined : threadLength(head, thread, lengthMm, drive);
   return {
     spec,
     circumstances,

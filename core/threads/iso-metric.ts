@@ -75,6 +75,13 @@ const ISO_261: readonly (readonly [Mm, 1 | 2 | 3, Mm | null, readonly Mm[]])[] =
   [100, 1, null, [6, 4, 3, 2]],
 ];
 
+/** Small screws of JIS B 0205 and DIN 13 before ISO 261, withdrawn since and met in older instruments, clocks and cameras. */
+const WITHDRAWN: readonly (readonly [Mm, Mm])[] = [
+  [1.7, 0.35],
+  [2.3, 0.4],
+  [2.6, 0.45],
+];
+
 function isoThread(majorMm: Mm, pitchMm: Mm, choice: 1 | 2 | 3, series: "coarse" | "fine"): Thread {
   return {
     id: `iso-m${majorMm}x${pitchMm}`,
@@ -92,12 +99,20 @@ function isoThread(majorMm: Mm, pitchMm: Mm, choice: 1 | 2 | 3, series: "coarse"
   };
 }
 
-/** Every ISO metric thread from M1 to M100: the coarse pitch and the fine pitches of ISO 261. */
+/** Their limits are what ISO 965-1 makes of the size: an estimate, as their own standards had other ones. */
+const withdrawn = ([majorMm, pitchMm]: readonly [Mm, Mm]): Thread => ({
+  ...isoThread(majorMm, pitchMm, 3, "coarse"),
+  standard: "JIS B 0205, withdrawn size",
+  verified: false,
+});
+
+/** Every ISO metric thread from M1 to M100: the coarse pitch and the fine pitches of ISO 261; and the withdrawn ones. */
 function isoMetricThreads(): Thread[] {
-  return ISO_261.flatMap(([major, choice, coarse, fine]) => [
+  const current = ISO_261.flatMap(([major, choice, coarse, fine]) => [
     ...(coarse === null ? [] : [isoThread(major, coarse, choice, "coarse")]),
     ...fine.map((pitch) => isoThread(major, pitch, choice, "fine")),
   ]);
+  return [...current, ...WITHDRAWN.map(withdrawn)].sort((a, b) => a.majorMm - b.majorMm);
 }
 
 /** ISO metric threads: sizes of ISO 261, limits of ISO 965-1. */

@@ -99,13 +99,22 @@ export function unifiedLimits(
 
 type Sizes = Pick<ThreadLimits, "major" | "pitch" | "minor">;
 
+/** Sizes whose published allowance is not the formula's, in inches; ASME B1.1 table 2. */
+const PUBLISHED_ALLOWANCE: Readonly<Record<string, number>> = { "5/8-11 UNC": 0.0016 };
+
+/** 0.3 of Td2, rounded once; class 3A has none. */
+function allowanceOf(thread: Thread, toleranceClass: string): number {
+  if (toleranceClass === "3A") return 0;
+  return PUBLISHED_ALLOWANCE[thread.designation] ?? r4(0.3 * pitchTolerance2A(thread));
+}
+
 function pitchTolerance(thread: Thread, toleranceClass: string): number {
   return r4((PITCH_TOLERANCE_SHARE[toleranceClass] ?? 1) * pitchTolerance2A(thread));
 }
 
 function externalLimits(thread: Thread, toleranceClass: string): Sizes {
   const inch = inchSizesOf(thread);
-  const allowance = toleranceClass === "3A" ? 0 : r4(0.3 * r4(pitchTolerance2A(thread)));
+  const allowance = allowanceOf(thread, toleranceClass);
   const majorMax = inch.majorIn - allowance;
   const pitchMax = basicPitchIn(inch) - allowance;
   const majorTolerance = r4((toleranceClass === "1A" ? 0.09 : 0.06) * inch.pitchIn ** (2 / 3));

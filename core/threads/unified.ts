@@ -68,6 +68,25 @@ const CONSTANT_PITCH: readonly (readonly [tpi: number, from: number, to: number]
   [32, 4, 16],
 ];
 
+/** ASME B1.1, special series: those that instruments, lamps, microphone stands and older machines are met with. */
+const UNS: readonly (readonly [InchSize, tpi: number])[] = [
+  [numberedSize(10), 36],
+  [sizeIn16ths(4), 24],
+  [sizeIn16ths(4), 27],
+  [sizeIn16ths(4), 40],
+  [sizeIn16ths(5), 27],
+  [sizeIn16ths(6), 27],
+  [sizeIn16ths(7), 24],
+  [sizeIn16ths(7), 27],
+  [sizeIn16ths(8), 24],
+  [sizeIn16ths(8), 27],
+  [sizeIn16ths(10), 14],
+  [sizeIn16ths(10), 27],
+  [sizeIn16ths(12), 14],
+  [sizeIn16ths(16), 14],
+  [sizeIn16ths(16), 27],
+];
+
 function unified(size: InchSize, tpi: number, series: string, choice: 1 | 2 | 3): Thread {
   // A constant-pitch thread is called out "1 1/8-8 UN"; its series, 8-UN, is told by the pitch.
   const constant = series.endsWith("-UN");
@@ -95,7 +114,7 @@ function constantPitchSizes(from: number, to: number): number[] {
   );
 }
 
-/** Left out: sizes over 4 in, UNS but for 1-14, and the numbered sizes of 28-UN and 32-UN, which are UNF, UNC or UNEF anyway. */
+/** Left out: sizes over 4 in, most of UNS, and the numbered sizes of 28-UN and 32-UN, which are UNF, UNC or UNEF anyway. */
 function unifiedThreads(): Thread[] {
   const graded = [
     ...NUMBERED.flatMap((row) => coarseAndFine(numberedSize(row[0]), row)),
@@ -107,7 +126,7 @@ function unifiedThreads(): Thread[] {
       sixteenths.map((n) => unified(sizeIn16ths(n), tpi, "UNEF", n % 2 === 0 ? 1 : 2)),
     ),
   ];
-  const special = [unified(sizeIn16ths(16), 14, "UNS", 2)];
+  const special = UNS.map(([size, tpi]) => unified(size, tpi, "UNS", 2));
   // Where a constant pitch is also coarse, fine or extra-fine, the standard calls it by that series.
   const named = [...graded, ...extraFine, ...special];
   const taken = new Set(named.map(({ majorInch, tpi }) => `${majorInch}-${tpi}`));

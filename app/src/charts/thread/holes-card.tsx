@@ -1,6 +1,12 @@
 import { hexSpanner, printLength, type Thread, type Units } from "@root-gauge/core";
 import { drillWords, holeSourcesWords } from "@root-gauge/core/chart-words";
-import { chartDrill, clearanceHoles, percentThread, tapDrills } from "@root-gauge/core/holes";
+import {
+  chartDrill,
+  clearanceHoles,
+  drillBeforeReamer,
+  percentThread,
+  tapDrills,
+} from "@root-gauge/core/holes";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { changeCharts } from "../../data/charts-state";
@@ -19,9 +25,18 @@ export function holeFacts(thread: Thread, units: Units): Fact[] {
   const { drill } = chartDrill(thread);
   const clearance = clearanceHoles(thread);
   const spanner = hexSpanner(thread);
+  const reamed = drillBeforeReamer(thread);
   const percent = Math.round(percentThread(thread, drill.mm));
   return [
     ["Tapping drill", `${drillWords(drill)} (${printLength(drill.mm, units)})`],
+    ...(reamed === undefined
+      ? []
+      : [
+          [
+            "Before a taper reamer",
+            `${drillWords(reamed)} (${printLength(reamed.mm, units)})`,
+          ] as const,
+        ]),
     ...(isTapped(thread) ? [["Share of full thread", `${percent} %`] as const] : []),
     ...(clearance === undefined
       ? []
