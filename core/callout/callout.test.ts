@@ -13,12 +13,15 @@ function parsed(text: string): FastenerSpec {
 
 /** A spec in a line, so that a row of the table can hold it. */
 function inShort(spec: FastenerSpec): string {
+  if (spec.part === "pin") return formatCallout(spec);
   const { thread, quantity, finish } = spec;
   const hand = thread.hand === "left" ? "LH" : undefined;
   const own =
     spec.part === "screw"
       ? [spec.lengthMm, spec.head, spec.drive, spec.point, spec.gradeId]
-      : [spec.style, spec.part === "nut" ? spec.nutClassId : undefined];
+      : spec.part === "plug"
+        ? ["plug", spec.drive]
+        : [spec.style, spec.part === "nut" ? spec.nutClassId : undefined];
   return [quantity, thread.designation, hand, ...own, finish]
     .filter((part) => part !== undefined)
     .join(" | ");

@@ -1,14 +1,22 @@
 import type { NutStyle, WasherStyle } from "../fasteners";
 import type { Drive, Finish, HeadStyle, Point } from "../looks";
 import type { DesignationProblem, Thread } from "../threads";
-import type { Mm } from "../units";
+import type { Mm, Units } from "../units";
 
-interface Common {
+interface Ordered {
+  readonly quantity?: number;
+  readonly finish?: Finish;
+  /**
+   * The stainless steel, where it was said without the strength of a screw: "A4". Of nuts too, whose classes by ISO 3506-2
+   * tell only the strength.
+   */
+  readonly steel?: string;
+}
+
+interface Common extends Ordered {
   readonly thread: Thread;
   /** The tolerance class, where it was said: "6g", "2A". */
   readonly toleranceClass?: string;
-  readonly quantity?: number;
-  readonly finish?: Finish;
 }
 
 /** A screw, bolt, stud or set screw as it is asked for. What was not said is absent. */
@@ -30,8 +38,6 @@ export interface NutSpec extends Common {
   readonly part: "nut";
   readonly style: NutStyle;
   readonly nutClassId?: string;
-  /** The stainless steel, where it was said: "A4"; ISO 3506-2 classes tell only the strength. */
-  readonly steel?: string;
 }
 
 export interface WasherSpec extends Common {
@@ -39,8 +45,35 @@ export interface WasherSpec extends Common {
   readonly style: WasherStyle;
 }
 
+export const PLUG_DRIVES = ["socket", "hexagon", "square"] as const;
+
+/** What turns a plug; a hexagon or a square on it, or a socket in it. */
+export type PlugDrive = (typeof PLUG_DRIVES)[number];
+
+/** A plug for a threaded hole. */
+export interface PlugSpec extends Common {
+  readonly part: "plug";
+  readonly drive?: PlugDrive;
+}
+
+export const PIN_STYLES = ["dowel", "taper", "split", "spring", "clevis"] as const;
+
+export type PinStyle = (typeof PIN_STYLES)[number];
+
+/** A pin, which has no thread. */
+export interface PinSpec extends Ordered {
+  readonly part: "pin";
+  readonly style: PinStyle;
+  readonly diameterMm: Mm;
+  readonly lengthMm?: Mm;
+  /** The unit it is ordered in. */
+  readonly units: Units;
+}
+
+export type ThreadedSpec = ScrewSpec | NutSpec | WasherSpec | PlugSpec;
+
 /** A part as it is asked for over a counter. */
-export type FastenerSpec = ScrewSpec | NutSpec | WasherSpec;
+export type FastenerSpec = ThreadedSpec | PinSpec;
 
 /** Why a call-out could not be taken. `words` makes the sentence. */
 export type CalloutProblem =
@@ -49,7 +82,7 @@ export type CalloutProblem =
   | {
       readonly code: "callout-not-a-screw";
       readonly read: string;
-      readonly part: "nut" | "washer";
+      readonly part: Exclude<FastenerSpec["part"], "screw">;
     }
   | {
       readonly code: "callout-not-understood";

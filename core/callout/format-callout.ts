@@ -1,13 +1,22 @@
 import { goesByInches } from "../heads";
 import { drivesOf, type HeadStyle } from "../looks";
 import type { Thread } from "../threads";
-import { inchesFromMm, nearestFraction, printFraction, printPlain, type Mm } from "../units";
-import type { FastenerSpec, NutSpec, ScrewSpec, WasherSpec } from "./fastener-spec";
+import {
+  inchesFromMm,
+  nearestFraction,
+  printFraction,
+  printPlain,
+  type Mm,
+  type Units,
+} from "../units";
+import type { FastenerSpec, NutSpec, PinSpec, ScrewSpec, ThreadedSpec } from "./fastener-spec";
 import {
   DRIVE_PHRASES,
   FINISH_PHRASES,
   HEAD_PHRASES,
   NUT_PHRASES,
+  PIN_PHRASES,
+  PLUG_PHRASES,
   POINT_PHRASES,
   WASHER_PHRASES,
   writtenFor,
@@ -15,7 +24,7 @@ import {
 import { gradeWritten, nutClassWritten } from "./read-grade";
 
 /** A coarse metric thread is written without its pitch (ISO 965-1). */
-function sizeWritten({ thread, toleranceClass }: FastenerSpec): string {
+function sizeWritten({ thread, toleranceClass }: ThreadedSpec): string {
   const { designation, family, series, majorMm, hand, starts } = thread;
   const plain = family === "iso-metric" && series === "coarse" && starts === 1;
   const size = plain ? `M${printPlain(majorMm)}` : designation;
@@ -23,13 +32,18 @@ function sizeWritten({ thread, toleranceClass }: FastenerSpec): string {
   return hand === "left" ? `${classed} LH` : classed;
 }
 
-/** A length as its thread's system writes it: "40", "1-1/2", "1.57". */
-export function lengthWritten(lengthMm: Mm, thread: Thread): string {
-  if (!goesByInches(thread)) return printPlain(lengthMm, 2);
-  const { fraction, differenceMm } = nearestFraction(lengthMm, 64);
+/** A length as orders in a unit write it: "40", "1-1/2", "1.57". */
+function figureIn(mm: Mm, units: Units): string {
+  if (units === "mm") return printPlain(mm, 2);
+  const { fraction, differenceMm } = nearestFraction(mm, 64);
   return Math.abs(differenceMm) < 0.01
     ? printFraction(fraction).replace(" ", "-")
-    : printPlain(inchesFromMm(lengthMm), 4);
+    : printPlain(inchesFromMm(mm), 4);
+}
+
+/** A length as its thread's system writes it: "40", "1-1/2", "1.57". */
+export function lengthWritten(lengthMm: Mm, thread: Thread): string {
+  return figureIn(lengthMm, goesByInches(thread) ? "in" : "mm");
 }
 
 function headWritten(head: HeadStyle, { drive, fullThread, thread }: ScrewSpec): string {
@@ -55,7 +69,7 @@ function headlessWords({ drive, fullThread }: ScrewSpec): string {
 }
 
 function screwWritten(spec: ScrewSpec): string {
-  const { thread, lengthMm, point, gradeId, finish, head, nut } = spec;
+  const { thread, lengthMm, point, gradeId, head, nut } = spec;
   const length = lengthMm === undefined ? "" : ` x ${lengthWritten(lengthMm, thread)}`;
   const ended = point === undefined ? "" : ` ${writtenFor(POINT_PHRASES, point)}`;
   const named = head === undefined ? headlessWords(spec) : ` ${headWritten(head, spec)}`;
@@ -63,37 +77,68 @@ function screwWritten(spec: ScrewSpec): string {
   const parts = [
     `${sizeWritten(spec)}${length}${named}${ended}`,
     ...(gradeId === undefined ? [] : [gradeWritten(gradeId)]),
-    ...(finish === undefined || (steel && finish === "stainless")
-      ? []
-      : [writtenFor(FINISH_PHRASES, finish)]),
+    ...madeOf(spec, steel),
   ];
   const own = parts.join(", ");
   return nut === undefined ? own : `${own} with ${formatCallout(nut)}`;
 }
 
 /** "class 8", "A4-70" where the steel was said, else "stainless 70". */
-function classWritten(nutClassId: string, spec: NutSpec | WasherSpec): string {
-  const steel = spec.part === "nut" ? spec.steel : undefined;
+function classWritten(nutClassId: string, { steel }: NutSpec): string {
   return steel === undefined
     ? nutClassWritten(nutClassId)
     : `${steel}-${nutClassId.replace("nut-stainless-", "")}`;
 }
 
-function bodyOf(spec: FastenerSpec): string {
-  if (spec.part === "screw") return screwWritten(spec);
-  const words =
-    spec.part === "nut"
-      ? writtenFor(NUT_PHRASES, spec.style)
-      : writtenFor(WASHER_PHRASES, spec.style);
-  const nutClass = spec.part === "nut" ? spec.nutClassId : undefined;
-  const steel = nutClass?.startsWith("nut-stainless") ?? false;
+/** The steel or the finish, as what follows the part; a stainless class says its finish itself. */
+function madeOf({ steel, finish }: FastenerSpec, saidByClass = false): string[] {
+  const unsaid = finish === undefined || (saidByClass && finish === "stainless");
+  if (saidByClass || steel === undefined) {
+    return unsaid ? [] : [writtenFor(FINISH_PHRASES, finish)];
+  }
+  return [steel];
+}
+
+function pinSize({ diameterMm, lengthMm, units }: PinSpec): string {
+  const size = [diameterMm, lengthMm]
+    .filter((mm) => mm !== undefined)
+    .map((mm) => figureIn(mm, units))
+    .join(" x ");
+  // A fraction is inches by itself; any other inch figure says so.
+  return units === "in" && !size.includes("/") ? `${size} in` : size;
+}
+
+function nutWritten(spec: NutSpec): string {
+  const { style, nutClassId } = spec;
+  const stainless = nutClassId?.startsWith("nut-stainless") ?? false;
   return [
-    `${sizeWritten(spec)} ${words}`,
-    ...(nutClass === undefined ? [] : [classWritten(nutClass, spec)]),
-    ...(spec.finish === undefined || (steel && spec.finish === "stainless")
-      ? []
-      : [writtenFor(FINISH_PHRASES, spec.finish)]),
+    `${sizeWritten(spec)} ${writtenFor(NUT_PHRASES, style)}`,
+    ...(nutClassId === undefined ? [] : [classWritten(nutClassId, spec)]),
+    ...madeOf(spec, stainless),
   ].join(", ");
+}
+
+function bodyOf(spec: FastenerSpec): string {
+  switch (spec.part) {
+    case "screw":
+      return screwWritten(spec);
+    case "nut":
+      return nutWritten(spec);
+    case "washer":
+      return [
+        `${sizeWritten(spec)} ${writtenFor(WASHER_PHRASES, spec.style)}`,
+        ...madeOf(spec),
+      ].join(", ");
+    case "plug":
+      return [
+        `${sizeWritten(spec)} ${writtenFor(PLUG_PHRASES, spec.drive ?? "unsaid")}`,
+        ...madeOf(spec),
+      ].join(", ");
+    case "pin":
+      return [`${pinSize(spec)} ${writtenFor(PIN_PHRASES, spec.style)}`, ...madeOf(spec)].join(
+        ", ",
+      );
+  }
 }
 
 /**

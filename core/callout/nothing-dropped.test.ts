@@ -39,6 +39,8 @@ describe("a figure that was written", () => {
     ["7/16-14 UNC-2A x 2-1/4 gr 5", "7/16-14 UNC-2A x 2-1/4, grade 5"],
     ["M10x1.25-6g x 40 8.8", "M10 x 1.25-6g x 40, 8.8"],
     ["M5x6", "M5 x 6"],
+    ["M8 x 40 x 1.25", "M8 x 40"],
+    ["M12 x 50 x 1.5", "M12 x 1.5 x 50"],
   ])("%s is read as %s", (text, expected) => {
     expect(read(text)).toBe(expected);
   });
@@ -46,7 +48,7 @@ describe("a figure that was written", () => {
   it.each([
     ["M10x1.6", "callout-thread"],
     ["M10x40 10", "callout-length"],
-    ["M8 x 40 x 1.25", "callout-length"],
+    ["M8 x 40 x 12.5", "callout-length"],
     ["M10 nut 8.8", "callout-not-understood"],
     ["M10 washer 20x2", "callout-not-understood"],
     ["M10x20 with nut class 10 and washer", "callout-not-understood"],
@@ -76,6 +78,7 @@ describe("words that name the part", () => {
 
 /** Every figure that a part says, as a number: sizes in mm and inches, pitch, threads per inch, class, count. */
 function figuresOf(spec: FastenerSpec): number[] {
+  if (spec.part === "pin") return (formatCallout(spec).match(/\d+(?:\.\d+)?/g) ?? []).map(Number);
   const { thread, quantity } = spec;
   const screw: Partial<ScrewSpec> = spec.part === "screw" ? spec : {};
   const lengths =

@@ -1,5 +1,6 @@
 import type { NutStyle, WasherStyle } from "../fasteners";
 import type { Drive, Finish, HeadStyle, Point } from "../looks";
+import type { PinStyle, PlugDrive } from "./fastener-spec";
 
 /** What is written for one thing, and how it is read. */
 export interface Phrase<Meaning> {
@@ -13,83 +14,90 @@ function phrase<Meaning>(means: Meaning, written: string, pattern: string): Phra
   return { means, written, read: new RegExp(String.raw`(?<![\w/])(?:${pattern})(?![\w/])`, "i") };
 }
 
-const SCREW = String.raw`(?:\s*(?:machine\s*)?(?:screws?|bolts?))?`;
-const HEAD = String.raw`(?:[\s-]*(?:heads?|hd))?`;
+const SCREW = String.raw`(?:\s*(?:machine\s*|m\/c\s*|mach\.?\s*)?(?:screws?|scrs?|bolts?)\b\.?)?`;
+const HEAD = String.raw`(?:[\s-]*(?:heads?|hds?)\b\.?)?`;
+const HEX = String.raw`hex(?:agon)?\b\.?`;
+const SOCKET = String.raw`(?:socket|sckt|skt|soc)\b\.?`;
+const CSK = String.raw`(?:csk|ctsk|csunk|countersunk|countersink|fla?t)\b\.?`;
+const RODS = String.raw`(?:rods?|bars?)`;
 
-/** Heads, the longer phrases before those they contain. */
-export const HEAD_PHRASES: readonly Phrase<{
+/** What a head's phrase says of it. */
+export interface HeadMeaning {
   readonly head: HeadStyle;
   readonly drive?: Drive;
   readonly fullThread?: true;
-}>[] = [
+}
+
+/** Heads, the longer phrases before those they contain. */
+export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "hex", fullThread: true },
     "hex set screw",
-    String.raw`hex(?:agon)?${HEAD}\s*set[\s-]*screws?|set[\s-]*bolts?`,
+    String.raw`${HEX}${HEAD}\s*(?:set(?:[\s-]*(?:screws?|scrs?))?|tap\s*bolts?)|set[\s-]*bolts?|tap\s*bolts?`,
   ),
   phrase(
     { head: "flange-hex" },
     "flange hex bolt",
-    String.raw`(?:hex(?:agon)?\s*flanged?|flanged?\s*hex(?:agon)?|flanged?)${HEAD}${SCREW}`,
+    String.raw`(?:serrated\s*)?(?:${HEX}\s*flanged?|flanged?\s*${HEX}|flanged?)${HEAD}${SCREW}`,
   ),
   phrase(
     { head: "low-cap" },
     "low socket cap screw",
-    String.raw`low(?:[\s-]*head)?\s*(?:socket\s*)?cap${HEAD}${SCREW}`,
+    String.raw`low(?:[\s-]*head)?\s*(?:${SOCKET}\s*)?cap${HEAD}${SCREW}`,
   ),
   phrase(
     { head: "narrow-cap" },
     "narrow socket cap screw",
-    String.raw`narrow(?:[\s-]*head)?\s*(?:socket\s*)?cap${HEAD}${SCREW}`,
+    String.raw`narrow(?:[\s-]*head)?\s*(?:${SOCKET}\s*)?cap${HEAD}${SCREW}`,
   ),
   phrase(
     { head: "shoulder" },
     "shoulder screw",
-    String.raw`(?:socket\s*)?(?:shoulder|stripper)${SCREW}`,
+    String.raw`(?:${SOCKET}\s*)?(?:shoulder|stripper)${SCREW}|shss`,
   ),
   phrase(
     { head: "set" },
     "headless set screw",
-    String.raw`(?:headless\s*)?(?:socket\s*)?(?:set[\s-]*screws?|grub[\s-]*screws?|grub)`,
+    String.raw`(?:headless\s*)?(?:${HEX}\s*)?(?:${SOCKET}\s*)?(?:set[\s-]*screws?|grub[\s-]*screws?|grub)|${SOCKET}\s*set\b|screws?[\s,]*set\b|sss`,
   ),
   phrase(
     { head: "csk", drive: "socket" },
     "socket countersunk screw",
-    String.raw`(?:hex(?:agon)?\s*)?(?:socket\s*(?:flat|csk|countersunk|countersink)|(?:flat|csk|countersunk)${HEAD}\s*socket)${HEAD}(?:\s*cap)?${HEAD}${SCREW}`,
+    String.raw`(?:${HEX}\s*)?(?:${SOCKET}(?:[\s-]*head)?\s*${CSK}|${CSK}${HEAD}\s*${SOCKET})${HEAD}(?:\s*cap)?${HEAD}${SCREW}|s?fhs?cs`,
   ),
-  phrase(
-    { head: "csk" },
-    "countersunk screw",
-    String.raw`(?:csk|countersunk|countersink|flat)${HEAD}\s*cap${SCREW}`,
-  ),
+  phrase({ head: "csk" }, "countersunk screw", String.raw`${CSK}${HEAD}\s*cap${SCREW}`),
   phrase(
     { head: "button" },
     "button head screw",
-    String.raw`(?:hex(?:agon)?\s*)?(?:socket\s*)?button${HEAD}(?:\s*(?:socket|cap))*${HEAD}${SCREW}`,
+    String.raw`(?:${HEX}\s*)?(?:${SOCKET}\s*)?(?:button|btn)${HEAD}(?:\s*(?:${SOCKET}|cap))*${HEAD}${SCREW}|bhs?cs`,
   ),
-  phrase({ head: "hex" }, "hex cap screw", String.raw`hex(?:agon)?${HEAD}\s*cap\s*screws?|hcs`),
+  phrase(
+    { head: "hex" },
+    "hex cap screw",
+    String.raw`${HEX}${HEAD}\s*cap\s*(?:screws?|scrs?)|h?hcs|hhb`,
+  ),
   phrase(
     { head: "socket-cap" },
     "socket cap screw",
-    String.raw`(?:hex(?:agon)?\s*)?socket${HEAD}(?:\s*cap)?${HEAD}${SCREW}|cap${HEAD}${SCREW}|s\.?h\.?c\.?s\.?`,
+    String.raw`(?:${HEX}\s*)?${SOCKET}${HEAD}(?:\s*cap)?${HEAD}${SCREW}|cap${HEAD}${SCREW}|s\.?h\.?c\.?s\.?`,
   ),
   phrase(
     { head: "raised-csk" },
     "raised countersunk screw",
-    String.raw`(?:raised\s*(?:csk|countersunk)|oval)${HEAD}${SCREW}`,
+    String.raw`(?:(?:raised|rsd)\s*(?:csk|countersunk)|oval)${HEAD}${SCREW}|ohms`,
   ),
+  phrase({ head: "csk" }, "countersunk screw", String.raw`${CSK}${HEAD}${SCREW}|fhms`),
+  phrase({ head: "pan" }, "pan head screw", String.raw`pan${HEAD}${SCREW}|phms`),
+  phrase({ head: "truss" }, "truss head screw", String.raw`(?:truss|mushroom)${HEAD}${SCREW}|thms`),
   phrase(
-    { head: "csk" },
-    "countersunk screw",
-    String.raw`(?:csk|countersunk|countersink|flat)${HEAD}${SCREW}`,
+    { head: "cheese" },
+    "cheese head screw",
+    String.raw`(?:cheese|fillister|ch)${HEAD}${SCREW}`,
   ),
-  phrase({ head: "pan" }, "pan head screw", String.raw`pan${HEAD}${SCREW}`),
-  phrase({ head: "truss" }, "truss head screw", String.raw`(?:truss|mushroom)${HEAD}${SCREW}`),
-  phrase({ head: "cheese" }, "cheese head screw", String.raw`(?:cheese|fillister)${HEAD}${SCREW}`),
   phrase(
     { head: "carriage" },
     "carriage bolt",
-    String.raw`(?:carriage|coach|cup[\s-]*square)${HEAD}${SCREW}`,
+    String.raw`(?:carriage|cup[\s-]*(?:square|sq)(?:[\s-]*neck)?)${HEAD}${SCREW}|coach\s*bolts?`,
   ),
   phrase(
     { head: "square" },
@@ -99,49 +107,71 @@ export const HEAD_PHRASES: readonly Phrase<{
   phrase(
     { head: "t" },
     "T-head bolt",
-    String.raw`(?:t|tee|hammer)[\s-]*(?:head\s*)?(?:bolts?|head)`,
+    String.raw`(?:t|tee|hammer)[\s-]*(?:(?:head|slot)\s*)?(?:bolts?|head)`,
   ),
-  phrase({ head: "eye" }, "eye bolt", String.raw`(?:lifting\s*)?eye[\s-]*(?:bolts?|screws?)`),
-  phrase({ head: "wing" }, "wing screw", String.raw`(?:wing|thumb)[\s-]*(?:screws?|bolts?)`),
-  phrase({ head: "stud" }, "stud", String.raw`studs?|stud[\s-]*bolts?|threaded\s*rods?|studding`),
-  phrase({ head: "hex" }, "hex bolt", String.raw`hex(?:agon)?${HEAD}${SCREW}`),
+  phrase(
+    { head: "eye" },
+    "eye bolt",
+    String.raw`(?:lifting\s*)?eye[\s-]*(?:bolts?|screws?)|lifting\s*eyes?`,
+  ),
+  phrase(
+    { head: "wing" },
+    "wing screw",
+    String.raw`(?:wing|(?:knurled\s*)?thumb)[\s-]*(?:screws?|bolts?)`,
+  ),
+  phrase(
+    { head: "stud" },
+    "stud",
+    String.raw`(?:(?:double|tap)[\s-]*end(?:ed)?\s*)?studs?(?:[\s-]*bolts?)?|studding|threaded\s*${RODS}|all[\s-]*thread(?:ed)?[\s-]*${RODS}|allthread`,
+  ),
+  phrase({ head: "hex" }, "hex bolt", String.raw`${HEX}${HEAD}${SCREW}`),
 ];
 
+/** A rod that is thread from end to end; elsewhere the words mean a screw threaded to its head. */
+export const ALL_THREAD_ROD = new RegExp(
+  String.raw`(?<![\w/])(?:all[\s-]*thread(?:ed)?[\s-]*${RODS}|allthread)(?![\w/])`,
+  "i",
+);
+
 export const DRIVE_PHRASES: readonly Phrase<Drive>[] = [
-  phrase("cross", "cross", String.raw`cross(?:[\s-]*recess(?:ed)?)?`),
+  phrase("cross", "cross", String.raw`cross(?:[\s-]*(?:rec(?:ess(?:ed)?)?|drive))?`),
   phrase("slot", "slotted", String.raw`slot(?:ted)?`),
-  phrase("star", "hexalobular", String.raw`hexalobular|star`),
+  phrase("star", "hexalobular", String.raw`(?:hexalobular|star)(?:[\s-]*(?:socket|drive|recess))?`),
   phrase("socket", "socket", String.raw`socket|hex\s*key`),
 ];
 
 export const POINT_PHRASES: readonly Phrase<Point>[] = [
-  phrase("flat", "flat point", String.raw`flat\s*point`),
-  phrase("cone", "cone point", String.raw`cone(?:\s*point)?`),
-  phrase("cup", "cup point", String.raw`cup(?:\s*point)?`),
-  phrase("dog", "dog point", String.raw`(?:full\s*|half\s*)?dog(?:\s*point)?`),
+  phrase("flat", "flat point", String.raw`flat\s*(?:point|pt)`),
+  phrase("cone", "cone point", String.raw`cone(?:\s*(?:point|pt))?`),
+  phrase("cup", "cup point", String.raw`cup(?:\s*(?:point|pt))?`),
+  phrase("dog", "dog point", String.raw`(?:full\s*|half\s*)?dog(?:\s*(?:point|pt))?`),
 ];
 
 export const FINISH_PHRASES: readonly Phrase<Finish>[] = [
   phrase(
     "galvanised",
     "hot-dip galvanised",
-    String.raw`(?:hot[\s-]*dip(?:ped)?\s*)?galv(?:ani[sz]ed)?|hot[\s-]*dip(?:ped)?|hdg`,
+    String.raw`(?:(?:hot[\s-]*dip(?:ped)?|spun|hd)\s*)?galv(?:ani[sz]ed)?|hot[\s-]*dip(?:ped)?|hdg`,
   ),
   phrase(
     "zinc-yellow",
     "zinc yellow",
-    String.raw`zinc[\s-]*yellow|yellow[\s-]*zinc|yellow(?:[\s-]*passivated)?|zyp?`,
+    String.raw`zinc[\s-]*yellow|yellow[\s-]*zinc|yellow(?:[\s-]*passivated)?|zyp?|yzp?|a[1-9][cgl]`,
   ),
   phrase("zinc-flake", "zinc flake", String.raw`zinc[\s-]*flake`),
-  phrase("zinc", "zinc", String.raw`(?:bright\s*)?zinc(?:[\s-]*(?:plated|clear))*|bzp|zp|zn`),
+  phrase(
+    "zinc",
+    "zinc",
+    String.raw`(?:bright\s*)?zinc(?:[\s-]*(?:plated|clear))*|bzp|zp|zn|a[1-9][abefjk]`,
+  ),
   phrase("nickel", "nickel", String.raw`nickel(?:[\s-]*plated)?`),
-  phrase("stainless", "stainless", String.raw`stainless(?:[\s-]*steel)?|s\/s|ss|inox`),
+  phrase("stainless", "stainless", String.raw`stainless(?:[\s-]*(?:steel|stl))?|s\/s|ss|inox`),
   phrase("brass", "brass", String.raw`(?<!26\s*)brass`),
   phrase("cadmium", "cadmium", String.raw`cad(?:mium)?(?:[\s-]*plated)?`),
   phrase(
     "plain",
     "plain",
-    String.raw`plain(?:\s*finish)?|black(?:\s*oxide)?|self[\s-]*colou?r(?:ed)?`,
+    String.raw`plain(?:\s*finish)?|bl(?:ac)?k(?:\s*ox(?:ide)?)?|self[\s-]*colou?r(?:ed)?|s\/c`,
   ),
 ];
 
@@ -149,7 +179,7 @@ export const NUT_PHRASES: readonly Phrase<NutStyle>[] = [
   phrase(
     "nylon-insert",
     "nylon insert nut",
-    String.raw`(?:nylon|insert)[\s-]*(?:insert\s*)?(?:lock(?:ing)?[\s-]*)?nuts?`,
+    String.raw`(?:nyl(?:on)?|insert)[\s-]*(?:insert\s*)?(?:lock(?:ing)?[\s-]*)?nuts?`,
   ),
   phrase(
     "all-metal",
@@ -157,12 +187,21 @@ export const NUT_PHRASES: readonly Phrase<NutStyle>[] = [
     String.raw`all[\s-]*metal(?:[\s-]*(?:lock(?:ing)?|prevailing(?:\s*torque)?))?[\s-]*nuts?|prevailing(?:\s*torque)?\s*nuts?`,
   ),
   phrase("thin", "thin nut", String.raw`(?:thin|half|jam)[\s-]*nuts?`),
-  phrase("flange", "flange nut", String.raw`flanged?(?:\s*hex(?:agon)?)?[\s-]*nuts?`),
-  phrase("castle", "castle nut", String.raw`castle(?:lated)?[\s-]*nuts?|slotted\s*nuts?`),
+  phrase(
+    "flange",
+    "flange nut",
+    String.raw`(?:serrated\s*)?flanged?(?:\s*hex(?:agon)?)?[\s-]*nuts?`,
+  ),
+  phrase(
+    "castle",
+    "castle nut",
+    String.raw`cast(?:le(?:lated)?|ellated)[\s-]*nuts?|slotted\s*nuts?`,
+  ),
   phrase("dome", "dome nut", String.raw`(?:dome|domed|acorn|cap)[\s-]*nuts?`),
   phrase("wing", "wing nut", String.raw`wing[\s-]*nuts?`),
   phrase("coupling", "coupling nut", String.raw`(?:coupling|connector|long)[\s-]*nuts?`),
   phrase("weld", "weld nut", String.raw`weld[\s-]*nuts?`),
+  phrase("heavy", "heavy hex nut", String.raw`heavy(?:[\s-]*hex(?:agon)?)?[\s-]*nuts?`),
   phrase("hex", "hex nut", String.raw`(?:(?:full|hex(?:agon)?)[\s-]*)*nuts?`),
 ];
 
@@ -176,7 +215,39 @@ export const WASHER_PHRASES: readonly Phrase<WasherStyle>[] = [
   phrase("wedge-lock", "wedge-lock washer", String.raw`wedge[\s-]*lock(?:ing)?\s*washers?`),
   phrase("bonded-seal", "bonded seal washer", String.raw`bonded(?:\s*seal)?\s*washers?`),
   phrase("copper", "copper washer", String.raw`copper\s*washers?`),
-  phrase("flat", "flat washer", String.raw`(?:(?:flat|plain|form\s*a)\s*)?washers?`),
+  phrase(
+    "large",
+    "large washer",
+    String.raw`(?:large|repair|penny|fender|mudguard|form\s*[fg])(?:\s*flat)?\s*washers?`,
+  ),
+  phrase(
+    "flat",
+    "flat washer",
+    String.raw`(?:(?:flat|plain|form\s*[a-c])\s*)?washers?(?:\s*(?:form\s*[a-c]|sae))?`,
+  ),
+];
+
+export const PIN_PHRASES: readonly Phrase<PinStyle>[] = [
+  phrase("taper", "taper pin", String.raw`tapere?d?[\s-]*pins?`),
+  phrase("split", "split pin", String.raw`(?:split|cotter)[\s-]*pins?|cotters?`),
+  phrase(
+    "spring",
+    "spring pin",
+    String.raw`(?:(?:slotted\s*)?spring(?:[\s-]*(?:type|dowel))*|roll|tension)[\s-]*pins?|spring[\s-]*dowels?`,
+  ),
+  phrase("clevis", "clevis pin", String.raw`clevis(?:[\s-]*pins?)?`),
+  phrase("dowel", "dowel pin", String.raw`(?:(?:dowel|parallel)[\s-]*)?pins?|dowels?`),
+];
+
+export const PLUG_PHRASES: readonly Phrase<PlugDrive | "unsaid">[] = [
+  phrase(
+    "socket",
+    "socket plug",
+    String.raw`(?:(?:hex(?:agon)?\s*)?${SOCKET}${HEAD}|hollow\s*hex(?:agon)?)\s*(?:pipe\s*)?plugs?`,
+  ),
+  phrase("square", "square plug", String.raw`(?:square|sq)${HEAD}\s*(?:pipe\s*)?plugs?`),
+  phrase("hexagon", "hexagon plug", String.raw`${HEX}${HEAD}\s*(?:pipe\s*)?plugs?`),
+  phrase("unsaid", "plug", String.raw`(?:(?:pipe|drain|sump|blanking|filler|level)\s*)?plugs?`),
 ];
 
 /** How a meaning is written; every meaning has its phrase. */

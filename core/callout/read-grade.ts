@@ -10,12 +10,43 @@ export interface WrittenGrade {
   readonly steel?: string;
 }
 
-const METRIC =
-  /(?<![\w./])(?<!x\s*)(?:(?:grade|gr\.?|class|cl\.?|property\s*class)\s*)?(4\.6|4\.8|5\.6|5\.8|6\.8|8\.8|9\.8|10\.9|12\.9)(?![\w./]|\s*mm)/i;
-const STAINLESS = /(?<![\w/])([acf]\d)(?:[\s-]*(45|50|60|70|80|110))?(?![\w/])/i;
-const NAMED = /(?<![\w/])(?:astm\s*)?(a307|a325|a490|a574)(?![\w/])/i;
+/** A word for strength whose class hangs on the thread. */
+export interface SpokenGrade {
+  readonly written: string;
+  readonly id?: undefined;
+  readonly means: "high-tensile" | "mild-steel";
+}
+
+const WORD = String.raw`(?:grade|grd|gr\.?|class|cl\.?|property\s*class)`;
+const METRIC = new RegExp(
+  String.raw`(?<![\w./])(?<![\d ]x\s*)(?:${WORD}\s*)?(4\.6|4\.8|5\.6|5\.8|6\.8|8\.8|9\.8|10\.9|12\.9)(?![\w./]|\s*mm)`,
+  "i",
+);
+const STAINLESS = new RegExp(
+  String.raw`(?<![\w/])(?:${WORD}\s*)?([acf]\d)(?:[\s/-]*(45|50|60|70|80|110))?(?![\w/])`,
+  "i",
+);
+/** Stainless steels by their American numbers, the ISO steel of each. */
+const STEEL_NUMBER =
+  /(?<![\w/.-])(?<!x ?)(18[-/]8|30[34]l?|316l?)(?:\s*(?:s\/s|ss|stainless(?:\s*steel)?))?(?![\w/.-])/i;
+const NAMED = /(?<![\w/])(?:astm\s*)?(a307|a325|a449|a490|a574|f593[cdgh])(?![\w/])/i;
+const A354 = new RegExp(
+  String.raw`(?<![\w/])(?:astm\s*)?a354[\s-]*(?:${WORD}\s*)?(b[cd])(?![\w/])`,
+  "i",
+);
+const B7 = new RegExp(
+  String.raw`(?<![\w/])(?:astm\s*)?(?:a193[\s/-]*)?(?:${WORD}\s*)?b7(?![\w/])`,
+  "i",
+);
 const TON = /(?<![\w/])28[\s-]*ton(?:\s*mild(?:\s*steel)?)?(?![\w/])/i;
-const GRADE = /(?<![\w/])(?:sae\s*)?(?:grade|gr\.?|class|cl\.?)\s*([\d.]+|[a-z])(?![\w/])/i;
+const GRADE = new RegExp(
+  String.raw`(?<![\w/])(?:(?:sae\s*)?(?:j429\s*)?${WORD}\s*|sae\s*(?:j429\s*)?|j429\s*)([\d.]+|[a-z])(?![\w/])`,
+  "i",
+);
+/** "G8": a letter and a figure that no pipe has, or that follow a size. */
+const SHORT_GRADE = /(?<![\w/])g(8|(?<=\d.*)[25])(?![\w/])/i;
+const HIGH_TENSILE = /(?<![\w/])(?:h\.?t\.?|hi(?:gh)?[\s-]*tensile)(?![\w/])/i;
+const MILD = /(?<![\w/])(?:m\.?s\.?|mild(?:\s*steel)?)(?![\w/])/i;
 
 /** The class on a counter's shelf when only the steel was said: A2-70, A4-70. */
 const USUAL_STRENGTH = "70";
@@ -25,45 +56,132 @@ function stainless(found: RegExpExecArray): WrittenGrade {
   return { written, id: gradeById(`${steel}-${strength}`)?.id };
 }
 
+function steelOf(number: string): string {
+  return number.startsWith("316") ? "A4" : number === "303" ? "A1" : "A2";
+}
+
 function graded([written, name = ""]: RegExpExecArray): WrittenGrade {
   const id = /^[a-z]$/i.test(name) ? `letter-${name}` : `sae-${name}`;
   return { written, id: gradeById(id)?.id };
 }
 
+/** The ways a class is written, each with what it names, in the order they are looked for. */
+const WRITTEN: readonly (readonly [
+  pattern: RegExp,
+  named: (found: RegExpExecArray) => WrittenGrade | SpokenGrade,
+])[] = [
+  [METRIC, ([written, name]) => ({ written, id: name })],
+  [A354, ([written, letters = ""]) => ({ written, id: `a354-${letters.toLowerCase()}` })],
+  [NAMED, ([written, name = ""]) => ({ written, id: gradeById(name)?.id })],
+  [B7, ([written]) => ({ written, id: "b7" })],
+  [TON, ([written]) => ({ written, id: "mild-28" })],
+  [GRADE, graded],
+  [SHORT_GRADE, graded],
+  [STAINLESS, stainless],
+  [
+    STEEL_NUMBER,
+    ([written, number = ""]) => ({ written, id: `${steelOf(number)}-${USUAL_STRENGTH}` }),
+  ],
+  [HIGH_TENSILE, ([written]) => ({ written, means: "high-tensile" })],
+  [MILD, ([written]) => ({ written, means: "mild-steel" })],
+];
+
 /** Takes the strength class of a screw out of what is left of a call-out. */
-export function takeGrade(remaining: Remaining): WrittenGrade | undefined {
-  const metric = remaining.take(METRIC);
-  if (metric !== undefined) return { written: metric[0], id: metric[1] };
-  const named = remaining.take(NAMED);
-  if (named !== undefined) return { written: named[0], id: gradeById(named[1] ?? "")?.id };
-  const ton = remaining.take(TON);
-  if (ton !== undefined) return { written: ton[0], id: "mild-28" };
-  const found = remaining.take(GRADE);
-  if (found !== undefined) return graded(found);
-  const steel = remaining.take(STAINLESS);
-  return steel === undefined ? undefined : stainless(steel);
+export function takeGrade(remaining: Remaining): WrittenGrade | SpokenGrade | undefined {
+  for (const [pattern, named] of WRITTEN) {
+    const found = remaining.take(pattern);
+    if (found === undefined) continue;
+    const grade = named(found);
+    takeSaidAgain(remaining, grade);
+    return grade;
+  }
+  return undefined;
 }
 
-/** Takes the strength class of a nut: "class 8", "grade 5", "A563 DH", "stainless 70", "A2-70". */
-export function takeNutClass(remaining: Remaining, inch: boolean): WrittenGrade | undefined {
-  const a563 = remaining.take(/(?<![\w/])(?:astm\s*)?a563[\s-]*(c|dh)(?![\w/])/i);
-  if (a563 !== undefined)
-    return { written: a563[0], id: `nut-a563-${(a563[1] ?? "").toLowerCase()}` };
-  const steel = remaining.take(
-    /(?<![\w/])(?:(?:stainless|([ac]\d))[\s-]*(50|70|80)|([ac]\d))(?![\w/])/i,
-  );
+/** "A4 316": the same steel by its other number says nothing new. */
+function takeSaidAgain(remaining: Remaining, { id }: WrittenGrade | SpokenGrade): void {
+  const again = STEEL_NUMBER.exec(remaining.rest())?.[1];
+  if (again !== undefined && id?.startsWith(`${steelOf(again)}-`)) remaining.take(STEEL_NUMBER);
+}
+
+/**
+ * The class that counters mean by a word, on this thread: high tensile is 8.8 on a metric hexagon and 12.9 on a cap screw,
+ * mild steel 4.6, or the 28-ton steel of British bolts; on other threads neither says a class.
+ */
+export function gradeOfWord(
+  said: WrittenGrade | SpokenGrade | undefined,
+  { family }: Thread,
+  socket: boolean,
+): WrittenGrade | undefined {
+  if (said === undefined || !("means" in said)) return said;
+  const { written, means } = said;
+  if (family === "iso-metric") {
+    return { written, id: means === "mild-steel" ? "4.6" : socket ? "12.9" : "8.8" };
+  }
+  const british = family === "whitworth" || family === "ba";
+  return { written, id: british && means === "mild-steel" ? "mild-28" : undefined };
+}
+
+const A194 = new RegExp(
+  String.raw`(?<![\w/])(?:astm\s*)?(?:a194[\s/-]*)?(?:${WORD}\s*)?2h(?![\w/])`,
+  "i",
+);
+const A563 = /(?<![\w/])(?:astm\s*)?a563[\s-]*(c|dh)(?![\w/])/i;
+const THIN = new RegExp(String.raw`(?<![\w/.])(?:${WORD}\s*)?(0[45])(?![\w/.])`, "i");
+const STAINLESS_NUT = /(?<![\w/])(?:(?:stainless|([ac]\d))[\s/-]*(50|70|80)|([ac]\d))(?![\w/])/i;
+
+/** A class of a nut as it was written; one of a bare number is of its thread's system. */
+export type WrittenNutClass = (thread: Thread) => WrittenGrade;
+
+const always =
+  (grade: WrittenGrade): WrittenNutClass =>
+  () =>
+    grade;
+
+/** Takes the strength class of a nut: "class 8", "grade 5", "A563 DH", "2H", "stainless 70", "A2-70", "316", "04". */
+export function takeNutClass(remaining: Remaining): WrittenNutClass | undefined {
+  const a563 = remaining.take(A563);
+  if (a563 !== undefined) {
+    return always({ written: a563[0], id: `nut-a563-${(a563[1] ?? "").toLowerCase()}` });
+  }
+  const heavy = remaining.take(A194);
+  if (heavy !== undefined) return always({ written: heavy[0], id: "nut-a194-2h" });
+  const thin = remaining.take(THIN);
+  if (thin !== undefined) return always({ written: thin[0], id: `nut-${thin[1]}` });
+  const numbered = remaining.take(STEEL_NUMBER);
+  if (numbered !== undefined) {
+    const [written, number = ""] = numbered;
+    return always({
+      written,
+      id: `nut-stainless-${USUAL_STRENGTH}`,
+      steel: steelOf(number),
+    });
+  }
+  const steel = remaining.take(STAINLESS_NUT);
   if (steel !== undefined) {
     const [written, strong, strength = USUAL_STRENGTH, bare] = steel;
     const said = (strong ?? bare)?.toUpperCase();
     const id = `nut-stainless-${strength}`;
-    return { written, id, ...(said === undefined ? {} : { steel: said }) };
+    return always({ written, id, ...(said === undefined ? {} : { steel: said }) });
   }
   const found = remaining.take(GRADE);
   if (found === undefined) return undefined;
   const [written, number = ""] = found;
-  const says = /class|cl/i.test(written) ? `nut-${number}` : `nut-sae-${number}`;
-  const other = inch ? `nut-sae-${number}` : `nut-${number}`;
-  return { written, id: nutClassById(says)?.id ?? nutClassById(other)?.id };
+  return ({ family }) => {
+    const metric =
+      family === "iso-metric" || (family !== "unified" && /class|cl/i.test(written));
+    const [own, other] = metric
+      ? [`nut-${number}`, `nut-sae-${number}`]
+      : [`nut-sae-${number}`, `nut-${number}`];
+    return { written, id: (nutClassById(own) ?? nutClassById(other))?.id };
+  };
+}
+
+/** Takes a stainless steel that was said without a strength, as washers, pins and plugs are ordered: "A2", "316". */
+export function takeSteel(remaining: Remaining): string | undefined {
+  const numbered = remaining.take(STEEL_NUMBER);
+  if (numbered !== undefined) return steelOf(numbered[1] ?? "");
+  return remaining.take(/(?<![\w/])(a[1-5]|c[134])(?![\w/-]|[\s-]*\d)/i)?.[1]?.toUpperCase();
 }
 
 /** A bare figure after a nut's thread, where it names a class of that thread's system. */

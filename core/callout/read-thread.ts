@@ -17,7 +17,11 @@ export type ThreadAndLength =
 
 /** A series said anywhere belongs to the thread: "1/2 x 2 UNC". */
 const SERIES =
-  /(?<![\w/])(unc|unf|unef|nc|nf|nef|bsw|bsf|whit(?:worth)?|cycle|cei|coarse|fine|lh|left[\s-]*hand(?:ed)?)(?![\w/])/gi;
+  /(?<![\w/])(unc|unf|unef|nc|nf|nef|bsw|bsf|whit(?:worth)?|cycle|cei|coarse|fine|gas|lh|l\.h\.?|left[\s-]*hand(?:ed)?)(?![\w/])/gi;
+/** "1/4 x 20 x 1": an inch size, and after a cross what may be its threads per inch. */
+const CROSSED = /^((?:#|no\.? ?)?[\d/. -]*\d"?) ?x ?(\d{1,2}(?:\.5)?)(?: ?x ?(.+))?$/i;
+/** Threads per inch that are no length: screws of whole inches are stocked to a foot. */
+const LEAST_TPI = 13;
 const LENGTHS = { minMm: 0.5, maxMm: 3000 };
 
 /** A bare figure after a metric size is no length when it is under this share of the diameter: no screw is so short. */
@@ -62,9 +66,20 @@ function said(text: string): { readonly bare: string; readonly series: string } 
   const bare = spelled
     .replace(SERIES, " ")
     .replace(/ +/g, " ")
-    .replace(/ ?-(?= ?x| ?$)/gi, " ")
+    .replace(/ ?-(?= ?x| ?$)|^ ?-/gi, " ")
     .trim();
   return { bare, series };
+}
+
+/** "1/4x20x1" as "1/4-20 x 1", where that is a thread, and 20 no length or not the last. */
+function withPitchDashed(text: string, lookUp: (size: string) => DesignationReading): string {
+  const [, size = "", tpi = "", after] = CROSSED.exec(text) ?? [];
+  if (size === "" || (after === undefined && Number(tpi) < LEAST_TPI)) return text;
+  if (!/[#/."]|^no/i.test(size)) return text;
+  const dashed = `${size}-${tpi}`;
+  const reading = lookUp(dashed);
+  if (reading.kind !== "found" || reading.rest !== undefined) return text;
+  return after === undefined ? dashed : `${dashed} x ${after}`;
 }
 
 /**
@@ -78,15 +93,16 @@ export function readThreadAndLength(
   toleranceClass = "",
   lookUp = lookUpThread,
 ): ThreadAndLength {
-  const { bare, series } = said(text);
+  const { bare: written, series } = said(text);
   const named = (size: string) => [size, series, toleranceClass].filter(Boolean).join(" ");
+  const bare = withPitchDashed(written, (size) => lookUp(named(size)));
   let choices: ThreadAndLength | undefined;
   let notHeld: ThreadAndLength | undefined;
   let unreadable: ThreadAndLength | undefined;
   for (const { left, right } of splits(bare)) {
     const reading = lookUp(named(left));
     if (reading.kind === "choices" && reading.rest === undefined) {
-      if (right === "" || /^[\d."/ -]+(?:mm|in|")?$/.test(right)) choices ??= reading;
+      if (right === "" || /^[\d."/ -]+(?:mm|in|inch|inches|")?$/.test(right)) choices ??= reading;
     }
     if (reading.kind === "problem" && reading.problem.code === "pitch-not-held") {
       notHeld ??= reading;

@@ -26,12 +26,32 @@ export class Remaining {
     this.text = this.text.replace(pattern, (found) => ` ${TAKEN} `.padEnd(found.length));
   }
 
-  /** The meaning of the first phrase that is there, cut out. */
-  takePhrase<Meaning>(phrases: readonly Phrase<Meaning>[]): Meaning | undefined {
+  /** Cuts out a word or several, as they stand, whatever their case; says whether they were there. */
+  takeWord(word: string): boolean {
+    const escaped = word
+      .trim()
+      .replace(/[.*+?^${}()|[\]\\]/g, "\\$&")
+      .replace(/\s+/g, "\\s+");
+    return (
+      escaped !== "" &&
+      this.take(new RegExp(String.raw`(?<![\w/])${escaped}(?![\w/])`, "iu")) !== undefined
+    );
+  }
+
+  /** The first phrase that is there, cut out: its meaning, and how it was written. */
+  takeWritten<Meaning>(
+    phrases: readonly Phrase<Meaning>[],
+  ): { readonly means: Meaning; readonly written: string } | undefined {
     for (const { read, means } of phrases) {
-      if (this.take(read) !== undefined) return means;
+      const found = this.take(read);
+      if (found !== undefined) return { means, written: found[0] };
     }
     return undefined;
+  }
+
+  /** The meaning of the first phrase that is there, cut out. */
+  takePhrase<Meaning>(phrases: readonly Phrase<Meaning>[]): Meaning | undefined {
+    return this.takeWritten(phrases)?.means;
   }
 
   /**
@@ -60,7 +80,8 @@ export class Remaining {
       .replaceAll(TAKEN, " ")
       .replace(/[,;:()&]/g, " ")
       .replace(/\s+/g, " ")
-      .replace(/(?:^|\s)[-.]+(?=\s|$)/g, " ")
+      .replace(/(?:^|\s)[-./]+(?=\s|$)/g, " ")
+      .replace(/^[\s-]+|[\s-]+$/g, "")
       .trim();
   }
 }

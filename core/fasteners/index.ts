@@ -10,5 +10,5 @@ export { threadLength } from "./thread-length";
 export type { ThreadLength } from "./thread-length";
 export { nutSpanner, turningTool } from "./turning-tool";
 export type { TurningTool } from "./turning-tool";
-export { WASHER_STYLES, washerSize } from "./washers";
+export { WASHER_STYLES, sizeThroughWasher, washerSize } from "./washers";
 export type { WasherSize, WasherStyle } from "./washers";

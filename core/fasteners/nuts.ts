@@ -1,10 +1,11 @@
 import { goesByInches, pairAt } from "../heads";
 import { hexSpanner } from "../looks";
 import type { Thread } from "../threads";
-import type { Mm } from "../units";
+import { mmFromInches, type Mm } from "../units";
 
 export const NUT_STYLES = [
   "hex",
+  "heavy",
   "thin",
   "nylon-insert",
   "all-metal",
@@ -192,6 +193,19 @@ const METRIC: Partial<Readonly<Record<NutStyle, NutTable>>> = {
 
 /** ASME B18.2.2, basic heights, in. */
 const INCH: Partial<Readonly<Record<NutStyle, NutTable>>> = {
+  heavy: {
+    standard: "ASME B18.2.2",
+    heights: [
+      [1 / 2, 31 / 64],
+      [5 / 8, 39 / 64],
+      [3 / 4, 47 / 64],
+      [7 / 8, 55 / 64],
+      [1, 63 / 64],
+      [9 / 8, 71 / 64],
+      [5 / 4, 39 / 32],
+      [3 / 2, 47 / 32],
+    ],
+  },
   hex: {
     standard: "ASME B18.2.2",
     heights: [
@@ -256,6 +270,7 @@ const FLANGE_NARROWER: Pairs = [[10, 15]];
 /** Heights as proportions of the diameter where no table here has them. */
 const PROPORTIONS: Readonly<Record<NutStyle, number>> = {
   hex: 0.875,
+  heavy: 1,
   thin: 0.5,
   "nylon-insert": 1.1,
   "all-metal": 1,
@@ -266,6 +281,10 @@ const PROPORTIONS: Readonly<Record<NutStyle, number>> = {
   coupling: 3,
   weld: 0.8,
 };
+
+/** ASME B18.2.2: a heavy hexagon is 1.5 D + 1/8 in across the flats. */
+const heavyFlats = ({ majorInch }: Thread): Mm | undefined =>
+  majorInch === undefined ? undefined : mmFromInches(1.5 * majorInch + 0.125);
 
 /**
  * A nut's across flats and height by its standard; the height a proportion (then without a standard) where no table
@@ -278,7 +297,9 @@ export function nutSize(style: NutStyle, thread: Thread): NutSize {
   const heightMm = table === undefined ? undefined : pairAt(table.heights, thread, inches);
   const other =
     thread.family === "unified"
-      ? pairAt(INCH_WIDER, thread, true)
+      ? style === "heavy"
+        ? heavyFlats(thread)
+        : pairAt(INCH_WIDER, thread, true)
       : style === "flange"
         ? pairAt(FLANGE_NARROWER, thread, false)
         : undefined;

@@ -4,6 +4,7 @@ import { mmFromInches, type Mm } from "../units";
 
 export const WASHER_STYLES = [
   "flat",
+  "large",
   "spring",
   "toothed",
   "wedge-lock",
@@ -55,6 +56,18 @@ const ISO_7089: readonly Row[] = [
   [64, 70, 115, 10],
 ];
 
+/** ISO 7093-1, large series: three times the thread across. */
+const ISO_7093: readonly Row[] = [
+  [3, 3.2, 9, 0.8],
+  [4, 4.3, 12, 1],
+  [5, 5.3, 15, 1],
+  [6, 6.4, 18, 1.6],
+  [8, 8.4, 24, 2],
+  [10, 10.5, 30, 2.5],
+  [12, 13, 37, 3],
+  [16, 17, 50, 3],
+];
+
 /** DIN 127 B, spring washers, mm. */
 const DIN_127: readonly Row[] = [
   [3, 3.1, 6.2, 0.8],
@@ -87,6 +100,26 @@ const B18_21_1: readonly Row[] = [
   [1, 1.062, 2, 0.134],
 ];
 
+/** The metric size that goes through a plain washer with this hole, by ISO 7089; undefined for no such hole. */
+export function sizeThroughWasher(boreMm: Mm): Mm | undefined {
+  return ISO_7089.find(([, bore]) => bore === boreMm)?.[0];
+}
+
+interface WasherTable {
+  readonly rows: readonly Row[];
+  readonly standard: string;
+}
+
+const METRIC: Partial<Readonly<Record<WasherStyle, WasherTable>>> = {
+  flat: { rows: ISO_7089, standard: "ISO 7089" },
+  large: { rows: ISO_7093, standard: "ISO 7093-1" },
+  spring: { rows: DIN_127, standard: "DIN 127" },
+};
+
+const INCH: Partial<Readonly<Record<WasherStyle, WasherTable>>> = {
+  flat: { rows: B18_21_1, standard: "ASME B18.21.1" },
+};
+
 /**
  * A washer's dimensions by its standard.
  * @returns undefined for kinds and sizes that no table here has: the maker's figures are wanted for those
@@ -94,14 +127,7 @@ const B18_21_1: readonly Row[] = [
 export function washerSize(style: WasherStyle, thread: Thread): WasherSize | undefined {
   const inches = goesByInches(thread);
   const size = inches ? thread.majorInch : thread.majorMm;
-  const table =
-    style === "flat"
-      ? inches
-        ? { rows: B18_21_1, standard: "ASME B18.21.1" }
-        : { rows: ISO_7089, standard: "ISO 7089" }
-      : style === "spring" && !inches
-        ? { rows: DIN_127, standard: "DIN 127" }
-        : undefined;
+  const table = (inches ? INCH : METRIC)[style];
   const row = table?.rows.find(([major]) => size !== undefined && Math.abs(major - size) < 1e-6);
   if (table === undefined || row === undefined) return undefined;
   const mm = inches ? mmFromInches : (figure: number) => figure;

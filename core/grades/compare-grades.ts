@@ -1,6 +1,6 @@
 import type { Thread } from "../threads";
 import { bandAt, servingStressMpa, type Grade } from "./grade";
-import { gradesFor } from "./grades";
+import { stockedGrades } from "./grades";
 
 /** One class held against another, by their figures at one thread diameter. */
 export interface GradeComparison {
@@ -54,9 +54,9 @@ export function nearestGrades(
     .sort((one, two) => apart(one) - apart(two));
 }
 
-/** The classes made for this thread that are at least as strong, the nearest first. */
+/** The classes to be had for this thread that are at least as strong, the nearest first. */
 export function gradesAtLeast(grade: Grade, thread: Thread): readonly GradeComparison[] {
-  return gradesFor(thread)
+  return stockedGrades(thread)
     .filter((other) => other.id !== grade.id)
     .map((other) => compareGrades(other, grade, thread))
     .filter((compared) => compared !== undefined)

@@ -11,6 +11,7 @@ import {
   nutHolds,
   readBoltMark,
   readNutMark,
+  stockedGrades,
   GRADES,
   type Grade,
   type NutClass,
@@ -157,5 +158,59 @@ describe("the classes held", () => {
         expect(band.fromMm - (bands[at]?.toMm ?? 0)).toBeLessThan(0.01);
       });
     }
+  });
+});
+
+describe("marks as they stand on a head beside other signs", () => {
+  it.each([
+    ["8.8 the", "M10", "named", "8.8"],
+    ["THE 8.8", "M10", "named", "8.8"],
+    ["10.9 underlined", "M10", "named", "10.9"],
+    ["_10.9_", "M10", "named", "10.9"],
+    ["8.8 →", "M10", "named", "8.8"],
+    ["B7", "3/4-10", "named", "b7"],
+    ["A449", "3/4-10", "named", "a449"],
+    ["BD", "3/4-10", "named", "a354-bd"],
+    ["BC", "3/4-10", "named", "a354-bc"],
+    ["F593C", "1/2-13", "named", "f593c"],
+    // Two classes side by side prove neither.
+    ["8.8 10.9", "M10", "unmarked", "4.6"],
+    ["THE", "M10", "unmarked", "4.6"],
+    // A nought before the class: not to be loaded as that class.
+    ["08.8", "M10", "reduced", "4.6"],
+    ["010.9", "M10", "reduced", "4.6"],
+  ])("%s on %s: %s, counted as %s", (mark, name, sense, id) => {
+    const read = readBoltMark(mark, named(name));
+    expect([read.sense, read.grade?.id]).toEqual([sense, id]);
+  });
+});
+
+/** Tensile strength in ksi by the standard's table; sizes in. */
+const STUD_CLASSES: readonly (readonly [string, string, number, number | undefined])[] = [
+  ["sae-4", "1/2-13", 115, 65],
+  ["a449", "1-8", 120, 85],
+  ["a449", "1 1/4-7", 105, 74],
+  ["a449", "2-4.5", 90, 55],
+  ["a354-bc", "1-8", 125, 105],
+  ["a354-bd", "1-8", 150, 120],
+  ["b7", "1-8", 125, undefined],
+  ["f593c", "1/2-13", 100, undefined],
+  ["f593d", "1-8", 85, undefined],
+];
+
+describe("classes of studs and plant", () => {
+  it.each(STUD_CLASSES)("%s in %s breaks at %d ksi", (id, name, tensile, proof) => {
+    const grade = gradeById(id);
+    const band = grade && bandAt(grade, named(name).majorMm);
+    expect(Math.round((band?.tensileMpa ?? 0) / 6.894757)).toBe(tensile);
+    expect(band?.proofMpa === undefined ? undefined : Math.round(band.proofMpa / 6.894757)).toBe(
+      proof,
+    );
+  });
+
+  it("are never offered unasked, and have the nut their standard names", () => {
+    expect(stockedGrades(named("3/4-10")).map(({ id }) => id)).not.toContain("b7");
+    const b7 = gradeById("b7");
+    expect(b7 && matchingNut(b7, named("3/4-10"))?.id).toBe("nut-a194-2h");
   });
 });

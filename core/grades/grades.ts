@@ -51,10 +51,25 @@ export function weakestGrade(thread: Thread): Grade | undefined {
 
 /** Stainless steels that counters stock; the others are to order. */
 const STOCKED_STAINLESS: ReadonlySet<string> = new Set(["A2-70", "A4-70", "A4-80"]);
+/** Classes of studs, plant and large bolts: to order, and never offered unasked. */
+const TO_ORDER: ReadonlySet<string> = new Set([
+  "sae-4",
+  "a449",
+  "a354-bc",
+  "a354-bd",
+  "b7",
+  "f593c",
+  "f593d",
+  "f593g",
+  "f593h",
+]);
+
+/** Whether a class is to be had over a counter. */
+export function isStocked({ id, system }: Grade): boolean {
+  return system === "stainless" ? STOCKED_STAINLESS.has(id) : !TO_ORDER.has(id);
+}
 
 /** The classes of a thread that counters stock. */
 export function stockedGrades(thread: Thread): readonly Grade[] {
-  return gradesFor(thread).filter(
-    ({ id, system }) => system !== "stainless" || STOCKED_STAINLESS.has(id),
-  );
+  return gradesFor(thread).filter(isStocked);
 }

@@ -47,7 +47,9 @@ const OVER = 0.0001;
 
 /**
  * SAE J429 (table 1, bolts, screws and studs), ASTM A307 grade A, ASTM F3125 (A325, A490; A325 over 1 in keeps the
- * figures of the older A325), ASTM A574. Sizes in inches, stresses in ksi. Left out: the obsolete J429 grades 3, 6 and 7.
+ * figures of the older A325), ASTM A574; after them those that studs and larger bolts are ordered by: J429 grade 4, ASTM
+ * A449, A354 BC and BD, A193 B7, which has no proof load, and stainless F593 in the cold-worked conditions. Sizes in
+ * inches, stresses in ksi. Left out: the obsolete J429 grades 3, 6 and 7.
  */
 export const INCH_GRADES: readonly Grade[] = [
   grade("sae-1", "grade 1", "SAE J429", "none", [
@@ -81,4 +83,32 @@ export const INCH_GRADES: readonly Grade[] = [
     { from: 0.06, to: 0.5, proof: 140, yield: 153, tensile: 180, hardness: ["HRC", 39, 45] },
     { from: 0.5 + OVER, to: 4, proof: 135, yield: 153, tensile: 170, hardness: ["HRC", 37, 45] },
   ]),
+  grade("sae-4", "grade 4", "SAE J429", undefined, [
+    { from: 0.25, to: 1.5, proof: 65, yield: 100, tensile: 115, hardness: ["HRC", 22, 32] },
+  ]),
+  grade("a449", "A449", "ASTM A449", "A449", [
+    { from: 0.25, to: 1, proof: 85, yield: 92, tensile: 120, hardness: ["HRC", 25, 34] },
+    { from: 1 + OVER, to: 1.5, proof: 74, yield: 81, tensile: 105, hardness: ["HRC", 19, 30] },
+    { from: 1.5 + OVER, to: 3, proof: 55, yield: 58, tensile: 90 },
+  ]),
+  grade("a354-bc", "A354 BC", "ASTM A354", "BC", [
+    { from: 0.25, to: 2.5, proof: 105, yield: 109, tensile: 125, hardness: ["HRC", 26, 36] },
+    { from: 2.5 + OVER, to: 4, proof: 95, yield: 99, tensile: 115, hardness: ["HRC", 22, 33] },
+  ]),
+  grade("a354-bd", "A354 BD", "ASTM A354", "BD", [
+    { from: 0.25, to: 2.5, proof: 120, yield: 130, tensile: 150, hardness: ["HRC", 33, 39] },
+    { from: 2.5 + OVER, to: 4, proof: 105, yield: 115, tensile: 140, hardness: ["HRC", 31, 39] },
+  ]),
+  grade("b7", "B7", "ASTM A193", "B7", [
+    { from: 0.25, to: 2.5, yield: 105, tensile: 125 },
+    { from: 2.5 + OVER, to: 4, yield: 95, tensile: 115 },
+  ]),
+  grade("f593c", "F593C", "ASTM F593", "F593C", [
+    { from: 0.25, to: 0.625, yield: 65, tensile: 100 },
+  ]),
+  grade("f593d", "F593D", "ASTM F593", "F593D", [{ from: 0.75, to: 1.5, yield: 45, tensile: 85 }]),
+  grade("f593g", "F593G", "ASTM F593", "F593G", [
+    { from: 0.25, to: 0.625, yield: 65, tensile: 100 },
+  ]),
+  grade("f593h", "F593H", "ASTM F593", "F593H", [{ from: 0.75, to: 1.5, yield: 45, tensile: 85 }]),
 ];

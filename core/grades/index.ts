@@ -1,6 +1,14 @@
 export { bandAt, servingStressMpa } from "./grade";
 export type { Grade, Hardness } from "./grade";
-export { GRADES, gradeById, gradeSystemOf, gradesFor, stockedGrades, weakestGrade } from "./grades";
+export {
+  GRADES,
+  gradeById,
+  gradeSystemOf,
+  gradesFor,
+  isStocked,
+  stockedGrades,
+  weakestGrade,
+} from "./grades";
 export { NUT_CLASSES, matchingNut, nutClassById, nutHolds } from "./nut-classes";
 export type { NutClass } from "./nut-classes";
 export { readBoltMark, readNutMark } from "./read-mark";

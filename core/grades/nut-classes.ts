@@ -22,7 +22,7 @@ const SAE = "SAE J995";
 /**
  * ISO 898-2:2012: the number is a hundredth of the strongest bolt's tensile strength (table 2), the clock-face bar
  * stands at the hour of the class from the dot. SAE J995: marks 120 degrees apart are grade 5, 60 degrees grade 8.
- * ASTM A563 as F3125 pairs them. ISO 3506-2 for stainless.
+ * ASTM A563 as F3125 pairs them, ASTM A194 for the studs of plant. ISO 3506-2 for stainless.
  */
 export const NUT_CLASSES: readonly NutClass[] = [
   {
@@ -72,6 +72,13 @@ export const NUT_CLASSES: readonly NutClass[] = [
     standard: "ASTM A563",
     boltTensileMpa: 1242,
   },
+  {
+    id: "nut-a194-2h",
+    name: "A194 2H",
+    system: "inch",
+    standard: "ASTM A194",
+    boltTensileMpa: 1206,
+  },
   stainless("50", 500),
   stainless("70", 700),
   stainless("80", 800),
@@ -103,14 +110,21 @@ export function nutClassById(id: string): NutClass | undefined {
   return NUT_CLASSES.find((nut) => nut.id === id);
 }
 
-const STRUCTURAL: Readonly<Record<string, string>> = { a325: "nut-a563-c", a490: "nut-a563-dh" };
+/** Bolts whose standard names the nut; ASTM F3125, A354 and A193. */
+const NAMED_NUTS: Readonly<Record<string, string>> = {
+  a325: "nut-a563-c",
+  a490: "nut-a563-dh",
+  "a354-bc": "nut-a563-dh",
+  "a354-bd": "nut-a563-dh",
+  b7: "nut-a194-2h",
+};
 
 /**
  * The weakest full-height nut that breaks the bolt before it strips itself.
  * @returns undefined for British bolts, whose nuts bear no class, and above every class
  */
 export function matchingNut(grade: Grade, thread: Thread): NutClass | undefined {
-  const named = STRUCTURAL[grade.id];
+  const named = NAMED_NUTS[grade.id];
   if (named !== undefined) return nutClassById(named);
   const band = bandAt(grade, thread.majorMm);
   if (band === undefined) return undefined;
@@ -120,7 +134,7 @@ export function matchingNut(grade: Grade, thread: Thread): NutClass | undefined 
       (nut) =>
         nut.system === system &&
         nut.thin !== true &&
-        nut.standard !== "ASTM A563" &&
+        !nut.standard.startsWith("ASTM") &&
         nut.boltTensileMpa >= Math.floor(band.tensileMpa),
     ) ?? (grade.id === "a574" ? nutClassById("nut-a563-dh") : undefined)
   );

@@ -17,6 +17,8 @@ export type MarkSense =
   | "unmarked"
   /** It names a class that the standard does not make in this size. */
   | "not-in-size"
+  /** A nought before the class: its head or thread bears less than the class does (ISO 898-1). */
+  | "reduced"
   /** A mark of another system than the thread's: read as it stands, but look again. */
   | "other-system";
 
@@ -77,7 +79,27 @@ function ofLines(count: string): BoltMark | undefined {
   return grade === undefined ? undefined : { sense: "obsolete-lines", grade, meant: [grade] };
 }
 
+/** "08.8", "010.9": of that steel, but not to be loaded as that class. */
+const REDUCED = /^0(\d{1,2}\.\d)$/;
+/** A line under a class tells its steel, an arrow the hand of its thread: neither its strength. */
+const BESIDE_THE_CLASS = /_|\bunderlined\b|[←→↑↓]|\barrow(?:ed)?\b/g;
+
+/** The class among the letters that makers put beside it, where one alone reads as one. */
+function amongLetters(text: string): BoltMark | undefined {
+  const words = text.split(/[\s,;]+/);
+  if (words.length < 2) return undefined;
+  const read = words.map(readOne).filter((mark) => mark !== undefined);
+  return read.length === 1 ? read[0] : undefined;
+}
+
 function read(text: string): BoltMark | undefined {
+  const bare = text.replace(BESIDE_THE_CLASS, " ").trim();
+  return readOne(bare) ?? amongLetters(bare);
+}
+
+function readOne(text: string): BoltMark | undefined {
+  const reduced = gradeById(REDUCED.exec(text)?.[1] ?? "");
+  if (reduced !== undefined) return { sense: "reduced", grade: reduced, meant: [reduced] };
   const lines = LINES.exec(text)?.[1];
   if (lines !== undefined) return ofLines(lines);
   const marked = GRADES.filter((grade) => grade.mark !== "none" && isMarked(grade, text));
@@ -88,7 +110,7 @@ function read(text: string): BoltMark | undefined {
 
 /**
  * The class that the mark on a bolt's or screw's head proves. A maker's sign proves nothing and is ignored on
- * purpose: such a part is taken for the weakest of its kind, as is one with no mark.
+ * purpose: such a part is taken for the weakest of its kind, as is one with no mark; beside a class its letters are ignored.
  * @param mark as `head-mark` writes it: "8.8", "lines:3", "letter:R", "A2-70", "none", or any other text
  */
 export function readBoltMark(mark: string, thread: Thread): BoltMark {
@@ -98,6 +120,7 @@ export function readBoltMark(mark: string, thread: Thread): BoltMark {
   if (bandAt(found.grade, thread.majorMm) === undefined) {
     return { ...found, sense: "not-in-size", grade: weakestGrade(thread) };
   }
+  if (found.sense === "reduced") return { ...found, grade: weakestGrade(thread) };
   const own = gradeSystemOf(thread);
   const fits = found.grade.system === own || found.grade.system === "stainless";
   return fits ? found : { ...found, sense: "other-system" };

@@ -2,7 +2,7 @@ import { confusedWith, type LookAlike } from "../look-alikes";
 import type { ScrewSpec } from "../callout";
 import type { Circumstances } from "../circumstances";
 import { finishSuits, galvanicPair } from "../fasteners";
-import { bandAt, compareGrades, gradeById, gradeSystemOf, gradesFor, type Grade } from "../grades";
+import { bandAt, compareGrades, gradeById, gradeSystemOf, stockedGrades, type Grade } from "../grades";
 import { FINISHES, type Finish } from "../looks";
 import { embrittles } from "./cautions";
 
@@ -31,7 +31,7 @@ function ofGrade(spec: ScrewSpec): NeverUse[] {
   if (grade === undefined) return [];
   const { majorMm } = spec.thread;
   const own = bandAt(grade, majorMm)?.tensileMpa ?? 0;
-  const weaker = gradesFor(spec.thread)
+  const weaker = stockedGrades(spec.thread)
     .filter(({ system }) => system === grade.system)
     .map((other) => ({ other, tensile: (bandAt(other, majorMm)?.tensileMpa ?? 0) / (own || 1) }))
     .filter(({ tensile }) => tensile > 0 && tensile < 0.99)

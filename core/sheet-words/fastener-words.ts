@@ -22,6 +22,7 @@ export const POINT_WORDS: Readonly<Record<Point, string>> = {
 
 export const NUT_STYLE_WORDS: Readonly<Record<NutStyle, string>> = {
   hex: "hexagon nut",
+  heavy: "heavy hexagon nut",
   thin: "thin nut",
   "nylon-insert": "nylon insert nut",
   "all-metal": "all-metal prevailing torque nut",
@@ -35,6 +36,7 @@ export const NUT_STYLE_WORDS: Readonly<Record<NutStyle, string>> = {
 
 export const WASHER_STYLE_WORDS: Readonly<Record<WasherStyle, string>> = {
   flat: "flat washer",
+  large: "large washer",
   spring: "spring washer",
   toothed: "toothed washer",
   "wedge-lock": "wedge-lock washer",

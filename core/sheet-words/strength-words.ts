@@ -85,6 +85,8 @@ export function boltMarkWords(mark: string, { sense, grade, meant }: BoltMark): 
       return `No grade can be read off it: counted as ${name}, the weakest it may be. A maker’s sign says nothing.`;
     case "not-in-size":
       return `${read} is not made in this size: look at the mark and the size again. Counted as ${name}.`;
+    case "reduced":
+      return `${read} has a nought before it: its head or thread bears less than the class does. Counted as ${name}; put a full one of ${meant.map((one) => one.name).join(" or ")} or the maker’s own in its place.`;
     case "other-system":
       return `${read} belongs to another system than this thread: check the thread. Counted as ${name}.`;
   }

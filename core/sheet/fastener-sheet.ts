@@ -11,6 +11,7 @@ import {
 import {
   GRADES,
   gradeById,
+  isStocked,
   nearestGrades,
   weakestGrade,
   type Grade,
@@ -110,7 +111,10 @@ function strengthOf({ gradeId, thread }: ScrewSpec): SheetStrength | undefined {
   const loads = grade === undefined ? undefined : boltLoads(thread, grade);
   if (grade === undefined || loads === undefined) return undefined;
   const others = GRADES.filter(
-    ({ system }) => system !== grade.system && (system === "metric" || system === "inch"),
+    (other) =>
+      other.system !== grade.system &&
+      (other.system === "metric" || other.system === "inch") &&
+      isStocked(other),
   );
   return {
     grade,

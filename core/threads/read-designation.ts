@@ -53,6 +53,7 @@ const SERIES_WORDS: ReadonlyMap<string, readonly string[]> = new Map([
   ["bspp", ["G"]],
   ["bspf", ["G"]],
   ["g", ["G"]],
+  ["gas", ["G", "R"]],
   ["bspt", ["R"]],
   ["bsptr", ["R"]],
   ["r", ["R"]],
@@ -94,7 +95,7 @@ const INCH = new RegExp(
 );
 /** "G 1/2 A" has its class as a letter after the size. */
 const PREFIXED = new RegExp(
-  String.raw`^(?<word>rc|rp|r|g|npt|bspt|bspp|bsp|pt|pf|bsw|bsf|w)\s*${SIZE}(?:[ -]?(?<letter>[ab]))?$`,
+  String.raw`^(?<word>rc|rp|r|g|npt|bspt|bspp|bsp|pt|pf|bsw|bsf|w|stub acme|acme)\s*${SIZE}(?:[ -]?(?<letter>[ab]))?$`,
 );
 
 /** Pitches over this are lengths: "M10x40" is a screw 40 long. */

@@ -1,0 +1,67 @@
+import { formatCallout, isCalloutProblem, parseCallout, type CalloutProblem } from "../index";
+import { HELD_BACK } from "./held-back";
+import { OPEN_HALF } from "./open-half";
+
+/** One call-out of the corpus: what was written and what is meant by it. */
+export interface WrittenCallout {
+  /** The class that it is listed in: "quantities", "grades". */
+  readonly group: string;
+  readonly text: string;
+  /**
+   * As this program writes the part; "ask: words" where those are to be asked back, "which: thread" where a bare size leaves
+   * a choice that has that thread in it.
+   */
+  readonly meant: string;
+}
+
+function listed(half: string): readonly WrittenCallout[] {
+  let group = "";
+  return half.split("\n").flatMap((line) => {
+    if (line.startsWith("## ")) group = line.slice(3);
+    const [text, meant] = line.split(" => ");
+    return text === undefined || meant === undefined ? [] : [{ group, text, meant: meant.trim() }];
+  });
+}
+
+/** The half that the reader was written against, and the half that was held back until it was finished. */
+export const CORPUS = { open: listed(OPEN_HALF), heldBack: listed(HELD_BACK) };
+
+/** How a call-out was read: as meant, asked back though it could be read, or as something else. */
+export type CorpusOutcome = "as-meant" | "asked-back" | "misread";
+
+function named(problem: CalloutProblem): string {
+  switch (problem.code) {
+    case "callout-not-understood":
+      return problem.words.join(" ");
+    case "callout-grade":
+      return problem.grade;
+    case "callout-length":
+      return problem.length;
+    default:
+      return "";
+  }
+}
+
+/** What was read, in a line to hold against what is meant. */
+export function readAs(text: string): string {
+  const result = parseCallout(text);
+  if (!isCalloutProblem(result)) return formatCallout(result);
+  return result.code === "callout-which-thread"
+    ? `which: ${result.threads.map(({ designation }) => designation).join(", ")}`
+    : `ask: ${named(result)} (${result.code})`;
+}
+
+const ASKS = /^(ask|which): /;
+
+/** Holds what is read of a call-out against what is meant by it. */
+export function outcomeOf({ text, meant }: WrittenCallout): CorpusOutcome {
+  const read = readAs(text);
+  const asked = ASKS.exec(meant)?.[1];
+  const wanted = asked === undefined ? [] : meant.replace(ASKS, "").split(", ");
+  const asMeant =
+    asked === undefined
+      ? read === meant
+      : read.startsWith(`${asked}: `) && wanted.every((one) => read.includes(one));
+  if (asMeant) return "as-meant";
+  return ASKS.test(read) ? "asked-back" : "misread";
+}

@@ -1,0 +1,145 @@
+import { gradeSystemOf } from "../grades";
+import { sizeThroughWasher } from "../fasteners";
+import type { Finish } from "../looks";
+import type { Thread } from "../threads";
+import type { CalloutProblem, FastenerSpec } from "./fastener-spec";
+import type { OwnWord } from "./own-words";
+import { takeQuantity } from "./quantity";
+import type { WrittenGrade } from "./read-grade";
+import { readThreadAndLength } from "./read-thread";
+import { Remaining } from "./read-words";
+import { takeStandards, type WrittenStandard } from "./standards";
+
+/** Words that say nothing which is not known by then. */
+export const FILLERS =
+  /(?<![\w/.])(?:long|length|lg|bolts?|screws?|scrs?|machine|m\/c|(?:alloy )?steel|right[ -]?hand(?:ed)?|rh|a|an|the|of|off|dia(?:meter)?|heads?|hd|threads?|thd|part[ -]?thread(?:ed)?|\d{3} ?hv)(?![\w/])/gi;
+/** Letters that belong to a thread or to a length. */
+export const THREAD_WORDS =
+  /^(?:m|x|in|inch|inches|mm|tpi|unc|unf|unef|uns|un|nc|nf|nef|bsw|bsf|whit|whitworth|cycle|cei|coarse|fine|gas|lh|l\.h|left|hand|handed|ba|b\.a|g|r|rc|rp|npt|nptf|npsm|npsc|nps|bsp|bspp|bspt|tr|acme|stub|square|pg|nh|ght|w|ww|brass|l|no|p|pitch|mmx|inx)$/i;
+/** A tolerance class said with the thread: "6g", "UNC-2A", "6H/6g". */
+const TOLERANCE =
+  /(?<![\w/.])(?:[1-3][AB](?:\/[1-3][AB])?|\d[efgh](?:\d[efgh])?(?:\/\d[efgh](?:\d[efgh])?)?)(?![\w/.])/i;
+
+/** A call-out that is being read: what is left of it, and what has been taken out so far. */
+export interface Pieces {
+  readonly read: string;
+  readonly remaining: Remaining;
+  readonly standards: readonly WrittenStandard[];
+  readonly quantity?: number;
+  /** Words of the shop that stood in it. */
+  readonly own: readonly OwnWord[];
+}
+
+/** Takes out what stands by itself: the shop's own words, standards and the quantity. */
+export function startOf(text: string, words: readonly OwnWord[]): Pieces {
+  const remaining = new Remaining(text);
+  const own = words.filter(({ word }) => remaining.takeWord(word));
+  const standards = takeStandards(remaining);
+  const quantity = takeQuantity(remaining);
+  return {
+    read: text.trim(),
+    remaining,
+    standards,
+    own,
+    ...(quantity === undefined ? {} : { quantity }),
+  };
+}
+
+/** Of the threads a bare size may mean, those that bolts are made with, where there are any. */
+function holdingBolts(threads: readonly Thread[]): readonly Thread[] {
+  const held = threads.filter((thread) => gradeSystemOf(thread) !== undefined);
+  return held.length > 0 ? held : threads;
+}
+
+export type Sized =
+  | {
+      readonly thread: Thread;
+      readonly toleranceClass?: string;
+      /** What stands after the thread, and the length it is where it is one. */
+      readonly after: string;
+      readonly lengthMm?: number;
+      readonly unknown: readonly string[];
+    }
+  | CalloutProblem;
+
+/** A size without its letter, where a metric standard was written: "ISO 7089-8"; of a washer the hole, "DIN 125 A10.5". */
+function metricByStandard(bare: string, { standards }: Pieces): string {
+  if (!standards.some(({ written }) => /iso|din/i.test(written))) return bare;
+  const washer = standards.some(({ means }) => means?.part === "washer");
+  const [, figure, rest = ""] = /^[a-c]? ?(\d{1,2}(?:\.\d)?)( ?x.*)?$/i.exec(bare) ?? [];
+  if (figure === undefined) return bare;
+  const throughHole = washer && rest === "" ? sizeThroughWasher(Number(figure)) : undefined;
+  return `M${throughHole ?? figure}${rest}`;
+}
+
+/** Reads thread and length out of what is left once its words are out. */
+export function sizeOf(pieces: Pieces): Sized {
+  const { read, remaining } = pieces;
+  remaining.takeAll(FILLERS);
+  const written = remaining.take(TOLERANCE)?.[0];
+  const unknown = remaining.takeUnknown(THREAD_WORDS);
+  const notUnderstood = { code: "callout-not-understood", read, words: unknown } as const;
+  const bare = metricByStandard(remaining.rest(), pieces);
+  if (bare === "") {
+    if (unknown.length > 0) return notUnderstood;
+    return { code: "callout-thread", read, problem: { code: "designation-unreadable", read } };
+  }
+  const sized = readThreadAndLength(bare, written);
+  if (sized.kind === "found") return { ...sized, unknown };
+  if (unknown.length > 0) return notUnderstood;
+  switch (sized.kind) {
+    case "choices":
+      return { code: "callout-which-thread", read, threads: holdingBolts(sized.threads) };
+    case "length-unreadable":
+      return { code: "callout-length", read, length: sized.length };
+    case "problem":
+      return { code: "callout-thread", read, problem: sized.problem };
+  }
+}
+
+/** Nuts, washers and plugs have no length: what cannot be read after their thread is not understood. */
+export function withoutLength(sized: Sized): Sized {
+  if (!("code" in sized) || sized.code !== "callout-length") return sized;
+  return { code: "callout-not-understood", read: sized.read, words: [sized.length] };
+}
+
+/** The part, or what of it was not understood. */
+export function finished(
+  { read, standards }: Pieces,
+  spec: FastenerSpec,
+  unknown: readonly string[],
+  grade?: WrittenGrade,
+): FastenerSpec | CalloutProblem {
+  if (grade !== undefined && grade.id === undefined) {
+    return { code: "callout-grade", read, grade: grade.written.trim() };
+  }
+  const words = [...unknown, ...standards.filter(({ means }) => !means).map((one) => one.written)];
+  return words.length === 0
+    ? spec
+    : { code: "callout-not-understood", read, words, understood: spec };
+}
+
+/** What every threaded part may have been said to have. */
+export function common(
+  { quantity }: Pieces,
+  sized: Exclude<Sized, CalloutProblem>,
+  finish?: Finish,
+) {
+  const { thread, toleranceClass } = sized;
+  return {
+    thread,
+    ...(toleranceClass === undefined ? {} : { toleranceClass }),
+    ...(quantity === undefined ? {} : { quantity }),
+    ...(finish === undefined ? {} : { finish }),
+  };
+}
+
+/** The standards that say something else than what was read. */
+export function contradicting(
+  { standards }: Pieces,
+  agrees: (one: WrittenStandard) => boolean,
+): string[] {
+  return standards
+    .filter((one) => one.means !== undefined && one.means.part !== "any" && !agrees(one))
+    .map(({ written }) => written);
+}

@@ -1,0 +1,160 @@
+import { gradeById, gradeSystemOf } from "../grades";
+import type { Drive, Point } from "../looks";
+import {
+  isCalloutProblem,
+  type CalloutProblem,
+  type FastenerSpec,
+  type ScrewSpec,
+} from "./fastener-spec";
+import { ownMeaning } from "./own-words";
+import {
+  ALL_THREAD_ROD,
+  DRIVE_PHRASES,
+  FINISH_PHRASES,
+  HEAD_PHRASES,
+  POINT_PHRASES,
+  type HeadMeaning,
+} from "./phrases";
+import { common, contradicting, finished, sizeOf, startOf, type Pieces } from "./pieces";
+import { gradeOfWord, takeGrade, type SpokenGrade, type WrittenGrade } from "./read-grade";
+import { readNut } from "./read-nut";
+import type { DefinedPart } from "./standards";
+
+const FULL_THREAD =
+  /(?<![\w/])(?:full(?:y)?[ -]?(?:thread(?:ed)?|thd)|all[ -]?thread|f\/?t)(?![\w/])/i;
+
+/** "M12 x 50 HT set": the set screw of counters is the hexagon threaded to its head. */
+const COUNTER_SET = /(?<![\w/])set(?:[\s-]*screws?)?(?![\w/])/i;
+
+/** A grade that only one system has narrows what a bare size may mean. */
+function ofItsSystem(
+  problem: CalloutProblem,
+  grade: WrittenGrade | SpokenGrade | undefined,
+): CalloutProblem {
+  if (problem.code !== "callout-which-thread" || grade?.id === undefined) return problem;
+  const system = gradeById(grade.id)?.system;
+  const threads = problem.threads.filter((thread) => gradeSystemOf(thread) === system);
+  return threads.length > 0 ? { ...problem, threads } : problem;
+}
+
+/** A problem with the nut is one with the whole, whose screw it does not say. */
+function ofWhole(problem: CalloutProblem, read: string): CalloutProblem {
+  if (problem.code === "callout-too-long") return problem;
+  return problem.code === "callout-not-understood"
+    ? { code: problem.code, read, words: problem.words }
+    : { ...problem, read };
+}
+
+/** What is said of head, drive and point, by words and by standards together. */
+interface Look {
+  readonly head?: HeadMeaning["head"];
+  readonly drive?: Drive;
+  readonly point?: Point;
+  readonly fullThread?: true;
+  /** Standards that say otherwise, and those that leave the head open where nobody said it. */
+  readonly unknown: readonly string[];
+}
+
+interface WrittenPhrase {
+  readonly means: HeadMeaning;
+  readonly written: string;
+}
+
+type DefinedScrew = Extract<DefinedPart, { part: "screw" }>;
+
+function definedScrew({ standards }: Pieces): DefinedScrew | undefined {
+  return standards
+    .map(({ means }) => means)
+    .find((means): means is DefinedScrew => means?.part === "screw");
+}
+
+/** Words that leave no doubt that a set screw has no head. */
+const HEADLESS = /grub|headless|socket|skt|sckt|soc\b|sss/i;
+/** Classes that hexagons are made in and headless screws never are. */
+const OF_HEXAGONS = /^(?:[4-9]\.[689]|10\.9|sae-|letter-)/;
+
+/**
+ * Whether a "set screw" is the hexagon that is threaded to its head, as counters say it: by a standard of hexagons, by
+ * "high tensile", or by a class that headless ones are not made in.
+ */
+function isHexagonSet(
+  phrase: WrittenPhrase | undefined,
+  defined: DefinedScrew | undefined,
+  point: Point | undefined,
+  grade: WrittenGrade | SpokenGrade | undefined,
+): boolean {
+  if (phrase?.means.head !== "set" || point !== undefined) return false;
+  if (defined !== undefined) return defined.head === "hex";
+  return OF_HEXAGONS.test(grade?.id ?? "") && !HEADLESS.test(phrase.written);
+}
+
+function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined): Look {
+  const { remaining, own } = pieces;
+  const defined = definedScrew(pieces);
+  const counterSet =
+    grade !== undefined && "means" in grade ? remaining.take(COUNTER_SET) : undefined;
+  const rod = ALL_THREAD_ROD.test(remaining.rest());
+  const fullThread = rod ? undefined : remaining.take(FULL_THREAD)?.[0];
+  const point = remaining.takePhrase(POINT_PHRASES.filter(({ means }) => means !== "cup"));
+  // "Hexalobular socket pan head": a drive by its own name is not to be taken for a cap head's socket.
+  const ownDrive = remaining.takePhrase(
+    DRIVE_PHRASES.filter(({ means }) => means === "star" || means === "cross"),
+  );
+  const phrase = remaining.takeWritten(HEAD_PHRASES);
+  const cup = point ?? remaining.takePhrase(POINT_PHRASES);
+  const drivePhrase = ownDrive ?? remaining.takePhrase(DRIVE_PHRASES);
+  const hexagonSet = counterSet !== undefined || isHexagonSet(phrase, defined, cup, grade);
+  const named = hexagonSet ? "hex" : (phrase?.means.head ?? ownMeaning(own, "head")?.head);
+  // "M10 all thread" with no head is the rod itself.
+  const isRod = named === undefined && defined === undefined && /^all/i.test(fullThread ?? "");
+  const head = named ?? defined?.head ?? (isRod ? "stud" : undefined);
+  const drive =
+    drivePhrase ?? ownMeaning(own, "drive")?.drive ?? phrase?.means.drive ?? defined?.drive;
+  const full =
+    hexagonSet ||
+    (fullThread !== undefined && !isRod) ||
+    (phrase?.means.fullThread ?? defined?.fullThread ?? false);
+  const agrees = (means: DefinedPart | undefined) =>
+    means?.part === "screw" &&
+    means.head === head &&
+    (means.drive === undefined || means.drive === drive);
+  const open = pieces.standards.filter(({ wantsHead }) => wantsHead && head === undefined);
+  const ended = cup ?? defined?.point;
+  return {
+    ...(head === undefined ? {} : { head }),
+    ...(drive === undefined ? {} : { drive }),
+    ...(ended === undefined ? {} : { point: ended }),
+    ...(full ? { fullThread: true } : {}),
+    unknown: [
+      ...contradicting(pieces, ({ means }) => agrees(means)),
+      ...open.map(({ written }) => written),
+    ],
+  };
+}
+
+/** Reads a screw, bolt, stud or set screw, with its nut where one was asked for. */
+export function readScrew(
+  pieces: Pieces,
+  nutText: string | undefined,
+): FastenerSpec | CalloutProblem {
+  const { remaining, own, read } = pieces;
+  const written = takeGrade(remaining);
+  const { unknown, ...look } = takeLook(pieces, written);
+  const finish = remaining.takePhrase(FINISH_PHRASES) ?? ownMeaning(own, "finish")?.finish;
+  const sized = sizeOf(pieces);
+  if ("code" in sized) return ofItsSystem(sized, written);
+  const nut = nutText === undefined ? undefined : readNut(startOf(nutText, own), sized.thread);
+  if (nut !== undefined && isCalloutProblem(nut)) return ofWhole(nut, read);
+  const grade = gradeOfWord(written, sized.thread, look.head === "socket-cap");
+  const ofStainless = grade?.id !== undefined && /^[ACF]\d-/.test(grade.id);
+  const coat = finish ?? (ofStainless ? "stainless" : undefined);
+  const spec: ScrewSpec = {
+    part: "screw",
+    ...common(pieces, sized, coat),
+    ...(sized.lengthMm === undefined ? {} : { lengthMm: sized.lengthMm }),
+    ...look,
+    ...(grade?.id === undefined ? {} : { gradeId: grade.id }),
+    ...(nut?.part === "nut" ? { nut } : {}),
+  };
+  return finished(pieces, spec, [...sized.unknown, ...unknown], grade);
+}
