@@ -28,6 +28,8 @@ export {
   repairSchema,
 } from "./repair";
 export type { PlanPaperInput, Repair, RepairInput } from "./repair";
+export { ownWordInputSchema, ownWordListSchema, ownWordSchema } from "./own-word";
+export type { OwnWordInput, StoredWord } from "./own-word";
 export { PAGES, isPage } from "./pages";
 export { pageQuerySchema, writeSchema } from "./write";
 export type { Write } from "./write";

@@ -168,8 +168,7 @@ export function takeNutClass(remaining: Remaining): WrittenNutClass | undefined 
   if (found === undefined) return undefined;
   const [written, number = ""] = found;
   return ({ family }) => {
-    const metric =
-      family === "iso-metric" || (family !== "unified" && /class|cl/i.test(written));
+    const metric = family === "iso-metric" || (family !== "unified" && /class|cl/i.test(written));
     const [own, other] = metric
       ? [`nut-${number}`, `nut-sae-${number}`]
       : [`nut-sae-${number}`, `nut-${number}`];

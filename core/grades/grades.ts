@@ -39,7 +39,10 @@ export function gradeSystemOf({ family }: Thread): GradeSystem | undefined {
 export function gradesFor(thread: Thread): readonly Grade[] {
   const system = gradeSystemOf(thread);
   if (system === undefined) return [];
-  const made = GRADES.filter((grade) => grade.system === system || grade.system === "stainless");
+  const made = [
+    ...GRADES.filter((grade) => grade.system === system),
+    ...GRADES.filter((grade) => grade.system === "stainless"),
+  ];
   return made.filter((grade) => bandAt(grade, thread.majorMm) !== undefined);
 }
 

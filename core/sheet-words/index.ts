@@ -1,6 +1,12 @@
 export { calloutProblemWords, spannerFitWords, specProblemWords } from "./callout-words";
 export { DUTY_WORDS, ENVIRONMENT_WORDS, PART_METAL_WORDS } from "./circumstances-words";
-export { datumWords, nominalLengthWords } from "./fastener-words";
+export {
+  NUT_STYLE_WORDS,
+  WASHER_STYLE_WORDS,
+  datumWords,
+  nominalLengthWords,
+} from "./fastener-words";
+export { OWN_WORD_SENTENCES, meaningWords, whatIsWords } from "./own-word-words";
 export {
   HOLE_MATERIAL_WORDS,
   SEAT_WORDS,

@@ -12,6 +12,7 @@ import { identificationRoutes } from "./routes/identifications";
 import { jobRoutes } from "./routes/jobs";
 import { repairRoutes } from "./routes/repairs";
 import { sheetRoutes } from "./routes/sheets";
+import { wordRoutes } from "./routes/words";
 import { caliperRoutes } from "./simulators/caliper/routes";
 import type { Caliper } from "./simulators/caliper/simulated-caliper";
 import type { Store } from "./store/database";
@@ -49,7 +50,8 @@ export function createApp(parts: AppParts): Express {
   });
   app.use("/api", json({ limit: `${BODY_LIMIT_KB}kb` }));
   app.use("/api", healthRoutes(store), jobRoutes(store, now), identificationRoutes(store, now));
-  app.use("/api", sheetRoutes(printer, now), repairRoutes(store, printer, now));
+  app.use("/api", sheetRoutes(store, printer, now), repairRoutes(store, printer, now));
+  app.use("/api", wordRoutes(store, now));
   if (caliper !== undefined) app.use("/api", caliperRoutes(caliper, now));
   app.use("/api", () => {
     throw new ApiFailure("no-such-address", "There is nothing at this address.");

@@ -5,10 +5,11 @@ import {
   type Identification,
   type Units,
 } from "@root-gauge/core";
-import { calledScrew, isCalloutProblem, parseScrew } from "@root-gauge/core/callout";
+import { calledScrew, isCalloutProblem, parseScrew, type OwnWord } from "@root-gauge/core/callout";
 import { designationProblemWords, understandingWords } from "@root-gauge/core/chart-words";
 import { PANEL_SENTENCES, unreadShareWords } from "@root-gauge/core/panel-words";
 import { calloutProblemWords } from "@root-gauge/core/sheet-words";
+import { useOwnWords, useWordsOfServer } from "../data/own-words";
 import { Body } from "../kit/text";
 import { CalledRow } from "../callout/called-row";
 import { View } from "@tamagui/core";
@@ -33,8 +34,8 @@ function foundBy(reading: DesignationReading): { ids: readonly string[]; problem
 }
 
 /** What was not understood of a part, where the text is more of an order than of a thread. */
-function orderProblem(text: string): string | undefined {
-  const read = parseScrew(text);
+function orderProblem(text: string, words: readonly OwnWord[]): string | undefined {
+  const read = parseScrew(text, words);
   if (!isCalloutProblem(read)) return undefined;
   const helps = read.code === "callout-not-understood" || read.code === "callout-grade";
   return helps ? calloutProblemWords(read) : undefined;
@@ -49,14 +50,16 @@ export interface FindResultsProps {
 /** What the text means: a part to order, threads and how they stand to the readings, or why it is neither. */
 export function FindResults({ typed, identification, units }: FindResultsProps) {
   const { ids, problem } = foundBy(lookUpThread(typed));
-  const called = calledScrew(typed);
+  useWordsOfServer();
+  const words = useOwnWords();
+  const called = calledScrew(typed, words);
   const found = identification.candidates.filter(({ thread }) => ids.includes(thread.id));
   return (
     <>
       <CalledRow text={typed} />
       {problem === undefined || called !== undefined ? null : (
         <Body color="$quiet">
-          {typed.trim() === "" ? PANEL_SENTENCES.findWhat : (orderProblem(typed) ?? problem)}
+          {typed.trim() === "" ? PANEL_SENTENCES.findWhat : (orderProblem(typed, words) ?? problem)}
         </Body>
       )}
       {found.length === 0 ? null : (

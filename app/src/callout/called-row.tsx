@@ -1,6 +1,7 @@
 import { calledScrew, formatCallout } from "@root-gauge/core/callout";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
+import { useOwnWords } from "../data/own-words";
 import { ListRow } from "../kit/list-row";
 import { Figure, Small } from "../kit/text";
 import { sheetPath } from "../shell/sheet-address";
@@ -8,7 +9,8 @@ import { sheetPath } from "../shell/sheet-address";
 /** The way from a searched text to the sheet of the part it calls for; nothing for a mere thread. */
 export function CalledRow({ text }: { text: string }) {
   const router = useRouter();
-  const called = calledScrew(text);
+  const words = useOwnWords();
+  const called = calledScrew(text, words);
   if (called === undefined) return null;
   const callout = formatCallout(called);
   return (

@@ -1,17 +1,10 @@
-import { MOST_LETTERS, threadName } from "@root-gauge/core";
-import {
-  formatCallout,
-  isCalloutProblem,
-  parseScrew,
-  withEachThread,
-} from "@root-gauge/core/callout";
-import { calloutProblemWords } from "@root-gauge/core/sheet-words";
+import { formatCallout, isCalloutProblem, parseScrew } from "@root-gauge/core/callout";
 import { View } from "@tamagui/core";
+import { useOwnWords } from "../data/own-words";
 import { ListRow } from "../kit/list-row";
-import { Body, Figure, Small } from "../kit/text";
-import { TextEntry } from "../kit/text-entry";
+import { Figure, Small } from "../kit/text";
+import { CalloutEntry } from "./callout-entry";
 
-const MOST_CHOICES = 6;
 export interface CalloutBoxProps {
   readonly value: string;
   readonly onChange: (text: string) => void;
@@ -20,57 +13,32 @@ export interface CalloutBoxProps {
   readonly autoFocus?: boolean;
   /** What stands in it is of an earlier time: what is typed takes its place. */
   readonly typedOver?: boolean;
-  /** Say nothing while only a thread was written. */
   readonly label?: string;
 }
 
 /** A field that takes a part as one would order it, and the way to its sheet. */
-export function CalloutBox({
-  value,
-  onChange,
-  onOpen,
-  autoFocus = false,
-  typedOver = false,
-  label,
-}: CalloutBoxProps) {
-  const read = parseScrew(value);
-  const problem = isCalloutProblem(read) ? read : undefined;
+export function CalloutBox({ value, onOpen, label, ...rest }: CalloutBoxProps) {
+  const read = parseScrew(value, useOwnWords());
+  const callout = isCalloutProblem(read) ? undefined : formatCallout(read);
   const open = () => {
-    if (!isCalloutProblem(read)) onOpen(formatCallout(read));
+    if (callout !== undefined) onOpen(callout);
   };
   return (
     <View gap={8}>
-      <TextEntry
+      <CalloutEntry
+        {...rest}
         label={label ?? "The part, as you would order it"}
         value={value}
-        placeholder="7/16-14 x 2-1/4 gr 5 zinc"
-        longest={MOST_LETTERS}
-        autoFocus={autoFocus}
-        typedOver={typedOver}
-        onChange={onChange}
         onSubmit={open}
       />
-      {value.trim() === "" ? null : isCalloutProblem(read) ? (
-        <Body role="status" color="$quiet">
-          {calloutProblemWords(read)}
-        </Body>
-      ) : (
+      {callout === undefined ? null : (
         <ListRow onPress={open}>
           <View flex={1}>
-            <Figure>{formatCallout(read)}</Figure>
+            <Figure>{callout}</Figure>
             <Small>Open its sheet</Small>
           </View>
         </ListRow>
       )}
-      {problem?.code === "callout-which-thread"
-        ? withEachThread(problem, problem.threads.slice(0, MOST_CHOICES).map(threadName)).map(
-            (text) => (
-              <ListRow key={text} onPress={() => onChange(text)}>
-                <Figure>{text}</Figure>
-              </ListRow>
-            ),
-          )
-        : null}
     </View>
   );
 }

@@ -6,12 +6,15 @@ import {
   jobListSchema,
   jobSchema,
   jobWithIdentificationsSchema,
+  ownWordListSchema,
+  ownWordSchema,
   repairListSchema,
   repairSchema,
   type ApiErrorCode,
   type CaliperCommand,
   type IdentificationInput,
   type JobInput,
+  type OwnWordInput,
   type PlanPaperInput,
   type RepairInput,
 } from "@root-gauge/contract";
@@ -117,6 +120,9 @@ export const api = {
   repair: (id: string) => call(`/api/repairs/${id}`, repairSchema),
   saveRepair: (id: string, input: RepairInput, saw: number) =>
     call(`/api/repairs/${id}${written(saw)}`, repairSchema, put(input)),
+  words: () => call("/api/words", ownWordListSchema),
+  saveWord: (id: string, input: OwnWordInput, saw: number) =>
+    call(`/api/words/${id}${written(saw)}`, ownWordSchema, put(input)),
   planPaper: (paper: PlanPaperInput) =>
     file("/api/work-plan.pdf", { ...put(paper), method: "POST" }),
   /** A sheet on paper, by its own address. */

@@ -3,6 +3,7 @@ import type {
   Job,
   JobWithIdentifications,
   Repair,
+  StoredWord,
 } from "@root-gauge/contract";
 import { MutationObserver, type InfiniteData, type QueryClient } from "@tanstack/react-query";
 import { api } from "./api";
@@ -10,7 +11,7 @@ import type { Parcel } from "./parcel";
 import { keysOf, QUERY_KEYS } from "./query-keys";
 import { recordToBe } from "./record-to-be";
 
-type Answer = Job | IdentificationRecord | Repair;
+type Answer = Job | IdentificationRecord | Repair | StoredWord;
 
 /** What was kept under a key before it was changed ahead of the server. */
 type Before = readonly (readonly [key: readonly string[], data: unknown])[];
@@ -23,6 +24,8 @@ function post({ kind, id, body, saw }: Parcel): Promise<Answer> {
       return api.saveIdentification(id, body, saw);
     case "repair":
       return api.saveRepair(id, body, saw);
+    case "word":
+      return api.saveWord(id, body, saw);
   }
 }
 

@@ -1,4 +1,9 @@
-import { identificationInputSchema, jobInputSchema, repairInputSchema } from "@root-gauge/contract";
+import {
+  identificationInputSchema,
+  jobInputSchema,
+  ownWordInputSchema,
+  repairInputSchema,
+} from "@root-gauge/contract";
 import { z } from "zod/mini";
 
 /**
@@ -31,6 +36,7 @@ export const parcelSchema = z.pipe(
     z.object({ ...common, kind: z.literal("job"), body: jobInputSchema }),
     z.object({ ...common, kind: z.literal("identification"), body: identificationInputSchema }),
     z.object({ ...common, kind: z.literal("repair"), body: repairInputSchema }),
+    z.object({ ...common, kind: z.literal("word"), body: ownWordInputSchema }),
   ]),
   // Parcels of an older make have no place: the time they were queued at keeps their order.
   z.transform((parcel) => ({ ...parcel, place: parcel.place ?? parcel.queuedAt })),
@@ -44,11 +50,12 @@ export const newParcelSchema = z.discriminatedUnion("kind", [
   z.object({ ...given, kind: z.literal("job"), body: jobInputSchema }),
   z.object({ ...given, kind: z.literal("identification"), body: identificationInputSchema }),
   z.object({ ...given, kind: z.literal("repair"), body: repairInputSchema }),
+  z.object({ ...given, kind: z.literal("word"), body: ownWordInputSchema }),
 ]);
 
 export type NewParcel = z.infer<typeof newParcelSchema>;
 
 /** The job that a parcel belongs to, where it belongs to one. */
 export function jobOf(parcel: Parcel): string | undefined {
-  return parcel.kind === "job" ? undefined : parcel.body.jobId;
+  return parcel.kind === "job" || parcel.kind === "word" ? undefined : parcel.body.jobId;
 }

@@ -9,6 +9,7 @@ export const QUERY_KEYS = {
   identification: (id: string) => ["identification", id] as const,
   repairs: (jobId: string) => ["repairs", jobId] as const,
   repair: (id: string) => ["repair", id] as const,
+  words: ["words"] as const,
 };
 
 /** The answers that a save changes. */
@@ -18,6 +19,7 @@ export function keysOf(
   if (parcel.kind === "job") {
     return [QUERY_KEYS.jobs, QUERY_KEYS.job(parcel.id), QUERY_KEYS.jobName(parcel.id)];
   }
+  if (parcel.kind === "word") return [QUERY_KEYS.words];
   const { jobId } = parcel.body as { jobId: string };
   // It may have stood in another job before: the lists of all jobs are asked for again as they are shown.
   if (parcel.kind === "repair") {

@@ -1,4 +1,9 @@
-import type { IdentificationInput, JobInput, RepairInput } from "@root-gauge/contract";
+import type {
+  IdentificationInput,
+  JobInput,
+  OwnWordInput,
+  RepairInput,
+} from "@root-gauge/contract";
 import { useEffect, useSyncExternalStore } from "react";
 import { deliverParcel } from "./deliver-parcel";
 import { createOutbox, isOutboxKey, isSent, parcelIn, type OutboxState } from "./outbox";
@@ -27,6 +32,12 @@ export function saveIdentification(id: string, body: IdentificationInput, saw = 
 /** @param saw the version of the record that was seen here; 0 for a new one */
 export function saveRepair(id: string, body: RepairInput, saw = 0): void {
   outbox.add({ kind: "repair", id, body, queuedAt: Date.now(), saw });
+  void outbox.deliver();
+}
+
+/** @param saw the version of the word that was seen here; 0 for a new one */
+export function saveWord(id: string, body: OwnWordInput, saw = 0): void {
+  outbox.add({ kind: "word", id, body, queuedAt: Date.now(), saw });
   void outbox.deliver();
 }
 

@@ -1,6 +1,10 @@
 import { useTheme, View } from "@tamagui/core";
 import { useId } from "react";
-import { TextInput } from "react-native";
+import {
+  TextInput,
+  type NativeSyntheticEvent,
+  type TextInputKeyPressEventData,
+} from "react-native";
 import { Body, Label } from "./text";
 import { rem } from "./text-scale";
 
@@ -17,6 +21,13 @@ export interface TextEntryProps {
   readonly autoFocus?: boolean;
   /** What stands in it is chosen when it takes the focus, so that what is typed takes its place. */
   readonly typedOver?: boolean;
+  /** Suggestions that go with it: the list's id, the one that is marked, and the keys that move in it. */
+  readonly suggests?: {
+    readonly list: string;
+    readonly marked: string | undefined;
+    /** Whether the key was meant for the list. */
+    readonly onKey: (key: string) => boolean;
+  };
   /** Only figures are typed: a phone opens its keyboard of figures. */
   readonly figures?: boolean;
 }
@@ -34,6 +45,7 @@ export function TextEntry({
   autoFocus = false,
   typedOver = false,
   figures = false,
+  suggests,
 }: TextEntryProps) {
   const theme = useTheme();
   const id = useId();
@@ -55,6 +67,18 @@ export function TextEntry({
         maxLength={longest}
         autoFocus={autoFocus}
         selectTextOnFocus={typedOver}
+        {...(suggests === undefined
+          ? {}
+          : {
+              role: "combobox" as const,
+              "aria-expanded": true,
+              "aria-controls": suggests.list,
+              "aria-autocomplete": "list",
+              "aria-activedescendant": suggests.marked,
+              onKeyPress: (event: NativeSyntheticEvent<TextInputKeyPressEventData>) => {
+                if (suggests.onKey(event.nativeEvent.key)) event.preventDefault();
+              },
+            })}
         {...(figures ? { inputMode: "decimal" as const } : {})}
         style={{
           minHeight: 48,

@@ -37,6 +37,7 @@ export function repairLines(record: RepairRecord): readonly string[] {
 /** What a parcel is called: the job's name, or the place of the part. */
 export function parcelTitle(parcel: Parcel): string {
   if (parcel.kind === "job") return `Job: ${parcel.body.name}`;
+  if (parcel.kind === "word") return `Word: ${parcel.body.word}`;
   const what = parcel.kind === "repair" ? "A repair" : "A part";
   return parcel.body.position === "" ? `${what}, its place not named` : parcel.body.position;
 }

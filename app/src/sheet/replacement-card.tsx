@@ -1,15 +1,11 @@
 import { needsAcknowledgement } from "@root-gauge/core";
 import { isCalloutProblem, parseScrew, type ScrewSpec } from "@root-gauge/core/callout";
 import { cautionsFor, replacementProblems, specProblems } from "@root-gauge/core/replace";
-import {
-  calloutProblemWords,
-  cautionWords,
-  specProblemWords,
-  SHEET_SENTENCES,
-} from "@root-gauge/core/sheet-words";
+import { cautionWords, specProblemWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
+import { CalloutEntry } from "../callout/callout-entry";
+import { useOwnWords } from "../data/own-words";
 import { Card } from "../kit/surface";
 import { Body, Heading, Small } from "../kit/text";
-import { TextEntry } from "../kit/text-entry";
 import { CautionsCard } from "./cautions-card";
 import { CircumstancesCard } from "./circumstances-card";
 import type { ReplacementDraft } from "./use-replacement-draft";
@@ -24,7 +20,7 @@ export function ReplacementCard({
   original: ScrewSpec | undefined;
 }) {
   const { callout, circumstances, acknowledgedAt } = draft;
-  const read = parseScrew(callout);
+  const read = parseScrew(callout, useOwnWords());
   const spec = isCalloutProblem(read) ? undefined : read;
   const grave = needsAcknowledgement(circumstances);
   const cautions = spec === undefined ? [] : cautionsFor(spec, circumstances).map(cautionWords);
@@ -32,16 +28,7 @@ export function ReplacementCard({
     <>
       <Card gap={8}>
         <Heading>What goes in</Heading>
-        <TextEntry
-          label="As you would order it"
-          value={callout}
-          placeholder="7/16-14 x 2-1/4 gr 5 zinc"
-          longest={200}
-          problem={
-            callout.trim() !== "" && isCalloutProblem(read) ? calloutProblemWords(read) : undefined
-          }
-          onChange={draft.setCallout}
-        />
+        <CalloutEntry label="As you would order it" value={callout} onChange={draft.setCallout} />
         {spec === undefined
           ? null
           : [

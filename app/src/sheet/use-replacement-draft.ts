@@ -4,6 +4,7 @@ import { isCalloutProblem, parseScrew } from "@root-gauge/core/callout";
 import { calloutProblemWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import type { DraftField } from "../data/draft-fields";
 import { useDrafts, writeDraft } from "../data/drafts";
+import { useOwnWords } from "../data/own-words";
 import { circumstancesOf } from "../shell/sheet-address";
 
 type Part = "callout" | "duty" | "environment" | "metal" | "surface" | "acknowledgedAt";
@@ -59,7 +60,8 @@ export function useReplacementDraft(
   });
   const callout = drafts[fields.callout] ?? stored?.callout ?? derived;
   const acknowledgedAt = given("acknowledgedAt") ?? stored?.acknowledgedAt ?? null;
-  const read = parseScrew(callout);
+  const words = useOwnWords();
+  const read = parseScrew(callout, words);
   const unread =
     callout.trim() !== "" && isCalloutProblem(read) ? calloutProblemWords(read) : undefined;
   const unacknowledged =

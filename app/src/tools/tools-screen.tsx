@@ -25,6 +25,7 @@ import { TextEntry } from "../kit/text-entry";
 import { ToggleChips } from "../kit/toggle-chips";
 import { PageColumns, PageHead } from "../shell/page";
 import { TapList } from "./tap-list";
+import { WordsCard } from "./words-card";
 
 const SET_CHOICES = DRILL_SETS.map((value) => ({ value, label: DRILL_SET_WORDS[value] }));
 const TAP_CHOICES = TAPS.map((value) => ({ value, label: TAP_WORDS[value] }));
@@ -178,6 +179,7 @@ export function ToolsScreen() {
               />
             </Card>
             <Measuring />
+            <WordsCard />
           </>
         }
       />

@@ -26,7 +26,7 @@ export const STATUS_OF: Readonly<Record<ApiErrorCode, number>> = {
 };
 
 /** What a writer is told who has not seen the newest version. */
-export function changedElsewhere(what: "job" | "part" | "repair"): ApiFailure {
+export function changedElsewhere(what: "job" | "part" | "repair" | "word"): ApiFailure {
   return new ApiFailure(
     "conflict",
     `Another device has changed this ${what} since. Nothing was stored: look at both and say which one is right.`,

@@ -5,6 +5,7 @@ import { ApiFailure, checked } from "../http/api-failure";
 import { checkedCallout } from "../http/checked-callout";
 import { savedOrRefused } from "../http/saved-or-refused";
 import type { Store } from "../store/database";
+import { listWords } from "../store/own-words";
 import { findIdentification, saveIdentification } from "../store/identifications";
 
 const idSchema = z.uuid();
@@ -26,7 +27,8 @@ export function identificationRoutes(store: Store, now: () => Date): Router {
     const id = checked(idSchema, request.params.id, "invalid-id");
     const input = checked(identificationInputSchema, request.body, "invalid-body");
     if (input.replacement !== null) {
-      checkedCallout(input.replacement.callout, "replacement.callout", "invalid-body");
+      const words = await listWords(store);
+      checkedCallout(input.replacement.callout, words, "replacement.callout", "invalid-body");
     }
     const write = checked(writeSchema, request.query, "invalid-query");
     const saved = await saveIdentification(store, id, input, now(), write);

@@ -105,6 +105,21 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
       }
     },
   },
+  "0006-own-words": {
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable("own_words")
+        .addColumn("id", "text", (column) => column.primaryKey())
+        .addColumn("word", "text", (column) => column.notNull())
+        .addColumn("means", "text", (column) => column.notNull())
+        .addColumn("created_at", "text", (column) => column.notNull())
+        .addColumn("updated_at", "text", (column) => column.notNull())
+        .addColumn("version", "integer", (column) => column.notNull().defaultTo(1))
+        .addColumn("device", "text", (column) => column.notNull().defaultTo(""))
+        .addColumn("removed", "integer", (column) => column.notNull().defaultTo(0))
+        .execute();
+    },
+  },
 };
 
 export const migrationProvider: MigrationProvider = {

@@ -51,8 +51,23 @@ export interface RepairsTable {
   set_aside: Generated<string>;
 }
 
+/** Words that the workshop has taught the readers of call-outs. */
+export interface OwnWordsTable {
+  id: string;
+  word: string;
+  /** JSON of what it means. */
+  means: string;
+  created_at: string;
+  updated_at: string;
+  version: Generated<number>;
+  device: Generated<string>;
+  /** 1 for what was taken out. */
+  removed: Generated<number>;
+}
+
 export interface Tables {
   jobs: JobsTable;
   identifications: IdentificationsTable;
   repairs: RepairsTable;
+  own_words: OwnWordsTable;
 }

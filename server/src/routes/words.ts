@@ -1,0 +1,28 @@
+import { ownWordInputSchema, writeSchema } from "@root-gauge/contract";
+import { Router } from "express";
+import { z } from "zod/mini";
+import { changedElsewhere, checked } from "../http/api-failure";
+import type { Store } from "../store/database";
+import { listWords, saveWord } from "../store/own-words";
+
+const idSchema = z.uuid();
+
+/** GET /api/words, PUT /api/words/:id: the shop's own words of call-outs. */
+export function wordRoutes(store: Store, now: () => Date): Router {
+  const router = Router();
+
+  router.get("/words", async (_request, response) => {
+    response.json({ words: await listWords(store) });
+  });
+
+  router.put("/words/:id", async (request, response) => {
+    const id = checked(idSchema, request.params.id, "invalid-id");
+    const input = checked(ownWordInputSchema, request.body, "invalid-body");
+    const write = checked(writeSchema, request.query, "invalid-query");
+    const saved = await saveWord(store, id, input, now(), write);
+    if (saved === undefined) throw changedElsewhere("word");
+    response.json(saved);
+  });
+
+  return router;
+}

@@ -1,0 +1,75 @@
+import {
+  ownWordSchema,
+  type OwnWordInput,
+  type StoredWord,
+  type Write,
+} from "@root-gauge/contract";
+import type { Selectable } from "kysely";
+import type { Store } from "./database";
+import type { OwnWordsTable } from "./schema";
+import { maySave, wroteBy } from "./versions";
+
+/** A row as a record; one of an older make whose meaning is not known any more is left out of the list, not thrown away. */
+function wordOf(row: Selectable<OwnWordsTable>): StoredWord | undefined {
+  const { id, word, updated_at: updatedAt, version } = row;
+  const read = ownWordSchema.safeParse({
+    id,
+    word,
+    means: JSON.parse(row.means) as unknown,
+    updatedAt,
+    version,
+    removed: row.removed === 1,
+  });
+  return read.success ? read.data : undefined;
+}
+
+/** The words of the workshop, by their letters. */
+export async function listWords(store: Store): Promise<readonly StoredWord[]> {
+  const rows = await store
+    .selectFrom("own_words")
+    .selectAll()
+    .where("removed", "=", 0)
+    .orderBy("word")
+    .execute();
+  return rows.map(wordOf).filter((word) => word !== undefined);
+}
+
+/**
+ * Teaches a word, changes what it means or takes it out: saying it twice is saying it once.
+ * @returns undefined when another device has changed it since; nothing was stored
+ */
+export async function saveWord(
+  store: Store,
+  id: string,
+  input: OwnWordInput,
+  now: Date,
+  write: Write = { saw: 0 },
+): Promise<StoredWord | undefined> {
+  const at = now.toISOString();
+  const content = {
+    word: input.word,
+    means: JSON.stringify(input.means),
+    removed: input.removed === true ? 1 : 0,
+  };
+  return store.transaction().execute(async (transaction) => {
+    const existing = await transaction
+      .selectFrom("own_words")
+      .selectAll()
+      .where("id", "=", id)
+      .executeTakeFirst();
+    const same =
+      existing?.word === content.word &&
+      existing.means === content.means &&
+      existing.removed === content.removed;
+    if (same) return wordOf(existing);
+    if (!maySave(existing, write)) return undefined;
+    const changed = { ...content, updated_at: at, ...wroteBy(existing, write) };
+    const row = await transaction
+      .insertInto("own_words")
+      .values({ id, created_at: at, ...changed })
+      .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
+      .returningAll()
+      .executeTakeFirstOrThrow();
+    return wordOf(row);
+  });
+}
