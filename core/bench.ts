@@ -76,6 +76,7 @@ export {
   sizeWasRead,
   standingOf,
   summaryOf,
+  AGAIN_KEY,
   testKey,
   unknownStanding,
 } from "./identify";
@@ -93,6 +94,8 @@ export type {
   MeasuredSizes,
   NextTest,
   OpeningTest,
+  RetakeTest,
+  Suspect,
   OriginPlace,
   PartCondition,
   PartFunction,

@@ -1,6 +1,7 @@
 import type { Suspect } from "../identify";
 import { printLength, printPlain, printRange, type Units } from "../units";
 import { angleWords, leafWords, lowerFirst, pitchWords } from "../words";
+import type { SlipKind } from "./slip-kinds";
 import type { Slip } from "./slips";
 
 const MATED_WORDS = {
@@ -54,6 +55,28 @@ export function suspectWords(suspect: Suspect, units: Units): string {
     case "external-only":
     case "commonness":
       return `Without it, ${fits}.`;
+  }
+}
+
+/** What went wrong with a reading, where it shows it: a sentence that follows on what it would have been. */
+export function slipKindWords(kind: SlipKind, units: Units): string {
+  switch (kind.code) {
+    case "digits":
+      return `Two figures changed round, or one misread: ${printLength(kind.mm, units)}?`;
+    case "unit":
+      return `In the other unit it is ${printLength(kind.mm, units)}.`;
+    case "flats":
+      return "That is across its flats: was it taken over the crests?";
+    case "shank":
+      return "That is its plain shank: was it taken over the crests?";
+    case "zero":
+      return `It is ${printLength(kind.byMm, units)} away: jaws that are not zeroed shift every size alike. Close them and look.`;
+    case "next-leaf":
+      return "That leaf is next to the right one, or the next but one.";
+    case "fence-post":
+      return "The crest that the count began on was counted as a thread.";
+    case "one-pitch-more":
+      return "It spans one pitch more than was said.";
   }
 }
 

@@ -1,4 +1,12 @@
 // What may be wrong where nothing fits: which reading, or which slip of hand.
-export { notHeldWords, suspectWords, suspicionWords, unitSlipWords } from "./doubt-words";
+export {
+  slipKindWords,
+  notHeldWords,
+  suspectWords,
+  suspicionWords,
+  unitSlipWords,
+} from "./doubt-words";
 export { likelySlips } from "./slips";
+export { slipKindOf } from "./slip-kinds";
+export type { SlipKind } from "./slip-kinds";
 export type { Slip } from "./slips";

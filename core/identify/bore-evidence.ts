@@ -1,7 +1,7 @@
 import { limits, taperLengths, toleranceClasses, type Thread } from "../threads";
 import { outsideAgreement } from "./agreement";
 import type { Evidence } from "./evidence";
-import { BLUNDER, backgroundDensity } from "./misread";
+import { BLUNDER, backgroundDensity, unknownDensity } from "./misread";
 import type { BoreInstrument, ReadingOf } from "./reading";
 import type { ReasonFigures } from "./reason";
 import { accountedFor, sizeDensity, type ReadingSpread, type SizeBand } from "./size-model";
@@ -81,6 +81,6 @@ function reason(reading: BoreReading, thread: Thread): ReasonFigures {
 /** The bore of a nut or a tapped hole, against the band of its minor diameter. */
 export const boreEvidence: Evidence<"internal-diameter"> = {
   likelihood,
-  unknownLikelihood: ({ mm }) => backgroundDensity(mm),
+  unknownLikelihood: ({ mm }, pitchMm) => unknownDensity(mm + pitchMm, pitchMm),
   reason,
 };

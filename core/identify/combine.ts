@@ -68,13 +68,22 @@ function oneSize(group: readonly WeighedReading[]): ReadingLikelihoods {
 function mixture(terms: readonly (readonly [number, ReadingLikelihoods])[]): ReadingLikelihoods {
   const largest = terms.reduce((most, [chance]) => Math.max(most, chance), 0);
   const shares = terms.map(([chance]) => (largest === 0 ? 1 : chance / largest));
-  const sum = (of: (likelihoods: ReadingLikelihoods) => number) =>
-    terms.reduce((total, [, likelihoods], i) => total + (shares[i] ?? 0) * of(likelihoods), 0);
-  const length = terms[0]?.[1].ofThreads.length ?? 0;
-  return {
-    ofThreads: Float64Array.from({ length }, (_, at) => sum(({ ofThreads }) => ofThreads[at] ?? 0)),
-    ofUnknown: sum(({ ofUnknown }) => ofUnknown),
-  };
+  return each(
+    terms.map(([, likelihoods]) => likelihoods),
+    (values) => values.reduce((total, value, i) => total + (shares[i] ?? 0) * value, 0),
+  );
+}
+
+/** Brings likelihoods together place by place, of the threads held and of those that are not. */
+function each(
+  all: readonly ReadingLikelihoods[],
+  together: (values: readonly number[]) => number,
+): ReadingLikelihoods {
+  const along = (of: (one: ReadingLikelihoods) => Float64Array) =>
+    Float64Array.from({ length: all[0] === undefined ? 0 : of(all[0]).length }, (_, at) =>
+      together(all.map((one) => of(one)[at] ?? 0)),
+    );
+  return { ofThreads: along((one) => one.ofThreads), ofUnknown: along((one) => one.ofUnknown) };
 }
 
 /** The same look taken again tells a little more than once, not as much as a second witness. */
@@ -82,13 +91,7 @@ const AGAIN = 0.3;
 
 function sameLook(group: readonly WeighedReading[]): ReadingLikelihoods {
   const exponent = (1 + AGAIN * (group.length - 1)) / group.length;
-  const of = (at: (weighed: WeighedReading) => number) =>
-    group.reduce((product, weighed) => product * at(weighed) ** exponent, 1);
-  const length = group[0]?.ofThreads.length ?? 0;
-  return {
-    ofThreads: Float64Array.from({ length }, (_, at) => of(({ ofThreads }) => ofThreads[at] ?? 0)),
-    ofUnknown: of(({ ofUnknown }) => ofUnknown),
-  };
+  return each(group, (values) => values.reduce((product, value) => product * value ** exponent, 1));
 }
 
 /** Readings under one name are of one thing; undefined for those that are witnesses of their own, as counts are. */

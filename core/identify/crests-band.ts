@@ -1,5 +1,6 @@
-import { sizesOverCrests, toleranceClasses, type Thread } from "../threads";
+import { basicSizes, sizesOverCrests, toleranceClasses, type Thread } from "../threads";
 import type { Mm } from "../units";
+import { normalDensity } from "./distributions";
 import { BLUNDER, backgroundDensity } from "./misread";
 import type { PartCondition } from "./reading";
 import { sizeDensity, type ReadingSpread, type SizeBand } from "./size-model";
@@ -21,7 +22,23 @@ export function majorBand(thread: Thread): MajorBand | undefined {
   return band;
 }
 
-/** Density of this size over the crests for a thread, blunders included. */
+/** How often the plain shank of a screw rolled on drawn wire, as thick as its pitch diameter, is taken for the crests. */
+const SHANK = 0.002;
+const SHANK_SD = 0.04;
+/** Threads of fasteners have such shanks. */
+const WITH_SHANK: ReadonlySet<Thread["family"]> = new Set([
+  "iso-metric",
+  "unified",
+  "whitworth",
+  "ba",
+]);
+
+/** Density of this size for the plain shank of a screw with the thread. */
+function shankDensity(mm: Mm, thread: Thread): number {
+  return WITH_SHANK.has(thread.family) ? normalDensity(mm, basicSizes(thread).pitch, SHANK_SD) : 0;
+}
+
+/** Density of this size over the crests for a thread, slips included. */
 export function crestsLikelihood(
   mm: Mm,
   thread: Thread,
@@ -31,5 +48,9 @@ export function crestsLikelihood(
   const band = majorBand(thread);
   const blunder = BLUNDER * backgroundDensity(mm);
   if (band === undefined) return blunder;
-  return (1 - BLUNDER) * sizeDensity(mm, band, spread, condition) + blunder;
+  return (
+    (1 - BLUNDER - SHANK) * sizeDensity(mm, band, spread, condition) +
+    SHANK * shankDensity(mm, thread) +
+    blunder
+  );
 }

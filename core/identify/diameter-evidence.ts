@@ -2,7 +2,7 @@ import type { Thread } from "../threads";
 import { outsideAgreement } from "./agreement";
 import { crestsLikelihood, majorBand } from "./crests-band";
 import type { Evidence } from "./evidence";
-import { backgroundDensity } from "./misread";
+import { unknownDensity } from "./misread";
 import type { DiameterInstrument, ReadingOf } from "./reading";
 import type { ReasonFigures } from "./reason";
 import { accountedFor, type ReadingSpread } from "./size-model";
@@ -45,6 +45,6 @@ function reason(reading: DiameterReading, thread: Thread): ReasonFigures {
 export const diameterEvidence: Evidence<"external-diameter"> = {
   likelihood: ({ mm, instrument = "caliper", condition }, thread) =>
     crestsLikelihood(mm, thread, OVER_CRESTS[instrument], condition),
-  unknownLikelihood: ({ mm }) => backgroundDensity(mm),
+  unknownLikelihood: ({ mm }, pitchMm) => unknownDensity(mm, pitchMm),
   reason,
 };

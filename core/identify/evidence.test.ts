@@ -48,7 +48,9 @@ describe("any reading", () => {
         expect(Number.isFinite(weight)).toBe(true);
         expect(evidence.reason(reading, thread).code).toBeTruthy();
       }
-      expect(evidence.unknownLikelihood(reading)).toBeGreaterThan(0);
+      for (const pitchMm of [0.25, 1, 8]) {
+        expect(evidence.unknownLikelihood(reading, pitchMm)).toBeGreaterThan(0);
+      }
     },
   );
 });

@@ -2,7 +2,7 @@ import type { Thread } from "../threads";
 import { outsideAgreement } from "./agreement";
 import { majorBand } from "./crests-band";
 import type { Evidence } from "./evidence";
-import { BLUNDER, backgroundBetween } from "./misread";
+import { BLUNDER, backgroundBetween, unknownDensity } from "./misread";
 import type { ReadingOf } from "./reading";
 import type { ReasonFigures } from "./reason";
 import { accountedFor, sizeBetween } from "./size-model";
@@ -41,6 +41,11 @@ export const betweenEvidence: Evidence<"diameter-between"> = {
     const inside = sizeBetween(reading, band, GAUGE_SD);
     return (1 - BLUNDER) * inside + blunder;
   },
-  unknownLikelihood: backgroundBetween,
+  unknownLikelihood: (reading, pitchMm) => {
+    const { overMm, notOverMm } = reading;
+    const middle = (overMm + notOverMm) / 2;
+    const proportioned = (notOverMm - overMm) * unknownDensity(middle, pitchMm);
+    return Math.max(1e-6, Math.min(1, proportioned));
+  },
   reason: betweenReason,
 };

@@ -1,6 +1,7 @@
 import type { Thread, ThreadSide } from "../threads";
 import type { NextTest } from "./next-test";
 import type { Reason } from "./reason";
+import type { ReadingProblem } from "./refused";
 import type { Suspect } from "./suspects";
 import type { Verdict } from "./standing";
 
@@ -26,6 +27,8 @@ export interface Identification {
   /** How much less likely the readings are together than each alone, as a natural logarithm. */
   readonly conflict: number;
   readonly nextTests: readonly NextTest[];
-  /** Filled when the verdict is contradictory. */
+  /** Readings with a figure that is none, or that no part can have: they were not weighed. */
+  readonly refused: readonly ReadingProblem[];
+  /** Readings that may be the wrong ones: of a contradiction, and of a thread that leads those that fit it badly. */
   readonly suspects: readonly Suspect[];
 }

@@ -3,7 +3,8 @@ import { widerThan } from "./combine";
 import { commonnessOf } from "./commonness";
 import type { Candidate, Identification } from "./identification";
 import { leftHand } from "./left-hand";
-import { nextTests, sideRead, type TestOptions } from "./next-tests";
+import type { RetakeTest } from "./next-test";
+import { AGAIN_KEY, nextTests, sideRead, type TestOptions } from "./next-tests";
 import {
   conflictOf,
   likeliestFirst,
@@ -14,9 +15,10 @@ import {
 import type { Reading } from "./reading";
 import type { Reason } from "./reason";
 import { lastReading } from "./readings-of-kind";
+import { problemOfReading } from "./refused";
 import { withStatedFinish } from "./stated-condition";
 import { isRuledOut } from "./standing";
-import { suspectsOf } from "./suspects";
+import { doubtfulOf, suspectsOf, type Suspect } from "./suspects";
 import { verdictOf } from "./verdict";
 import { reasonOf, weighReading, type WeighedReading } from "./weigh";
 
@@ -34,17 +36,38 @@ export function identify(given: readonly Reading[], options: IdentifyOptions = {
   const posterior = posteriorOf(weighed, options);
   const candidates = rankedCandidates(weighed, posterior, options);
   const conflict = conflictOf(posterior);
-  const verdict = verdictOf(readings, candidates, posterior.unknown, conflict);
+  const sound = readings.filter((reading, at) => problemOfReading(reading, at) === undefined);
+  const verdict = verdictOf(sound, candidates, posterior.unknown, conflict);
   const standing = candidates.filter(({ probability }) => !isRuledOut(probability));
+  const suspects =
+    verdict === "contradictory"
+      ? suspectsOf(readings, weighed, options)
+      : doubtfulOf(candidates[0]);
   return {
     candidates,
     unknown: posterior.unknown,
     verdict,
-    side: sideRead(readings, options.part),
+    side: sideRead(sound, options.part),
     conflict,
-    nextTests: verdict === "settled" ? [] : nextTests(readings, standing, options),
-    suspects: verdict === "contradictory" ? suspectsOf(readings, weighed, options) : [],
+    refused: given.map(problemOfReading).filter((problem) => problem !== undefined),
+    nextTests:
+      verdict === "settled"
+        ? []
+        : [...retakes(given, suspects, options), ...nextTests(sound, standing, options)],
+    suspects,
   };
+}
+
+/** The suspect reading once more, unless one was taken again already. */
+function retakes(
+  given: readonly Reading[],
+  [suspect]: readonly Suspect[],
+  { skip = [] }: TestOptions,
+): RetakeTest[] {
+  const atOdds = suspect?.reason.agreement === "at-odds";
+  const reading = suspect === undefined || !atOdds ? undefined : given[suspect.reading];
+  if (suspect === undefined || reading === undefined || skip.includes(AGAIN_KEY)) return [];
+  return [{ kind: "again", at: suspect.reading, reading }];
 }
 
 function rankedCandidates(

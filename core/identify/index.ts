@@ -1,3 +1,5 @@
+export { problemOfReading } from "./refused";
+export type { ReadingProblem } from "./refused";
 export { commonnessWeight } from "./commonness";
 export { decisiveReason, identify } from "./identify";
 export type { IdentifyOptions } from "./identify";
@@ -7,8 +9,8 @@ export type { RankedLeaf } from "./leaves";
 export { leafMark, leafPitchMm } from "./leaf-evidence";
 export { measuredSizes, readingOfMajor, widestReading } from "./measured";
 export type { MeasuredSizes } from "./measured";
-export { sideRead, sizeWasRead, testKey } from "./next-tests";
-export type { InformativeTest, NextTest, OpeningTest, TestAnswer } from "./next-test";
+export { AGAIN_KEY, sideRead, sizeWasRead, testKey } from "./next-tests";
+export type { InformativeTest, NextTest, OpeningTest, RetakeTest, TestAnswer } from "./next-test";
 export { MARK_KINDS, markKind } from "./mark-kind";
 export type { MarkKind } from "./mark-kind";
 export { isPipe, partRead, readingsForNext, readingsOfPart } from "./part-read";

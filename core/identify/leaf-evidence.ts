@@ -12,17 +12,15 @@ const MISJUDGED = 0.004;
 const MISJUDGED_FIT = 0.03;
 const ALWAYS_UNSURE = 0.04;
 
+/** The V of a leaf finds no seat in the flat roots of a trapezoid or a square thread: of the right pitch it seems to lie in one in three. */
+const V_IN_FLAT = 0.36;
+/** Flanks steeper than this are no V that a leaf is cut for. */
+const LEAST_V_DEG = 40;
+
 /** A leaf is about 15 mm of teeth, of which no more than ten are looked at. */
 const LEAF_LENGTH_MM = 15;
 const MOST_TEETH = 10;
 const FEWEST_TEETH = 3;
-
-/** Share of all leaves that would seem to drop in on a thread nobody knows: about one in twenty. */
-const UNKNOWN_LIKELIHOOD: Readonly<Record<LeafOutcome, number>> = {
-  "drops-in": 0.05,
-  rocks: 0.85,
-  unsure: 0.1,
-};
 
 /** What the leaf is stamped with. */
 export function leafMark(reading: { pitchMm?: Mm; tpi?: number }): LeafMark {
@@ -59,12 +57,24 @@ function seenToFit(leafPitch: Mm, threadPitch: Mm, engaged: number): number {
  */
 export function leafOutcomes(
   leaf: LeafMark,
-  thread: Thread,
+  { pitchMm, flankAngleDeg }: Pick<Thread, "pitchMm" | "flankAngleDeg">,
   threadsEngaged?: number,
+): Readonly<Record<LeafOutcome, number>> {
+  const seat = isV(flankAngleDeg) ? 1 : V_IN_FLAT;
+  return pitchOutcomes(leaf, pitchMm, threadsEngaged, seat);
+}
+
+const isV = (flankAngleDeg: number) => flankAngleDeg >= LEAST_V_DEG;
+
+function pitchOutcomes(
+  leaf: LeafMark,
+  pitchMm: Mm,
+  threadsEngaged?: number,
+  seat = 1,
 ): Readonly<Record<LeafOutcome, number>> {
   const leafPitch = leafPitchMm(leaf);
   const engaged = threadsEngaged ?? usualThreadsEngaged(leafPitch);
-  const fit = seenToFit(leafPitch, thread.pitchMm, engaged);
+  const fit = seat * seenToFit(leafPitch, pitchMm, engaged);
   // The eye hesitates most where fitting and rocking are evenly likely.
   const unsure = ALWAYS_UNSURE + 0.6 * fit * (1 - fit);
   return { "drops-in": fit * (1 - unsure), rocks: (1 - fit) * (1 - unsure), unsure };
@@ -86,6 +96,7 @@ function reason(reading: LeafReading, thread: Thread): ReasonFigures {
     leaf,
     outcome: reading.outcome,
     threadPitchMm: thread.pitchMm,
+    ...(thread.tpi === undefined ? {} : { threadTpi: thread.tpi }),
     endErrorMm: endErrorMm(leafPitch, thread.pitchMm, threadsEngaged),
     threadsEngaged,
   };
@@ -95,7 +106,9 @@ function reason(reading: LeafReading, thread: Thread): ReasonFigures {
 export const leafEvidence: Evidence<"leaf"> = {
   likelihood: (reading, thread) =>
     leafOutcomes(leafMark(reading), thread, reading.threadsEngaged)[reading.outcome],
-  alike: ({ pitchMm }) => pitchMm,
-  unknownLikelihood: (reading) => UNKNOWN_LIKELIHOOD[reading.outcome],
+  alike: ({ pitchMm, flankAngleDeg, tpi }) =>
+    `${pitchMm}${isV(flankAngleDeg) ? "" : " flat"}${tpi === undefined ? "" : " tpi"}`,
+  unknownLikelihood: (reading, pitchMm) =>
+    pitchOutcomes(leafMark(reading), pitchMm, reading.threadsEngaged)[reading.outcome],
   reason,
 };

@@ -35,4 +35,12 @@ export type InformativeTest = {
   | { readonly kind: "flank-angle" | "taper" | "across-flats" | "head-mark" | "origin" }
 );
 
-export type NextTest = OpeningTest | InformativeTest;
+/** The reading that the others speak against, to be taken once more before anything is concluded from it. */
+export interface RetakeTest {
+  readonly kind: "again";
+  /** Its place in the readings as given. */
+  readonly at: number;
+  readonly reading: Reading;
+}
+
+export type NextTest = OpeningTest | RetakeTest | InformativeTest;

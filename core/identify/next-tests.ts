@@ -8,8 +8,12 @@ import type { Contender } from "./test-worth";
 import { confirmingTests, testsWorthOffering } from "./tests-on-offer";
 import { TOOLS, type Tool } from "./tools";
 
+/** One reading of a part is asked for again, once: what stands then is not a slip of that reading. */
+export const AGAIN_KEY = "again";
+
 /** What a test is skipped by: its kind, and of a leaf or a trial which one. */
 export function testKey(test: NextTest): string {
+  if (test.kind === "again") return AGAIN_KEY;
   if (test.kind === "leaf") return `leaf ${leafPitchMm(test.leaf)}`;
   return test.kind === "trial-fit" ? `trial-fit ${test.with.id}` : test.kind;
 }

@@ -28,8 +28,11 @@ function expectedThreads(spanMm: Mm, thread: Thread): number {
 }
 
 /** Probability that so many threads are counted over the span. */
-export function countChance(reading: ReadingOf<"count">, thread: Thread): number {
-  const expected = expectedThreads(reading.spanMm, thread);
+export function countChance(
+  reading: ReadingOf<"count">,
+  { pitchMm }: Pick<Thread, "pitchMm">,
+): number {
+  const expected = reading.spanMm / pitchMm;
   const right = countedChance(reading.threads, expected);
   const fencePosts = countedChance(reading.threads, expected + 1);
   const sound = (1 - ONE_TOO_MANY) * right + ONE_TOO_MANY * fencePosts;
@@ -55,7 +58,7 @@ function agreementByDistance(distance: number, stretched: number, against: numbe
 /** Threads counted over a span. */
 export const countEvidence: Evidence<"count"> = {
   likelihood: countChance,
-  unknownLikelihood: countBackground,
+  unknownLikelihood: (reading, pitchMm) => countChance(reading, { pitchMm }),
   alike: ({ pitchMm }) => pitchMm,
   reason: (reading, thread) => {
     const expected = expectedThreads(reading.spanMm, thread);
@@ -73,16 +76,18 @@ function crestBackground(reading: ReadingOf<"crest-to-crest">): number {
   return 1 / (reading.mm * LOG_PITCH_SPAN);
 }
 
+function spanDensity(reading: ReadingOf<"crest-to-crest">, pitchMm: Mm): number {
+  const { mm, pitches } = reading;
+  const right = normalDensity(mm, pitches * pitchMm, CREST_SD);
+  const onePitchMore = normalDensity(mm, (pitches + 1) * pitchMm, CREST_SD);
+  const sound = (1 - ONE_PITCH_MORE) * right + ONE_PITCH_MORE * onePitchMore;
+  return (1 - SLIP) * sound + SLIP * crestBackground(reading);
+}
+
 /** A length from crest to crest over a number of pitches. */
 export const crestToCrestEvidence: Evidence<"crest-to-crest"> = {
-  likelihood: (reading, thread) => {
-    const { mm, pitches } = reading;
-    const right = normalDensity(mm, pitches * thread.pitchMm, CREST_SD);
-    const onePitchMore = normalDensity(mm, (pitches + 1) * thread.pitchMm, CREST_SD);
-    const sound = (1 - ONE_PITCH_MORE) * right + ONE_PITCH_MORE * onePitchMore;
-    return (1 - SLIP) * sound + SLIP * crestBackground(reading);
-  },
-  unknownLikelihood: crestBackground,
+  likelihood: (reading, { pitchMm }) => spanDensity(reading, pitchMm),
+  unknownLikelihood: spanDensity,
   alike: ({ pitchMm }) => pitchMm,
   reason: (reading, thread) => {
     const expectedMm = reading.pitches * thread.pitchMm;

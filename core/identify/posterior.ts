@@ -2,10 +2,12 @@ import { catalogue, type Thread, type ThreadSide } from "../threads";
 import { combined } from "./combine";
 import { commonnessWeight } from "./commonness";
 import { sideOf, type PartKind } from "./part";
+import { problemOfReading } from "./refused";
+import { STRANGE_SHARES } from "./stranger";
 import type { ReadingLikelihoods, WeighedReading } from "./weigh";
 
 /** The share, before any reading, that the part is a thread the catalogue does not hold. An estimate. */
-const UNKNOWN_PRIOR = 0.03;
+const UNKNOWN_PRIOR = 0.05;
 
 export interface PriorOptions {
   /** Weigh threads by how common they are (default), or all alike. */
@@ -79,18 +81,26 @@ function jointLogs(prior: Float64Array, witnesses: readonly ReadingLikelihoods[]
   return logs;
 }
 
+/** ln of the joint probability of the readings and a thread that is not held, over the pitches that it may have. */
+function logOfUnknown(witnesses: readonly ReadingLikelihoods[]): number {
+  const logs = STRANGE_SHARES.map((share, at) =>
+    witnesses.reduce((sum, { ofUnknown }) => sum + Math.log(ofUnknown[at] ?? 0), Math.log(share)),
+  );
+  const largest = Math.max(...logs);
+  const total = logs.reduce((sum, log) => sum + Math.exp(log - largest), 0);
+  return Math.log(UNKNOWN_PRIOR) + largest + Math.log(total);
+}
+
 /** Bayes' rule over the catalogue and the unknown, in logarithms so that many readings do not underflow. */
 export function posteriorOf(
-  weighed: readonly WeighedReading[],
+  given: readonly WeighedReading[],
   options: PriorOptions = {},
 ): Posterior {
+  const weighed = given.filter(({ reading }) => problemOfReading(reading, 0) === undefined);
   const witnesses = combined(weighed);
   const prior = knownPrior(options, weighed);
   const logs = jointLogs(prior, witnesses);
-  const logUnknown = witnesses.reduce(
-    (sum, { ofUnknown }) => sum + Math.log(ofUnknown),
-    Math.log(UNKNOWN_PRIOR),
-  );
+  const logUnknown = logOfUnknown(witnesses);
   let largest = logUnknown;
   for (const log of logs) largest = Math.max(largest, log);
   const probabilities = new Float64Array(logs.length);
@@ -139,7 +149,10 @@ export function conflictOf({ logEvidence, witnesses, prior }: Posterior): number
 /** ln of the product of the probabilities that each witness has alone. */
 function logEach(witnesses: readonly ReadingLikelihoods[], prior: Float64Array): number {
   return witnesses.reduce((sum, { ofThreads, ofUnknown }) => {
-    let alone = UNKNOWN_PRIOR * ofUnknown;
+    let alone = 0;
+    for (let at = 0; at < STRANGE_SHARES.length; at += 1) {
+      alone += UNKNOWN_PRIOR * (STRANGE_SHARES[at] ?? 0) * (ofUnknown[at] ?? 0);
+    }
     for (let at = 0; at < prior.length; at += 1) {
       alone += (ofThreads[at] ?? 0) * (prior[at] ?? 0);
     }

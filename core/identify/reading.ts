@@ -19,6 +19,7 @@ export const PART_CONDITIONS = [
   "plated",
   "galvanised",
   "painted",
+  "cheap",
 ] as const;
 
 export type PartCondition = (typeof PART_CONDITIONS)[number];

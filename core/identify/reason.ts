@@ -58,6 +58,8 @@ export type ReasonFigures = { readonly agreement: Agreement } & (
       readonly leaf: LeafMark;
       readonly outcome: LeafOutcome;
       readonly threadPitchMm: Mm;
+      /** Of a thread that goes by threads per inch. */
+      readonly threadTpi?: number;
       /** How far the leaf's last tooth is out of step, leaf centred, over the threads engaged. */
       readonly endErrorMm: Mm;
       readonly threadsEngaged: number;

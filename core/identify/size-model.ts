@@ -40,6 +40,7 @@ const CONDITIONS: Readonly<Record<PartCondition | "not-said", ConditionModel>> =
   rusted: { sound: 0.3, lost: 0.4, gained: 0.3, meanLoss: someLoss, meanGain: thickCoat },
   plated: { sound: 0.78, lost: 0.04, gained: 0.18, ...usual },
   galvanised: { sound: 0.1, lost: 0.05, gained: 0.85, meanLoss: someLoss, meanGain: thickCoat },
+  cheap: { sound: 0.35, lost: 0.63, gained: 0.02, ...usual },
   painted: { sound: 0.3, lost: 0.05, gained: 0.65, meanLoss: someLoss, meanGain: thickCoat },
 };
 

@@ -1,9 +1,10 @@
 import { catalogue, type Thread } from "../threads";
-import { evidenceFor } from "./evidence-table";
 import { likeliestFirst, posteriorOf, type Posterior, type PriorOptions } from "./posterior";
 import type { Reading } from "./reading";
-import type { ReasonFigures } from "./reason";
-import type { WeighedReading } from "./weigh";
+import type { Candidate } from "./identification";
+import type { Reason, ReasonFigures } from "./reason";
+import { leads } from "./standing";
+import { weighing, type WeighedReading } from "./weigh";
 
 /** A reading that, taken away, lets the rest agree: the likely culprit when they contradict each other. */
 export interface Suspect {
@@ -29,7 +30,7 @@ function likeliestMistaken(probabilities: Float64Array, suspect: Float64Array | 
 }
 
 /** A suspect's thread must be this much likelier than the unknown once the suspect is taken away. */
-const MOST_UNKNOWN = 0.2;
+const MOST_UNKNOWN = 0.5;
 
 /** Of many readings only those that speak most against the rest are tried: each costs a posterior of its own. */
 const MOST_TRIED = 8;
@@ -68,13 +69,35 @@ export function suspectsOf(
     const thread = catalogue()[best];
     if (thread === undefined || posterior.unknown > MOST_UNKNOWN) return [];
     const restAgrees = readings.every(
-      (reading, i) =>
-        i === at || evidenceFor(reading).reason(reading, thread).agreement !== "at-odds",
+      (reading, i) => i === at || weighing(reading).reason(reading, thread).agreement !== "at-odds",
     );
-    const reason = evidenceFor(suspect).reason(suspect, thread);
+    const reason = weighing(suspect).reason(suspect, thread);
     if (!restAgrees || reason.agreement !== "at-odds") return [];
     const probability = posterior.probabilities[best] ?? 0;
     return [{ reading: at, thread, probability, reason, forAll: together.logs[best] ?? 0 }];
   });
   return found.sort((a, b) => b.forAll - a.forAll).map(({ forAll: _, ...suspect }) => suspect);
 }
+
+/** A reading that makes the leading thread this much less likely than the thread it suits best is doubtful: seven times. */
+const DOUBTFUL = -2;
+
+/**
+ * Of a thread that leads for all that, the readings that fit it badly: doubtful, though not so much that nothing is concluded.
+ * The worst first.
+ */
+export function doubtfulOf(leading: Candidate | undefined): Suspect[] {
+  if (leading === undefined || !leads(leading)) return [];
+  const { thread, probability, reasons } = leading;
+  return reasons
+    .flatMap((reason) =>
+      reason.reading !== undefined &&
+      reason.agreement !== "agrees" &&
+      (reason.support ?? 0) < DOUBTFUL
+        ? [{ reading: reason.reading, thread, probability, reason }]
+        : [],
+    )
+    .sort((a, b) => supportOf(a) - supportOf(b));
+}
+
+const supportOf = ({ reason }: { readonly reason: Reason }) => reason.support ?? 0;

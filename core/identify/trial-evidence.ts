@@ -1,4 +1,12 @@
-import { judgePair, matingVerdict, type Mating, type MatingFit } from "../mating";
+import {
+  judgePair,
+  matingVerdict,
+  sized,
+  type MatingFit,
+  type MeasuredDiameters,
+  type Mating,
+} from "../mating";
+import type { Mm } from "../units";
 import { lookUpThreadAlone, type Thread, type ThreadSide } from "../threads";
 import type { Evidence } from "./evidence";
 import { agreementOf } from "./agreement";
@@ -7,11 +15,16 @@ import { TRIAL_OUTCOMES, type ReadingOf, type TrialOutcome } from "./reading";
 
 type Chances = Readonly<Record<TrialOutcome, number>>;
 
-/** Where in their limits the two parts may lie, and how often. */
-const FITS: readonly (readonly [MatingFit, number])[] = [
-  ["middle", 0.75],
-  ["tightest", 0.25],
+/** Where in their limits the two parts may lie, how often, and whether the one on the bench has lost metal. Estimates. */
+const FITS: readonly { readonly fit: MatingFit; readonly share: number; readonly worn?: true }[] = [
+  { fit: "middle", share: 0.52 },
+  { fit: "tightest", share: 0.18 },
+  { fit: "loosest", share: 0.15 },
+  { fit: "middle", share: 0.15, worn: true },
 ];
+
+/** What wear, rust or a careless make takes off the diameters of a part that is used for all that, mm. */
+const lostMetal = (pitchMm: Mm): Mm => 0.06 + 0.05 * pitchMm;
 
 /** Chance that dirt, a burr or a hurried hand gives any of the answers. */
 const MISJUDGED = 0.03;
@@ -85,10 +98,25 @@ function answersTo(
 /** Majors that differ by more than this share of the larger cannot touch threads, whatever the pitch. */
 const FAR_APART = 0.2;
 
-function mate(thread: Thread, known: Thread, partIs: ThreadSide, fit: MatingFit) {
+function mate(thread: Thread, known: Thread, partIs: ThreadSide, fit: MatingFit, worn = false) {
+  const sizes = worn ? wornSizes(thread, partIs, fit) : undefined;
+  const side = partIs === "external" ? "maleSizes" : "femaleSizes";
+  const options = { fit, ...(sizes === undefined ? {} : { [side]: sizes }) };
   return partIs === "external"
-    ? matingVerdict(thread, known, { fit })
-    : matingVerdict(known, thread, { fit });
+    ? matingVerdict(thread, known, options)
+    : matingVerdict(known, thread, options);
+}
+
+/** A part of the thread that has lost metal; undefined on the side where the thread is not made. */
+function wornSizes(
+  thread: Thread,
+  partIs: ThreadSide,
+  fit: MatingFit,
+): MeasuredDiameters | undefined {
+  if (thread.only !== undefined && thread.only !== partIs) return undefined;
+  const { major, pitch, minor } = sized(thread, partIs, fit);
+  const change = (partIs === "external" ? -1 : 1) * lostMetal(thread.pitchMm);
+  return { major: major + change, pitch: pitch + change, minor: minor + change };
 }
 
 function farApart(thread: Thread, known: Thread, partIs: ThreadSide) {
@@ -130,9 +158,9 @@ function workedOut(thread: Thread, known: Thread, partIs: ThreadSide, ran: numbe
   const far = farApart(thread, known, partIs);
   const answers =
     far === undefined
-      ? FITS.map(([fit, share]) => ({
+      ? FITS.map(({ fit, share, worn }) => ({
           share,
-          chances: answersTo(mate(thread, known, partIs, fit), ran),
+          chances: answersTo(mate(thread, known, partIs, fit, worn), ran),
         }))
       : [{ share: 1, chances: far }];
   const of = (outcome: TrialOutcome) => {
@@ -179,10 +207,10 @@ export function knownPart(text: string): Thread | undefined {
 
 /** Of threads that nobody holds, most take no known part at all. */
 const UNKNOWN_OUTCOMES: Chances = {
-  "runs-freely": 0.05,
-  binds: 0.3,
+  "runs-freely": 0.15,
+  binds: 0.35,
   loose: 0.2,
-  "will-not-start": 0.45,
+  "will-not-start": 0.3,
 };
 
 /** What does not go needs no more than its verdict: strength is only worked out for what does. */

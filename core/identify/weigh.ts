@@ -3,11 +3,15 @@ import type { Evidence } from "./evidence";
 import { evidenceFor } from "./evidence-table";
 import type { Reading, ReadingKind } from "./reading";
 import type { Reason } from "./reason";
+import { problemOfReading } from "./refused";
+import { STRANGE_PITCHES } from "./stranger";
+import { lookEvidence } from "./weightless-evidence";
 
 /** One reading's likelihood for every thread in catalogue order, and for the unknown. */
 export interface ReadingLikelihoods {
   readonly ofThreads: Float64Array;
-  readonly ofUnknown: number;
+  /** For a thread that is not held, at each of the pitches it may have. */
+  readonly ofUnknown: Float64Array;
 }
 
 /** A reading with what it says of every thread. */
@@ -26,18 +30,27 @@ const alreadyWeighed = new WeakMap<Reading, WeighedReading>();
 export function weighReading(reading: Reading): WeighedReading {
   const known = alreadyWeighed.get(reading);
   if (known !== undefined) return known;
-  const evidence = evidenceFor(reading);
+  const evidence = weighing(reading);
   const ofThreads = likelihoodsOf(reading, evidence);
   const weighed = {
     reading,
     ofThreads,
     best: Math.max(...ofThreads),
     reasons: new Map<number | string, Reason>(),
-    ofUnknown: evidence.unknownLikelihood(reading),
+    ofUnknown: Float64Array.from(STRANGE_PITCHES, (pitchMm) =>
+      evidence.unknownLikelihood(reading, pitchMm),
+    ),
   };
   alreadyWeighed.set(reading, weighed);
   return weighed;
 }
+
+/** What weighs a reading; one with a figure that no part can have is of no weight. */
+export function weighing(reading: Reading): Evidence<ReadingKind> {
+  return problemOfReading(reading, 0) === undefined ? evidenceFor(reading) : REFUSED;
+}
+
+const REFUSED: Evidence<ReadingKind> = lookEvidence();
 
 /** The likelihood for every thread in catalogue order; for threads that are alike worked out once. */
 function likelihoodsOf(reading: Reading, evidence: Evidence<ReadingKind>): Float64Array {
@@ -62,7 +75,7 @@ export function reasonOf(
   at: number,
 ): Reason {
   const { reading, ofThreads, best, reasons } = weighed;
-  const evidence = evidenceFor(reading);
+  const evidence = weighing(reading);
   const key = evidence.alike?.(thread);
   const known = key === undefined ? undefined : reasons.get(key);
   if (known !== undefined && known.reading === place) return known;

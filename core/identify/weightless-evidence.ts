@@ -1,4 +1,5 @@
 import type { Evidence } from "./evidence";
+import type { ReadingKind } from "./reading";
 
 const NO_WEIGHT = { likelihood: () => 1, alike: () => 0, unknownLikelihood: () => 1 } as const;
 
@@ -8,7 +9,7 @@ export const lengthEvidence: Evidence<"length"> = {
   reason: ({ mm }) => ({ code: "length", agreement: "agrees", mm }),
 };
 
-/** Head, finish and magnet: for the call-out and the class, of no weight for the thread. */
-export function lookEvidence<K extends "head-style" | "finish" | "magnet">(): Evidence<K> {
+/** Head, finish and magnet, for the call-out and the class; and what was refused: of no weight for the thread. */
+export function lookEvidence<K extends ReadingKind>(): Evidence<K> {
   return { ...NO_WEIGHT, reason: () => ({ code: "look", agreement: "agrees" }) };
 }

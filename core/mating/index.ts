@@ -1,6 +1,13 @@
 export { judgePair } from "./judge-pair";
 export type { JudgedPair } from "./judge-pair";
 export { SAME_SIZE_MM, isOneThread } from "./same-thread";
-export { matingVerdict, willItGo } from "./will-it-go";
-export type { Mating, MatingCause, MatingFit, MatingOptions, MatingOutcome } from "./will-it-go";
+export { matingVerdict, sized, willItGo } from "./will-it-go";
+export type {
+  Mating,
+  MatingCause,
+  MatingFit,
+  MatingOptions,
+  MatingOutcome,
+  MeasuredDiameters,
+} from "./will-it-go";
 export { strippingAreas } from "./stripping";

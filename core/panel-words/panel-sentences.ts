@@ -4,7 +4,7 @@ import type { HeadStyle } from "../looks";
 import { datumWords, nominalLengthWords } from "../sheet-words";
 import type { Thread } from "../threads";
 import { printLength, type Units } from "../units";
-import { percentWords } from "../words";
+import { percentWords, withArticle } from "../words";
 
 /** What the panels of the Bench say in whole sentences. */
 export const PANEL_SENTENCES = {
@@ -47,7 +47,7 @@ export function stockWords(match: StockMatch, thread: Thread, units: Units): str
   const stocked = nominalLengthWords(nearest, { thread });
   if (isStockLength(match)) return `${stocked} is a stock length of ${thread.designation}.`;
   return exact
-    ? `${off} ${way} ${stocked}: a ${stocked} one, made a little ${remainderMm > 0 ? "long" : "short"}.`
+    ? `${off} ${way} ${stocked}: ${withArticle(stocked)} one, made a little ${remainderMm > 0 ? "long" : "short"}.`
     : `${off} ${way} ${stocked}, the nearest stock length of ${thread.designation}: measure again, or it was cut.`;
 }
 

@@ -2,7 +2,7 @@ import type { StepCode, StepFigures, WorkStep } from "../repair";
 import { drillWords } from "../chart-words";
 import { TAP_WORDS } from "../sheet-words";
 import { printLength, printPlain, type Units } from "../units";
-import { upperFirst } from "../words";
+import { upperFirst, withArticle } from "../words";
 import { repairToolWords } from "./damage-words";
 
 const PLAIN: Readonly<Partial<Record<StepCode, string>>> = {
@@ -104,7 +104,7 @@ export function workStepWords({ code, figures }: WorkStep, units: Units): string
     case "chase":
       return `A chaser, or a tap, of ${thread ?? "its thread"}: started on sound thread, never forced.`;
     case "run-nut":
-      return `${thread === undefined ? "Its own" : `A ${thread}`} nut from the sound end outward.`;
+      return `${thread === undefined ? "Its own" : upperFirst(withArticle(thread))} nut from the sound end outward.`;
     case "centre":
       return mostMm === undefined
         ? "Punch lightly, look, then punch home: dead centre."

@@ -2,7 +2,14 @@ import { confusedWith, type LookAlike } from "../look-alikes";
 import type { ScrewSpec } from "../callout";
 import type { Circumstances } from "../circumstances";
 import { finishSuits, galvanicPair } from "../fasteners";
-import { bandAt, compareGrades, gradeById, gradeSystemOf, stockedGrades, type Grade } from "../grades";
+import {
+  bandAt,
+  compareGrades,
+  gradeById,
+  gradeSystemOf,
+  stockedGrades,
+  type Grade,
+} from "../grades";
 import { FINISHES, type Finish } from "../looks";
 import { embrittles } from "./cautions";
 

@@ -3,7 +3,7 @@ import { formatCallout, type CalloutProblem } from "../callout";
 import { designationProblemWords } from "../chart-words";
 import type { SpannerFit, SpecProblem } from "../replace";
 import { printLength, type Units } from "../units";
-import { aThread, threadName, upperFirst } from "../words";
+import { aThread, threadName, upperFirst, withArticle } from "../words";
 import { gradeSpoken, nominalLengthWords, turningToolWords } from "./fastener-words";
 
 function listWords(names: readonly string[], last: "or" | "and"): string {
@@ -34,7 +34,7 @@ export function calloutProblemWords(problem: CalloutProblem): string {
     case "callout-too-long":
       return `Read ${problem.letters} letters: too long for one part. Accepted: at most ${problem.most}.`;
     case "callout-not-a-screw":
-      return `“${problem.read}” is a ${problem.part}: sheets are made of screws, bolts and studs.`;
+      return `“${problem.read}” is ${withArticle(problem.part)}: sheets are made of screws, bolts and studs.`;
     case "callout-thread":
       return designationProblemWords(problem.problem);
     case "callout-which-thread":
@@ -77,7 +77,7 @@ export function specProblemWords(problem: SpecProblem): string {
     }
     case "nut-weaker": {
       const right = problem.right === undefined ? "" : ` Take ${problem.right.name} or stronger.`;
-      return `A ${problem.nutClass.name} nut strips before a ${gradeSpoken(problem.grade.name)} bolt breaks.${right}`;
+      return `${upperFirst(withArticle(problem.nutClass.name))} nut strips before ${withArticle(gradeSpoken(problem.grade.name))} bolt breaks.${right}`;
     }
     case "not-the-thread":
       return `${threadName(problem.thread)} is not the ${threadName(problem.original)} that came out: put back the same thread.`;
@@ -98,11 +98,11 @@ export function spannerFitWords({ tool, triedMm, fit }: SpannerFit, units: Units
   const tried = printLength(triedMm, units);
   switch (fit) {
     case "fits":
-      return `${tried} fits: it is turned with a ${right}.`;
+      return `${tried} fits: it is turned with ${withArticle(right)}.`;
     case "will-not-go":
-      return `${tried} does not go ${tool.kind === "key" ? "in" : "on"}: take a ${right}.`;
+      return `${tried} does not go ${tool.kind === "key" ? "in" : "on"}: take ${withArticle(right)}.`;
     case "loose":
-      return `${tried} goes ${tool.kind === "key" ? "in" : "on"} loose and rounds the corners: take a ${right}.`;
+      return `${tried} goes ${tool.kind === "key" ? "in" : "on"} loose and rounds the corners: take ${withArticle(right)}.`;
     case "not-a-spanner-head":
       return `No spanner size is held for this head: it is turned with ${right}.`;
   }

@@ -11,7 +11,7 @@ import {
   type Point,
 } from "../looks";
 import { printLength, type Units } from "../units";
-import { DRIVE_WORDS, FINISH_WORDS, HEAD_WORDS, upperFirst } from "../words";
+import { DRIVE_WORDS, FINISH_WORDS, HEAD_WORDS, upperFirst, withArticle } from "../words";
 
 export const POINT_WORDS: Readonly<Record<Point, string>> = {
   flat: "flat point",
@@ -114,7 +114,8 @@ export function counterWords(spec: ScrewSpec): string {
   const driven = drive === drivesOf(head)[0] ? "" : `, ${DRIVE_WORDS[drive]}`;
   const grade = spec.gradeId === undefined ? undefined : gradeById(spec.gradeId);
   const named = head === "set" || head === "stud" ? HEAD_WORDS[head] : `${HEAD_WORDS[head]} head`;
-  const said = spec.head === undefined ? `head not said, taken for a ${HEAD_WORDS[head]}` : named;
+  const said =
+    spec.head === undefined ? `head not said, taken for ${withArticle(HEAD_WORDS[head])}` : named;
   const parts = [
     `${upperFirst(said)}${driven}`,
     threadSpoken(spec),

@@ -1,6 +1,7 @@
 import type { HoleMaterial, Joint, LengthAdvice, Seat, Seating, Tap } from "../joints";
 import type { HeadRoom, HoleChange } from "../specify";
 import type { Thread } from "../threads";
+import { withArticle } from "../words";
 import { printCompared, printLength, printWindow, type Units } from "../units";
 import { nominalLengthWords } from "./fastener-words";
 
@@ -89,13 +90,13 @@ export function lengthAdviceWords(
     return `No stocked length reaches ${band}: order it to length, or use threaded rod.`;
   }
   const washers = printWindow(washersMm.leastMm, washersMm.mostMm, units);
-  return `No stocked length lies within ${band}: put ${washers} of washers under a ${nominalLengthWords(longer.lengthMm, { thread })} one, or cut it to ${printLength(cutToMm, units)}.`;
+  return `No stocked length lies within ${band}: put ${washers} of washers under ${withArticle(nominalLengthWords(longer.lengthMm, { thread }))} one, or cut it to ${printLength(cutToMm, units)}.`;
 }
 
 /** What is nearest to doing where no stocked length does, for under the thumb. */
 export function nearestLengthWords(advice: LengthAdvice, thread: Thread, units: Units): string {
   return advice.kind === "between" && advice.longer !== undefined && advice.cutToMm !== undefined
-    ? `No stocked length does. The nearest: a ${nominalLengthWords(advice.longer.lengthMm, { thread })} one cut to ${printLength(advice.cutToMm, units)}.`
+    ? `No stocked length does. The nearest: ${withArticle(nominalLengthWords(advice.longer.lengthMm, { thread }))} one cut to ${printLength(advice.cutToMm, units)}.`
     : "No stocked screw does in this hole as it is.";
 }
 
@@ -110,7 +111,7 @@ export function holeChangeWords({ washer, tap, room }: HoleChange): string {
   return [
     ...(washer === undefined ? [] : [washer ? "with a flat washer" : "without the washer"]),
     ...(room === undefined ? [] : [`with ${ROOM_WORDS[room]}`]),
-    ...(tap === undefined ? [] : [`finished with a ${TAP_WORDS[tap]}`]),
+    ...(tap === undefined ? [] : [`finished with ${withArticle(TAP_WORDS[tap])}`]),
   ].join(", ");
 }
 

@@ -21,6 +21,7 @@ import {
 import {
   FLANK_ANGLES,
   identify,
+  leafMark,
   leafPitchMm,
   testKey,
   type Identification,
@@ -28,6 +29,7 @@ import {
   type Reading,
 } from "../identify";
 import type { SeededRandom } from "../random";
+import { lookUpThreadAlone } from "../threads";
 
 export function sizeReading({ mm, condition }: SaidSize, part: BucketPart): Reading {
   const judged = condition === undefined ? {} : { condition };
@@ -93,12 +95,54 @@ export function answerInBucket(
   }
 }
 
+/** The same reading once more, with a fresh hand; what is no figure and no leaf stays as it was said. */
+function takenAgain(
+  reading: Reading,
+  part: BucketPart,
+  fitter: Fitter,
+  random: SeededRandom,
+): Reading {
+  switch (reading.kind) {
+    case "external-diameter":
+    case "internal-diameter":
+      return sizeReading(takeSize(part, fitter, random), part);
+    case "leaf": {
+      const lies = leafLies(leafPitchMm(leafMark(reading)), part, random);
+      return { ...reading, outcome: lies ? "drops-in" : "rocks" };
+    }
+    case "count":
+      return pitchReading(takeCount(part, fitter, random));
+    case "crest-to-crest":
+      return { ...reading, mm: takeCrests(reading.pitches, part, fitter, random) };
+    case "taper":
+      return { ...reading, tapered: judgeTaper(part, random) };
+    case "flank-angle": {
+      const judged = FLANK_ANGLES.find((angle) => angle === judgeAngle(part, random));
+      return judged === undefined ? reading : { ...reading, degrees: judged };
+    }
+    case "across-flats": {
+      const mm = takeFlats(part, fitter, random);
+      return mm === undefined ? reading : { ...reading, mm };
+    }
+    case "trial-fit": {
+      const known = lookUpThreadAlone(reading.with);
+      return known.kind === "found"
+        ? { ...reading, outcome: tryKnown(part, known.thread, random) }
+        : reading;
+    }
+    default:
+      return reading;
+  }
+}
+
 /** A course that the engine led, from the part to its end. */
 export interface BucketCourse {
   readonly part: BucketPart;
   readonly result: Identification;
-  /** In the order taken. */
+  /** In the order taken; one that was taken again stands in the place of the first. */
   readonly readings: readonly Reading[];
+  /** How often something was taken, again or for the first time. */
+  readonly tests: number;
 }
 
 const MOST_TESTS = 10;
@@ -109,12 +153,18 @@ export function ledThroughBucket(random: SeededRandom): BucketCourse {
   const fitter = bucketFitter(random);
   const readings = [sizeReading(takeSize(part, fitter, random), part)];
   const skip: string[] = [];
+  let tests = 1;
   for (;;) {
     const result = identify(readings, { part: part.kind, skip });
-    const test = result.nextTests.find((next) => "outcomes" in next);
-    if (test === undefined || !("outcomes" in test) || readings.length >= MOST_TESTS) {
-      return { part, result, readings };
+    const test = result.nextTests.find((next) => "outcomes" in next || next.kind === "again");
+    if (test === undefined || tests >= MOST_TESTS) return { part, result, readings, tests };
+    tests += 1;
+    if (test.kind === "again") {
+      readings[test.at] = takenAgain(test.reading, part, fitter, random);
+      skip.push(testKey(test));
+      continue;
     }
+    if (!("outcomes" in test)) return { part, result, readings, tests };
     const reading = answerInBucket(test, part, fitter, random);
     if (reading === undefined) skip.push(testKey(test));
     else readings.push(reading);

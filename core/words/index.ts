@@ -11,7 +11,12 @@ export {
 export { saidSpan } from "./said-words";
 export { lowerFirst, upperFirst } from "./letter-case";
 export { DRIVE_WORDS, FINISH_WORDS, HEAD_WORDS } from "./look-words";
-export { countProblemWords, lengthProblemWords, pitchProblemWords } from "./problem-words";
+export {
+  countProblemWords,
+  lengthProblemWords,
+  pitchProblemWords,
+  refusedReadingWords,
+} from "./problem-words";
 export {
   FUNCTION_WORDS,
   LEAF_OUTCOME_WORDS,
@@ -27,6 +32,7 @@ export type { ReadingWords } from "./reading-words";
 export { allReasonsWords, reasonWords } from "./reason-words";
 export { TEACHING_SIZES } from "./teaching";
 export { aThread, nextTestWords } from "./test-words";
+export { withArticle } from "./article";
 export { ASSUMED_SCREEN, scaleWords } from "./scale-words";
-export { FAMILY_WORDS, angleWords, areaWords } from "./thread-words";
+export { FAMILY_SPOKEN, FAMILY_WORDS, angleWords, areaWords } from "./thread-words";
 export { STANDING_WORDS, UNKNOWN_WORDS, verdictWords } from "./verdict-words";

@@ -3,8 +3,9 @@ import { printFigure, printLength, printPlain, printRange, type Units } from "..
 import { upperFirst } from "./letter-case";
 import { leafWords, pitchWords, turnsWords } from "./figures";
 import { FUNCTION_WORDS, PLACE_WORDS, markWords } from "./reading-words";
+import { withArticle } from "./article";
 import { aThread } from "./test-words";
-import { FAMILY_WORDS, angleWords } from "./thread-words";
+import { FAMILY_SPOKEN, angleWords } from "./thread-words";
 
 type Of<Code extends ReasonFigures["code"]> = Extract<ReasonFigures, { code: Code }>;
 
@@ -64,7 +65,7 @@ function markReasonWords({ mark, markKind, family, agreement }: Of<"head-mark">)
   if (markKind === "maker")
     return `“${mark.trim()}” is a maker’s sign: it says nothing of the thread.`;
   const often = agreement === "agrees" ? "are met" : "are seldom met";
-  return `${FAMILY_WORDS[family]} parts ${often} with ${markWords(mark)}.`;
+  return `${FAMILY_SPOKEN[family]} parts ${often} with ${markWords(mark)}.`;
 }
 
 function flatsReasonWords({ mm, nominalMm, near }: Of<"across-flats">, units: Units): string {
@@ -108,6 +109,11 @@ const TRIAL_DID_WORDS = {
   "will-not-start": "it would not start",
 } as const;
 
+/** The thread's own pitch in its own system, whatever the screen's: a leaf is stamped so. */
+function ownPitchWords({ threadPitchMm, threadTpi }: Of<"leaf">): string {
+  return pitchWords(threadPitchMm, threadTpi === undefined ? "mm" : "in");
+}
+
 function leafReasonWords(reason: Of<"leaf">, units: Units): string {
   const leaf = `The ${leafWords(reason.leaf)} leaf`;
   const drift = `${printLength(reason.endErrorMm, units)} out at the ends over ${reason.threadsEngaged} threads`;
@@ -117,7 +123,7 @@ function leafReasonWords(reason: Of<"leaf">, units: Units): string {
     case "drops-in":
       if (own) return `${leaf} drops in, and it is this pitch.`;
       return against
-        ? `${leaf} should rock on ${pitchWords(reason.threadPitchMm, units)}: ${drift}.`
+        ? `${leaf} should rock on ${ownPitchWords(reason)}: ${drift}.`
         : `${leaf} may seem to drop in: only ${drift}.`;
     case "rocks":
       if (own) return `${leaf} rocks, but it is this very pitch.`;
@@ -155,7 +161,7 @@ function originWords({ family, place, before, agreement }: Of<"origin">): string
   const where = place === "unknown" ? "a machine" : `a machine from ${PLACE_WORDS[place]}`;
   const age = before === undefined ? "" : ` older than ${before}`;
   const often = agreement === "agrees" ? "are met" : "are seldom met";
-  return `${FAMILY_WORDS[family]} threads ${often} on ${where}${age}.`;
+  return `${FAMILY_SPOKEN[family]} threads ${often} on ${where}${age}.`;
 }
 
 /** One sentence, with its figures, on how a reading stands to a thread. */
@@ -207,8 +213,8 @@ export function reasonWords(reason: ReasonFigures, units: Units): string {
       return originWords(reason);
     case "function":
       return reason.agreement === "agrees"
-        ? `${FAMILY_WORDS[reason.family]} threads are met on a ${FUNCTION_WORDS[reason.what]}.`
-        : `${FAMILY_WORDS[reason.family]} threads are seldom met on a ${FUNCTION_WORDS[reason.what]}.`;
+        ? `${FAMILY_SPOKEN[reason.family]} threads are met on ${withArticle(FUNCTION_WORDS[reason.what])}.`
+        : `${FAMILY_SPOKEN[reason.family]} threads are seldom met on ${withArticle(FUNCTION_WORDS[reason.what])}.`;
     case "internal-only":
       return "It is only made as an internal thread, so it has no crests to measure outside.";
     case "commonness":

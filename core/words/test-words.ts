@@ -3,14 +3,22 @@ import {
   type InformativeTest,
   type NextTest,
   type OpeningTest,
+  type RetakeTest,
   type TestAnswer,
 } from "../identify";
 import type { Thread } from "../threads";
 import { printLength, printPlain, type Units } from "../units";
+import { withArticle } from "./article";
 import { lowerFirst, upperFirst } from "./letter-case";
 import { spanWords } from "./said-words";
 import { leafWords, threadName } from "./figures";
-import { LEAF_OUTCOME_WORDS, MARK_KIND_WORDS, PLACE_WORDS, TRIAL_WORDS } from "./reading-words";
+import {
+  LEAF_OUTCOME_WORDS,
+  MARK_KIND_WORDS,
+  PLACE_WORDS,
+  TRIAL_WORDS,
+  readingWords,
+} from "./reading-words";
 import { angleWords } from "./thread-words";
 
 /** A test as an instruction, and what each answer to it would leave. */
@@ -28,6 +36,16 @@ function namesOf(threads: readonly Thread[]): string {
   if (threads.length === 0) return "none of these";
   const names = threads.slice(0, MOST_NAMED).map(({ designation }) => designation);
   return names.join(" or ");
+}
+
+/** The reading by its own name, to be taken as if it had never been. */
+function retakeWords({ reading }: RetakeTest, units: Units): TestWords {
+  const { label, figure } = readingWords(reading, units);
+  return {
+    title: `Take it again: ${label} ${figure}`,
+    meaning: "The other readings speak against it. Take it afresh, without looking at the first.",
+    answers: [],
+  };
 }
 
 function openingWords({ kind, tool }: OpeningTest): TestWords {
@@ -105,8 +123,7 @@ function titleOf(test: InformativeTest, units: Units): string {
 
 /** "an M10 x 1.5", "a 3/8-16 UNC", with the article as it is spoken. */
 export function aThread(thread: Thread): string {
-  const spokenVowel = /^(M|R|8 |11 )/.test(thread.designation);
-  return `${spokenVowel ? "an" : "a"} ${threadName(thread)}`;
+  return withArticle(threadName(thread));
 }
 
 /** What the answers leave, each once, with every answer that leaves it. */
@@ -135,6 +152,7 @@ const listed = ([first = "", ...more]: readonly string[]) =>
 
 /** A test as an instruction with what each outcome would mean. */
 export function nextTestWords(test: NextTest, units: Units): TestWords {
+  if (test.kind === "again") return retakeWords(test, units);
   if (!("outcomes" in test)) return openingWords(test);
   const answers = test.outcomes.map(({ answer }) => testAnswerWords(answer, units));
   const meaning = meanings(test, answers)

@@ -18,6 +18,14 @@ export const FAMILY_WORDS: Readonly<Record<ThreadFamily, string>> = {
   "insert-tapped": "Tapped for inserts",
 };
 
+/** The same as it stands before "threads" and "parts" in a sentence. */
+export const FAMILY_SPOKEN: Readonly<Record<ThreadFamily, string>> = {
+  ...FAMILY_WORDS,
+  "pipe-parallel": "Parallel pipe",
+  "pipe-taper": "Taper pipe",
+  "insert-tapped": "Insert-tapped",
+};
+
 /** An area: "58 mm²" or "0.0899 in²". */
 export function areaWords(mm2: number, units: Units): string {
   return units === "mm"

@@ -26,8 +26,11 @@ export function verdictWords({
   switch (verdict) {
     case "settled":
       return "Settled";
-    case "narrowed":
-      return `Down to ${COUNT_WORDS[standingOf(verdict, candidates).running.length] ?? "a few"}`;
+    case "narrowed": {
+      const left = standingOf(verdict, candidates).running.length;
+      // One is as good as known, and nothing vouches for its pitch yet.
+      return left === 1 ? "One to confirm" : `Down to ${COUNT_WORDS[left] ?? "a few"}`;
+    }
     case "open":
       return "Wide open";
     case "contradictory":

@@ -44,7 +44,7 @@ describe("sentences", () => {
 
   it("says why a leaf should have rocked", () => {
     expect(reasonFor(HALF_INCH, "1/2-20 UNF", "mm")).toBe(
-      "The 13 TPI leaf should rock on 1.27 mm: 2.74 mm out at the ends over 8 threads.",
+      "The 13 TPI leaf should rock on 20 TPI: 2.74 mm out at the ends over 8 threads.",
     );
   });
 

@@ -1,7 +1,16 @@
-import { BENCH_SENTENCES, readingWords, widestReading, type Reading } from "@root-gauge/core";
+import {
+  BENCH_SENTENCES,
+  readingWords,
+  widestReading,
+  type Reading,
+  type Suspect,
+  type Units,
+} from "@root-gauge/core";
 import {
   likelySlips,
   notHeldWords,
+  slipKindOf,
+  slipKindWords,
   suspectWords,
   suspicionWords,
   unitSlipWords,
@@ -10,6 +19,7 @@ import {
 import { changeBench } from "../data/bench";
 import { ActionButton } from "../kit/action-button";
 import type { NextCardProps } from "./next-props";
+import { Small } from "../kit/text";
 import { againOf } from "./read-again";
 import { StepCard } from "./step-card";
 
@@ -42,8 +52,41 @@ function ReadAgain({ readings, onOpen }: Pick<NextCardProps, "readings" | "onOpe
   return <ActionButton flex={1} label={label} onPress={() => onOpen(panel)} />;
 }
 
+/** What the suspect would have been, and what kind of slip makes it so. */
+function saidOf(suspect: Suspect, reading: Reading, units: Units): string {
+  const kind = slipKindOf(reading, suspect);
+  const said = suspectWords(suspect, units);
+  return kind === undefined ? said : `${said} ${slipKindWords(kind, units)}`;
+}
+
+/** Takes the reading in this place once more. */
+function TakeAgain({ suspect, label, onMend }: TakeAgainProps) {
+  return (
+    <ActionButton
+      flex={1}
+      primary
+      label="Take it again"
+      says={`Take again the reading ${label}`}
+      onPress={() => onMend(suspect.reading)}
+    />
+  );
+}
+
+interface TakeAgainProps extends Pick<NextCardProps, "onMend"> {
+  readonly suspect: Suspect;
+  readonly label: string;
+}
+
+/** Beside a thread that leads for all that: the reading that fits it badly, and what it would have been. */
+export function DoubtLine({ identification, readings, units }: NextCardProps) {
+  const [suspect] = identification.suspects;
+  const reading = suspect === undefined ? undefined : readings[suspect.reading];
+  if (suspect === undefined || reading === undefined) return null;
+  return <Small>{saidOf(suspect, reading, units)}</Small>;
+}
+
 function ContradictionCard(props: NextCardProps) {
-  const { identification, readings, units, onOpen, onWriteUp } = props;
+  const { identification, readings, units, onOpen, onMend, onWriteUp } = props;
   const [suspect, second] = identification.suspects;
   const reading = suspect === undefined ? undefined : readings[suspect.reading];
   if (suspect === undefined || reading === undefined) {
@@ -57,11 +100,13 @@ function ContradictionCard(props: NextCardProps) {
   }
   const { label, figure } = readingWords(reading, units);
   const other = second === undefined ? undefined : suspectWords(second, units);
+  const again = identification.nextTests.some(({ kind }) => kind === "again");
   return (
     <StepCard
       title={`Check this reading: ${label} ${figure}`}
-      text={suspicionWords(suspectWords(suspect, units), other)}
+      text={suspicionWords(saidOf(suspect, reading, units), other)}
     >
+      {again ? <TakeAgain suspect={suspect} label={`${label} ${figure}`} onMend={onMend} /> : null}
       <ActionButton
         flex={1}
         label="Take it away"

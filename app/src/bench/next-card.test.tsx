@@ -21,6 +21,7 @@ function showCard(
       sizes={measuredSizes(readings)}
       units="mm"
       onOpen={(panel) => asked.push(panel)}
+      onMend={(at) => asked.push(`again ${at}`)}
       onWriteUp={() => asked.push("write up")}
       onStartAnother={() => asked.push("another")}
       onStartAnotherLike={() => asked.push("another like it")}

@@ -9,6 +9,7 @@ import {
   type NextTest,
   type OpeningTest,
   type Reading,
+  type RetakeTest,
 } from "@root-gauge/core";
 import { changeBench, takeReading } from "../data/bench";
 import { writeDraft } from "../data/drafts";
@@ -119,11 +120,40 @@ function OpeningCard({ test, units, headed, onOpen }: TestCardProps & { test: Op
   );
 }
 
-function TestCard({ test, ...props }: { test: NextTest } & Omit<TestCardProps, "headed">) {
+/** A reading that speaks against a thread which leads for all that, to be taken once more. */
+function AgainCard({
+  test,
+  units,
+  headed,
+  onMend,
+}: Omit<TestCardProps, "onOpen"> & Pick<NextCardProps, "onMend"> & { test: RetakeTest }) {
+  const { title, meaning } = nextTestWords(test, units);
+  return (
+    <StepCard
+      title={headed}
+      text={meaning}
+      onSkip={() => changeBench({ type: "skip-test", test: testKey(test) })}
+    >
+      <ActionButton
+        flex={1}
+        primary
+        label="Take it again"
+        says={title}
+        onPress={() => onMend(test.at)}
+      />
+    </StepCard>
+  );
+}
+
+function TestCard({
+  test,
+  ...props
+}: { test: NextTest } & Omit<TestCardProps, "headed"> & Pick<NextCardProps, "onMend">) {
   const { wide } = useLayout();
   const { title } = nextTestWords(test, props.units);
   // On a wide screen the column's own heading says "Next".
   const headed = wide ? title : `Next: ${lowerFirst(title)}`;
+  if (test.kind === "again") return <AgainCard {...props} test={test} headed={headed} />;
   return "outcomes" in test ? (
     <InformativeCard {...props} test={test} headed={headed} />
   ) : (
@@ -173,7 +203,14 @@ export function NextCard(props: NextCardProps) {
   }
   const [test] = nextTests;
   if (test !== undefined) {
-    return <TestCard test={test} units={props.units} onOpen={props.onOpen} />;
+    return (
+      <>
+        <TestCard test={test} units={props.units} onOpen={props.onOpen} onMend={props.onMend} />
+        {later !== undefined && props.identification.suspects.length > 0 ? (
+          <later.DoubtLine {...props} />
+        ) : null}
+      </>
+    );
   }
   return (
     <StepCard title={BENCH_SENTENCES.noTest} text={BENCH_SENTENCES.takeAnotherWay}>

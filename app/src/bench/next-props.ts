@@ -8,6 +8,8 @@ export interface NextCardProps {
   readonly sizes: MeasuredSizes;
   readonly units: Units;
   readonly onOpen: (panel: PanelName) => void;
+  /** Opens the reading in this place to be taken again or put right. */
+  readonly onMend: (at: number) => void;
   readonly onWriteUp: () => void;
   readonly onStartAnother: () => void;
   readonly onStartAnotherLike: () => void;

@@ -1,4 +1,10 @@
-import { readingsForNext, readingsOfPart, type PartKind, type Reading } from "@root-gauge/core";
+import {
+  AGAIN_KEY,
+  readingsForNext,
+  readingsOfPart,
+  type PartKind,
+  type Reading,
+} from "@root-gauge/core";
 import type { BenchPart, BenchState } from "./kept-schemas";
 
 export type BenchAction =
@@ -71,11 +77,14 @@ export function benchStep(state: BenchState, action: BenchAction): BenchState {
         ...part,
         readings: part.readings.filter((_, at) => at !== action.at),
       });
-    case "mend":
-      return withPart(state, {
-        ...part,
-        readings: part.readings.map((reading, at) => (at === action.at ? action.reading : reading)),
-      });
+    case "mend": {
+      const readings = part.readings.map((reading, at) =>
+        at === action.at ? action.reading : reading,
+      );
+      // Taken twice, it stands: it is not asked for a third time.
+      const skipped = [...new Set([...part.skipped, AGAIN_KEY])];
+      return withPart(state, { ...part, readings, skipped });
+    }
     case "undo": {
       const before = state.past.at(-1);
       if (before === undefined) return state;
