@@ -30,6 +30,8 @@ export {
 export type { PlanPaperInput, Repair, RepairInput } from "./repair";
 export { ownWordInputSchema, ownWordListSchema, ownWordSchema } from "./own-word";
 export type { OwnWordInput, StoredWord } from "./own-word";
+export { metSchema } from "./met";
+export type { Met } from "./met";
 export { PAGES, isPage } from "./pages";
 export { pageQuerySchema, writeSchema } from "./write";
 export type { Write } from "./write";

@@ -77,6 +77,8 @@ export {
   standingOf,
   summaryOf,
   AGAIN_KEY,
+  LEAST_MET,
+  partsMet,
   testKey,
   unknownStanding,
 } from "./identify";
@@ -96,6 +98,7 @@ export type {
   OpeningTest,
   RetakeTest,
   Suspect,
+  MetThreads,
   OriginPlace,
   PartCondition,
   PartFunction,

@@ -1,3 +1,5 @@
+export { LEAST_MET, partsMet } from "./met";
+export type { MetThreads } from "./met";
 export { problemOfReading } from "./refused";
 export type { ReadingProblem } from "./refused";
 export { commonnessWeight } from "./commonness";

@@ -1,8 +1,8 @@
 import { catalogue, type Thread, type ThreadSide } from "../threads";
 import { combined } from "./combine";
 import { commonnessWeight } from "./commonness";
+import { priorAfterMet, type MetThreads } from "./met";
 import { sideOf, type PartKind } from "./part";
-import { problemOfReading } from "./refused";
 import { STRANGE_SHARES } from "./stranger";
 import type { ReadingLikelihoods, WeighedReading } from "./weigh";
 
@@ -14,6 +14,8 @@ export interface PriorOptions {
   readonly useCommonness?: boolean;
   /** What lies on the bench: threads that are not made on that side fall away. */
   readonly part?: PartKind;
+  /** What this workshop has met, where it has counted: it moves the prior away from the table's. */
+  readonly met?: MetThreads;
 }
 
 /** Probabilities of every thread in catalogue order, and of something else; together they make 1. */
@@ -49,7 +51,23 @@ function knownPrior(options: PriorOptions, weighed: readonly WeighedReading[]): 
   const key = `${useCommonness} ${part} ${inserts}`;
   const prior = priors.get(key) ?? priorOf(catalogue(), options, side, inserts);
   priors.set(key, prior);
-  return prior;
+  return options.met === undefined || !useCommonness ? prior : moved(prior, key, options.met, part);
+}
+
+// A workshop's counts change with its records, not with a touch: what they make of a prior is worked out once.
+const movedPriors = new WeakMap<MetThreads, Map<string, Float64Array>>();
+
+function moved(
+  prior: Float64Array,
+  key: string,
+  met: MetThreads,
+  part: PartKind | undefined,
+): Float64Array {
+  const ofMet = movedPriors.get(met) ?? new Map<string, Float64Array>();
+  movedPriors.set(met, ofMet);
+  const known = ofMet.get(key) ?? priorAfterMet(prior, met, 1 - UNKNOWN_PRIOR, part);
+  ofMet.set(key, known);
+  return known;
 }
 
 function priorOf(
@@ -96,7 +114,7 @@ export function posteriorOf(
   given: readonly WeighedReading[],
   options: PriorOptions = {},
 ): Posterior {
-  const weighed = given.filter(({ reading }) => problemOfReading(reading, 0) === undefined);
+  const weighed = given.filter(({ refused }) => !refused);
   const witnesses = combined(weighed);
   const prior = knownPrior(options, weighed);
   const logs = jointLogs(prior, witnesses);

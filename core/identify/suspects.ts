@@ -4,7 +4,7 @@ import type { Reading } from "./reading";
 import type { Candidate } from "./identification";
 import type { Reason, ReasonFigures } from "./reason";
 import { leads } from "./standing";
-import { weighing, type WeighedReading } from "./weigh";
+import type { WeighedReading } from "./weigh";
 
 /** A reading that, taken away, lets the rest agree: the likely culprit when they contradict each other. */
 export interface Suspect {
@@ -68,11 +68,12 @@ export function suspectsOf(
     const best = likeliestMistaken(posterior.probabilities, weighed[at]?.ofThreads);
     const thread = catalogue()[best];
     if (thread === undefined || posterior.unknown > MOST_UNKNOWN) return [];
-    const restAgrees = readings.every(
-      (reading, i) => i === at || weighing(reading).reason(reading, thread).agreement !== "at-odds",
+    const restAgrees = weighed.every(
+      ({ reading, evidence }, i) =>
+        i === at || evidence.reason(reading, thread).agreement !== "at-odds",
     );
-    const reason = weighing(suspect).reason(suspect, thread);
-    if (!restAgrees || reason.agreement !== "at-odds") return [];
+    const reason = weighed[at]?.evidence.reason(suspect, thread);
+    if (reason === undefined || !restAgrees || reason.agreement !== "at-odds") return [];
     const probability = posterior.probabilities[best] ?? 0;
     return [{ reading: at, thread, probability, reason, forAll: together.logs[best] ?? 0 }];
   });

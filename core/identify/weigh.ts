@@ -17,6 +17,9 @@ export interface ReadingLikelihoods {
 /** A reading with what it says of every thread. */
 export interface WeighedReading extends ReadingLikelihoods {
   readonly reading: Reading;
+  /** What weighs it; of no weight where a figure of it was refused. */
+  readonly evidence: Evidence<ReadingKind>;
+  readonly refused: boolean;
   /** The likelihood for the thread it suits best. */
   readonly best: number;
   /** Reasons worked out so far, by what makes threads alike for this reading. */
@@ -30,10 +33,13 @@ const alreadyWeighed = new WeakMap<Reading, WeighedReading>();
 export function weighReading(reading: Reading): WeighedReading {
   const known = alreadyWeighed.get(reading);
   if (known !== undefined) return known;
-  const evidence = weighing(reading);
+  const refused = problemOfReading(reading, 0) !== undefined;
+  const evidence: Evidence<ReadingKind> = refused ? REFUSED : evidenceFor(reading);
   const ofThreads = likelihoodsOf(reading, evidence);
   const weighed = {
     reading,
+    evidence,
+    refused,
     ofThreads,
     best: Math.max(...ofThreads),
     reasons: new Map<number | string, Reason>(),
@@ -43,11 +49,6 @@ export function weighReading(reading: Reading): WeighedReading {
   };
   alreadyWeighed.set(reading, weighed);
   return weighed;
-}
-
-/** What weighs a reading; one with a figure that no part can have is of no weight. */
-export function weighing(reading: Reading): Evidence<ReadingKind> {
-  return problemOfReading(reading, 0) === undefined ? evidenceFor(reading) : REFUSED;
 }
 
 const REFUSED: Evidence<ReadingKind> = lookEvidence();
@@ -74,8 +75,7 @@ export function reasonOf(
   thread: Thread,
   at: number,
 ): Reason {
-  const { reading, ofThreads, best, reasons } = weighed;
-  const evidence = weighing(reading);
+  const { reading, evidence, ofThreads, best, reasons } = weighed;
   const key = evidence.alike?.(thread);
   const known = key === undefined ? undefined : reasons.get(key);
   if (known !== undefined && known.reading === place) return known;

@@ -2,6 +2,8 @@ export { TEACHING } from "./teaching";
 export {
   PANEL_SENTENCES,
   PART_READ_BY,
+  WEIGHED_WORDS,
+  metWords,
   chooseKnownWords,
   lengthDatumWords,
   stockWords,

@@ -65,3 +65,21 @@ export function chooseKnownWords(known: "nut" | "bolt"): string {
 export function unreadShareWords(probability: number): string {
   return `Nothing was read yet: ${percentWords(probability)} by how common it is.`;
 }
+
+/** What is weighed beside the readings. */
+export const WEIGHED_WORDS = {
+  common: "Weigh how common a thread is",
+  met: "Weigh what this workshop has met",
+} as const;
+
+/** What the workshop's own records hold, and whether that is enough to be weighed. */
+export function metWords(
+  parts: number,
+  least: number,
+  most: readonly (readonly [name: string, count: number])[],
+): string {
+  const named = most.map(([name, count]) => `${name} ${count}`).join(", ");
+  return parts < least
+    ? `${parts} of this workshop’s own parts are settled; from ${least} on they are weighed too.`
+    : `Of ${parts} parts settled here: ${named}.`;
+}

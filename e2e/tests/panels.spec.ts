@@ -101,7 +101,7 @@ test.describe("a group of choices", () => {
     await expect(chosen).toBeFocused();
     await page.keyboard.press("ArrowLeft", A_FINGER);
     await page.keyboard.press("ArrowLeft", A_FINGER);
-    await expect(chosen).toHaveAccessibleName("Painted");
+    await expect(chosen).toHaveAccessibleName("Cheap");
     await page.keyboard.press("Tab");
     expect(await group.evaluate((it) => it.contains(document.activeElement))).toBe(false);
     await page.keyboard.press("Shift+Tab");

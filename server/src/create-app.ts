@@ -10,6 +10,7 @@ import type { Printer } from "./print/printer";
 import { healthRoutes } from "./routes/health";
 import { identificationRoutes } from "./routes/identifications";
 import { jobRoutes } from "./routes/jobs";
+import { metRoutes } from "./routes/met";
 import { repairRoutes } from "./routes/repairs";
 import { sheetRoutes } from "./routes/sheets";
 import { wordRoutes } from "./routes/words";
@@ -51,7 +52,7 @@ export function createApp(parts: AppParts): Express {
   app.use("/api", json({ limit: `${BODY_LIMIT_KB}kb` }));
   app.use("/api", healthRoutes(store), jobRoutes(store, now), identificationRoutes(store, now));
   app.use("/api", sheetRoutes(store, printer, now), repairRoutes(store, printer, now));
-  app.use("/api", wordRoutes(store, now));
+  app.use("/api", wordRoutes(store, now), metRoutes(store));
   if (caliper !== undefined) app.use("/api", caliperRoutes(caliper, now));
   app.use("/api", () => {
     throw new ApiFailure("no-such-address", "There is nothing at this address.");

@@ -1,34 +1,49 @@
-import * as Switch from "@radix-ui/react-switch";
+import { LEAST_MET, partsMet, threadById, type MetThreads } from "@root-gauge/core";
+import { WEIGHED_WORDS, metWords } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { changeBench } from "../data/bench";
-import { Pressable } from "../kit/pressable";
-import { Figure, Small } from "../kit/text";
+import { useMetOfServer } from "../data/met-of-server";
+import { useMetStore } from "../data/met-state";
+import { OnOff } from "../kit/on-off";
+import { Small } from "../kit/text";
 
-/** Says that common threads are put before rare ones, and lets that be switched off. */
+const MOST_NAMED = 4;
+
+/** The threads that were met most, by their names. */
+function mostMet(met: MetThreads): readonly (readonly [string, number])[] {
+  return Object.entries(met)
+    .flatMap(([id, count]): [string, number][] => {
+      const thread = threadById(id);
+      return thread === undefined ? [] : [[thread.designation, count]];
+    })
+    .sort((a, b) => b[1] - a[1])
+    .slice(0, MOST_NAMED);
+}
+
+/** Says that common threads are put before rare ones, and by which counts; either can be switched off. */
 export function CommonnessSwitch({ used }: { used: boolean }) {
+  useMetOfServer();
+  const { counts, used: metUsed } = useMetStore();
+  const parts = partsMet(counts);
   return (
-    <Switch.Root
-      asChild
-      checked={used}
-      onCheckedChange={(use) => changeBench({ type: "weigh-commonness", use })}
-    >
-      <Pressable flexDirection="row" alignItems="center" justifyContent="flex-start" gap={8}>
-        <View flex={1}>
-          <Small>Weigh how common a thread is</Small>
-        </View>
-        <Figure
-          minWidth={44}
-          paddingVertical={4}
-          textAlign="center"
-          borderWidth={1}
-          borderRadius={4}
-          borderColor="$edge"
-          backgroundColor={used ? "$ink" : "$card"}
-          color={used ? "$card" : "$ink"}
-        >
-          {used ? "on" : "off"}
-        </Figure>
-      </Pressable>
-    </Switch.Root>
+    <View gap={4}>
+      <OnOff
+        label={WEIGHED_WORDS.common}
+        on={used}
+        onChange={(use) => changeBench({ type: "weigh-commonness", use })}
+      />
+      {!used || parts === 0 ? null : (
+        <>
+          {parts < LEAST_MET ? null : (
+            <OnOff
+              label={WEIGHED_WORDS.met}
+              on={metUsed}
+              onChange={(on) => useMetStore.setState({ used: on })}
+            />
+          )}
+          <Small>{metWords(parts, LEAST_MET, mostMet(counts))}</Small>
+        </>
+      )}
+    </View>
   );
 }

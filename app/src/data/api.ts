@@ -6,6 +6,7 @@ import {
   jobListSchema,
   jobSchema,
   jobWithIdentificationsSchema,
+  metSchema,
   ownWordListSchema,
   ownWordSchema,
   repairListSchema,
@@ -123,6 +124,7 @@ export const api = {
   words: () => call("/api/words", ownWordListSchema),
   saveWord: (id: string, input: OwnWordInput, saw: number) =>
     call(`/api/words/${id}${written(saw)}`, ownWordSchema, put(input)),
+  met: () => call("/api/met", metSchema),
   planPaper: (paper: PlanPaperInput) =>
     file("/api/work-plan.pdf", { ...put(paper), method: "POST" }),
   /** A sheet on paper, by its own address. */

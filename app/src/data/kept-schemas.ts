@@ -35,6 +35,7 @@ export const KEPT_SCHEMAS = {
   bench: z.object({ part: partSchema, past: z.array(partSchema) }),
   drafts: z.partialRecord(z.enum(DRAFT_FIELDS), z.string()),
   settings: settingsSchema,
+  met: z.object({ counts: z.record(z.string(), z.number()), used: z.boolean() }),
 } as const;
 
 export type KeptSchemas = typeof KEPT_SCHEMAS;

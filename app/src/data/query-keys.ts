@@ -10,6 +10,7 @@ export const QUERY_KEYS = {
   repairs: (jobId: string) => ["repairs", jobId] as const,
   repair: (id: string) => ["repair", id] as const,
   words: ["words"] as const,
+  met: ["met"] as const,
 };
 
 /** The answers that a save changes. */
@@ -25,5 +26,11 @@ export function keysOf(
   if (parcel.kind === "repair") {
     return [QUERY_KEYS.jobs, QUERY_KEYS.repairs(jobId), ["repairs"], QUERY_KEYS.repair(parcel.id)];
   }
-  return [QUERY_KEYS.jobs, QUERY_KEYS.job(jobId), ["job"], QUERY_KEYS.identification(parcel.id)];
+  return [
+    QUERY_KEYS.jobs,
+    QUERY_KEYS.job(jobId),
+    ["job"],
+    QUERY_KEYS.identification(parcel.id),
+    QUERY_KEYS.met,
+  ];
 }

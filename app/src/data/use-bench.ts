@@ -11,6 +11,7 @@ import {
 import { useMemo } from "react";
 import { useBenchPart } from "./bench";
 import type { BenchPart } from "./kept-schemas";
+import { useMet } from "./met-state";
 import { useSettings } from "./settings";
 
 export interface Bench {
@@ -26,10 +27,17 @@ export interface Bench {
 export function useBench(): Bench {
   const onBench = useBenchPart();
   const { tools } = useSettings();
+  const met = useMet();
   const { readings, options, skipped } = onBench;
   const identification = useMemo(
-    () => identify(readings, { ...options, tools, skip: skipped }),
-    [readings, options, tools, skipped],
+    () =>
+      identify(readings, {
+        ...options,
+        tools,
+        skip: skipped,
+        ...(met === undefined ? {} : { met }),
+      }),
+    [readings, options, tools, skipped, met],
   );
   const sizes = useMemo(() => measuredSizes(readings), [readings]);
   return useMemo(() => {

@@ -101,7 +101,7 @@ describe("the call-out box", () => {
   it("lets a bare size be told by a touch", () => {
     show(<Box onOpen={nothing} />);
     type("1/2 x 2 gr 5");
-    fireEvent.click(screen.getByText("1/2-13 UNC x 2 gr 5"));
+    fireEvent.click(screen.getByRole("option", { name: "1/2-13 UNC x 2 gr 5" }));
     expect(screen.getByText("1/2-13 UNC x 2, grade 5")).toBeTruthy();
   });
 

@@ -34,7 +34,7 @@ describe("what a sheet is headed with", () => {
   it("names the likeliest while others stand", () => {
     expect(titleOf(diameter(12.52))).toMatchObject({
       title: "Likeliest: 1/2-13 UNC",
-      subtitle: "Down to four, 41 %",
+      subtitle: "Down to four, 39 %",
     });
   });
 

@@ -1,7 +1,7 @@
 import { copyFileSync } from "node:fs";
 import path from "node:path";
 import { temporaryFolder } from "../test-server";
-import { openStore } from "./database";
+import { closeStore, openStore } from "./database";
 import { listWords, saveWord } from "./own-words";
 
 const ID = "5f0c7a52-4f6e-5d0a-9c3e-0a8f7b1d2c30";
@@ -23,7 +23,7 @@ describe("the shop's own words", () => {
     });
     await saveWord(store, ID, { word: "wibble", means: { kind: "nothing" } }, NOW, { saw: 1 });
     expect(await listWords(store)).toMatchObject([{ word: "wibble", means: { kind: "nothing" } }]);
-    await store.destroy();
+    await closeStore(store);
 
     const copy = path.join(temporary.folder, "copy.db");
     copyFileSync(file, copy);
@@ -31,7 +31,7 @@ describe("the shop's own words", () => {
     expect((await listWords(elsewhere)).map(({ word }) => word)).toEqual(["wibble"]);
     await saveWord(elsewhere, ID, { ...BUTTON, removed: true }, NOW, { saw: 2 });
     expect(await listWords(elsewhere)).toEqual([]);
-    await elsewhere.destroy();
+    await closeStore(elsewhere);
   });
 
   it("are not changed over what another device has taught since", async () => {
@@ -40,6 +40,6 @@ describe("the shop's own words", () => {
     const late = { word: "wibble", means: { kind: "finish", finish: "zinc" } } as const;
     expect(await saveWord(store, ID, late, NOW, { saw: 0, device: OTHER })).toBeUndefined();
     expect(await listWords(store)).toMatchObject([{ means: BUTTON.means }]);
-    await store.destroy();
+    await closeStore(store);
   });
 });

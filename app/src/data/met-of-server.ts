@@ -1,0 +1,18 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect } from "react";
+import { api } from "./api";
+import { useMetStore } from "./met-state";
+import { QUERY_KEYS } from "./query-keys";
+
+/** The counts of this device are those of the server. Used where the Bench shows what it weighs. */
+export function useMetOfServer(): void {
+  const { data } = useQuery({ queryKey: QUERY_KEYS.met, queryFn: api.met });
+  useEffect(() => {
+    if (data === undefined) return;
+    // The same counts stay the same record, so that nothing is worked out anew for them.
+    const known = useMetStore.getState().counts;
+    if (JSON.stringify(known) !== JSON.stringify(data.counts)) {
+      useMetStore.setState({ counts: data.counts });
+    }
+  }, [data]);
+}

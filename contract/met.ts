@@ -1,0 +1,8 @@
+import { z } from "zod/mini";
+
+/** How many parts of each thread a workshop has settled and kept, by the thread's id. */
+export const metSchema = z.object({
+  counts: z.record(z.string(), z.int().check(z.minimum(0))),
+});
+
+export type Met = z.infer<typeof metSchema>;

@@ -1,0 +1,2 @@
+import { benchUpdate } from "./bench/accuracy";
+benchUpdate();

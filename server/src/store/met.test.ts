@@ -1,0 +1,52 @@
+import path from "node:path";
+import { temporaryFolder } from "../test-server";
+import { openStore, type Store } from "./database";
+import { saveIdentification } from "./identifications";
+import { saveJob } from "./jobs";
+import { threadsMet } from "./met";
+
+const JOB = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
+const NOW = new Date("2026-03-02T08:30:00Z");
+const idOf = (at: number) => `0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b${String(10 + at)}`;
+
+const temporary = temporaryFolder();
+let store: Store;
+
+beforeAll(async () => {
+  store = await openStore(path.join(temporary.folder, "met.db"));
+  await saveJob(store, JOB, { name: "Folding machine", origin: "" }, NOW);
+});
+
+afterAll(async () => {
+  await store.destroy();
+  temporary.remove();
+});
+
+function part(readings: Parameters<typeof saveIdentification>[2]["readings"], removed = false) {
+  return {
+    jobId: JOB,
+    position: "",
+    readings,
+    options: {},
+    notes: "",
+    replacement: null,
+    takenAt: NOW.toISOString(),
+    ...(removed ? { removed } : {}),
+  };
+}
+
+const M8 = part([
+  { kind: "external-diameter", mm: 7.9 },
+  { kind: "leaf", pitchMm: 1.25, outcome: "drops-in" },
+]);
+
+describe("what a workshop has met", () => {
+  it("counts the parts that were settled, and neither open ones nor those taken out", async () => {
+    await saveIdentification(store, idOf(1), M8, NOW);
+    await saveIdentification(store, idOf(2), M8, NOW);
+    await saveIdentification(store, idOf(3), part([{ kind: "external-diameter", mm: 12.52 }]), NOW);
+    expect(await threadsMet(store)).toEqual({ "iso-m8x1.25": 2 });
+    await saveIdentification(store, idOf(2), { ...M8, removed: true }, NOW, { saw: 1 });
+    expect(await threadsMet(store)).toEqual({ "iso-m8x1.25": 1 });
+  });
+});

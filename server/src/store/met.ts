@@ -1,0 +1,18 @@
+import { sql } from "kysely";
+import type { Store } from "./database";
+
+/**
+ * How many parts of each thread the records hold: those that were settled, each counted by the thread it was settled on.
+ * What was taken out of the lists does not count.
+ */
+export async function threadsMet(store: Store): Promise<Readonly<Record<string, number>>> {
+  const { rows } = await sql<{ thread: string | null; parts: number }>`
+    select json_extract(result, '$.candidates[0].threadId') as thread, count(*) as parts
+    from identifications
+    where removed = 0 and json_valid(result) and json_extract(result, '$.verdict') = 'settled'
+    group by thread
+  `.execute(store);
+  return Object.fromEntries(
+    rows.flatMap(({ thread, parts }) => (thread === null ? [] : [[thread, Number(parts)]])),
+  );
+}
