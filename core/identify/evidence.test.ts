@@ -176,3 +176,15 @@ describe("what the readings say of the part before any thread is thought of", ()
     });
   });
 });
+
+describe("a width over the corners of a hexagon", () => {
+  it("is named as such, and tells for the thread rather than against it", () => {
+    const corners = { kind: "across-flats", mm: 18.15 } as const;
+    const m10 = catalogue().find(({ id }) => id === "iso-m10x1.5");
+    const m11 = catalogue().find(({ id }) => id === "iso-m7x1");
+    if (m10 === undefined || m11 === undefined) throw new Error("no such thread");
+    const { reason, likelihood } = evidenceFor(corners);
+    expect(reason(corners, m10)).toMatchObject({ near: false, cornersOfMm: 16 });
+    expect(likelihood(corners, m10)).toBeGreaterThan(2 * likelihood(corners, m11));
+  });
+});

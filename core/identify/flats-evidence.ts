@@ -11,6 +11,11 @@ const UNDER_NOMINAL = 0.008;
 const MADE_SD = 0.008;
 const READ_SD = 0.05;
 
+/** Jaws set over two corners instead of two flats: how often, and how much wider a chamfered hexagon is there. */
+const OVER_CORNERS = 0.03;
+const CORNERS_WIDER = 1.135;
+const CORNERS_SD = 0.012;
+
 /** Share of parts with a hexagon of another size: special heads, reduced nuts, a rounded-off head. */
 const OTHER_HEXAGON = 0.25;
 const OLDER_SIZE = 0.3;
@@ -27,7 +32,9 @@ export function flatsDensity(mm: number, thread: Thread): number {
   const density = flats.reduce((sum, { acrossFlatsMm: nominal }, i) => {
     const sd = Math.hypot(MADE_SD * nominal, READ_SD);
     const share = (weights[i] ?? 0) / total;
-    return sum + share * normalDensity(mm, nominal * (1 - UNDER_NOMINAL), sd);
+    const across = normalDensity(mm, nominal * (1 - UNDER_NOMINAL), sd);
+    const corners = normalDensity(mm, CORNERS_WIDER * nominal, CORNERS_SD * nominal);
+    return sum + share * ((1 - OVER_CORNERS) * across + OVER_CORNERS * corners);
   }, 0);
   return (1 - OTHER_HEXAGON) * density + OTHER_HEXAGON * background(mm);
 }
@@ -44,6 +51,10 @@ function flatsReason({ mm }: FlatsReading, thread: Thread) {
         : best,
     undefined,
   );
+  const corners = flats.find(
+    ({ acrossFlatsMm }) =>
+      Math.abs(mm - CORNERS_WIDER * acrossFlatsMm) <= 2 * CORNERS_SD * acrossFlatsMm,
+  )?.acrossFlatsMm;
   const near = nearest !== undefined && Math.abs(mm - nearest) <= NEAR * nearest;
   return {
     code: "across-flats",
@@ -51,6 +62,7 @@ function flatsReason({ mm }: FlatsReading, thread: Thread) {
     mm,
     near,
     ...(nearest === undefined ? {} : { nominalMm: nearest }),
+    ...(near || corners === undefined ? {} : { cornersOfMm: corners }),
   } as const;
 }
 

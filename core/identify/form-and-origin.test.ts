@@ -114,3 +114,16 @@ describe("origin, age and function", () => {
     }
   });
 });
+
+describe("a Japanese machine", () => {
+  it("is where the finer M10 and M12 are met before elsewhere", () => {
+    const share = (name: string, place: "japan" | "europe") =>
+      identify([
+        { kind: "external-diameter", mm: name.startsWith("M10") ? 9.9 : 11.9 },
+        { kind: "origin", place },
+      ]).candidates.find(({ thread }) => thread.designation === name)?.probability ?? 0;
+    for (const name of ["M10 x 1.25", "M12 x 1.25"]) {
+      expect(share(name, "japan")).toBeGreaterThan(1.5 * share(name, "europe"));
+    }
+  });
+});

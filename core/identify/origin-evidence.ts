@@ -58,10 +58,19 @@ function eraWeight(family: ThreadFamily, { place, before }: ReadingOf<"origin">)
 /** The places that are told apart. */
 export const KNOWN_PLACES: readonly Known[] = ["britain", "north-america", "europe", "japan"];
 
+/** Threads that one place builds with more than its family: the fine threads of JIS machines and vehicles. Estimates. */
+const MORE_THERE: Readonly<Record<string, Partial<ByPlace>>> = {
+  "iso-m10x1.25": { japan: 3 },
+  "iso-m12x1.25": { japan: 3 },
+};
+
 /** Probability of each place for a part of this thread, before its age is thought of; together they make 1. */
-export function placeChances({ family }: Thread): ReadonlyMap<Known, number> {
-  const total = KNOWN_PLACES.reduce((sum, place) => sum + PLACES[family][place], 0);
-  return new Map(KNOWN_PLACES.map((place) => [place, PLACES[family][place] / total]));
+export function placeChances({ id, family }: Thread): ReadonlyMap<Known, number> {
+  const weights = KNOWN_PLACES.map(
+    (place) => PLACES[family][place] * (MORE_THERE[id]?.[place] ?? 1),
+  );
+  const total = weights.reduce((sum, weight) => sum + weight, 0);
+  return new Map(KNOWN_PLACES.map((place, at) => [place, (weights[at] ?? 0) / total]));
 }
 
 function placeChance(thread: Thread, place: OriginPlace | undefined): number {
@@ -88,7 +97,7 @@ function softAgreement(weight: number): Agreement {
 /** Where the machine is from, and the year it is older than. */
 export const originEvidence: Evidence<"origin"> = {
   likelihood: likelihoodOf,
-  alike: ({ family }) => family,
+  alike: ({ id, family }) => (MORE_THERE[id] === undefined ? family : id),
   unknownLikelihood: ({ place }) =>
     place === undefined || place === "unknown" ? 1 : 1 / KNOWN_PLACES.length,
   reason: (reading, thread) => ({

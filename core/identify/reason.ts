@@ -107,6 +107,8 @@ export type ReasonFigures = { readonly agreement: Agreement } & (
       /** The hexagon of this thread nearest to the reading; absent when it has none. */
       readonly nominalMm?: Mm;
       readonly near: boolean;
+      /** The hexagon that shows this width over its corners, where one does. */
+      readonly cornersOfMm?: Mm;
     }
   | {
       readonly code: "trial-fit";

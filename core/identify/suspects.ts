@@ -1,7 +1,6 @@
 import { catalogue, type Thread } from "../threads";
 import { likeliestFirst, posteriorOf, type Posterior, type PriorOptions } from "./posterior";
 import type { Reading } from "./reading";
-import type { Candidate } from "./identification";
 import type { Reason, ReasonFigures } from "./reason";
 import { leads } from "./standing";
 import type { WeighedReading } from "./weigh";
@@ -80,6 +79,13 @@ export function suspectsOf(
   return found.sort((a, b) => b.forAll - a.forAll).map(({ forAll: _, ...suspect }) => suspect);
 }
 
+/** A candidate, as far as its readings are doubted. */
+interface Leading {
+  readonly thread: Thread;
+  readonly probability: number;
+  readonly reasons: readonly Reason[];
+}
+
 /** A reading that makes the leading thread this much less likely than the thread it suits best is doubtful: seven times. */
 const DOUBTFUL = -2;
 
@@ -87,7 +93,7 @@ const DOUBTFUL = -2;
  * Of a thread that leads for all that, the readings that fit it badly: doubtful, though not so much that nothing is concluded.
  * The worst first.
  */
-export function doubtfulOf(leading: Candidate | undefined): Suspect[] {
+export function doubtfulOf(leading: Leading | undefined): Suspect[] {
   if (leading === undefined || !leads(leading)) return [];
   const { thread, probability, reasons } = leading;
   return reasons

@@ -1,3 +1,4 @@
+import { commonnessWeight } from "../identify";
 import { SAME_SIZE_MM, isOneThread, judgePair, type JudgedPair, type Mating } from "../mating";
 import { catalogue, sizesOverCrests, type Thread } from "../threads";
 import type { Mm } from "../units";
@@ -70,13 +71,21 @@ function signOf(thread: Thread, other: Thread): TellingSign {
   return thread.flankAngleDeg === other.flankAngleDeg ? "nothing" : "angle";
 }
 
-/** A size its standard hardly prefers is met less often, so it comes later. */
-const PER_CHOICE = 0.75;
+/** From this share of all parts on a thread is as common as any; every tenfold under it comes later. */
+const COMMON_SHARE = 0.6;
+const PER_TENFOLD = 1.3;
+const MOST_LATER = 5;
+
+/** How much later a thread comes for being met seldom: nobody takes a bolt for a spindle before the next bolt. */
+function rarity(thread: Thread): number {
+  const tenfolds = Math.log10(COMMON_SHARE / Math.max(commonnessWeight(thread), 1e-6));
+  return Math.min(MOST_LATER, Math.max(0, PER_TENFOLD * tenfolds));
+}
 
 /** How alike two threads are: difference of diameter and drift over ten threads, in the doubt of each reading, and how rare the other is. */
 function distance({ thread, diameterMm, driftOverTenMm }: LookAlike): number {
   const apart = Math.hypot(diameterMm / TOLD_BY_CALIPER_MM, driftOverTenMm / TOLD_BY_LEAF_MM);
-  return apart + PER_CHOICE * (thread.choice - 1);
+  return apart + rarity(thread);
 }
 
 /** How another thread differs from this one, what tells them apart, and how each goes into the other. */

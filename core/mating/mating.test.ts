@@ -115,7 +115,10 @@ describe("strength of a mismatched pair", () => {
 
 describe("a taper and a parallel thread, either way round", () => {
   it("jams where the taper has taken up what stood open", () => {
-    expect(go("R 1/2", "G 1/2")).toMatchObject({ outcome: "binds", cause: "taper" });
+    // No standard has R in G; on site it is a joint.
+    expect(go("R 1/2", "G 1/2")).toMatchObject({ outcome: "binds", cause: "practice-joint" });
+    // G starts in NPT of its pitch and jams within a turn.
+    expect(go("G 1/2", "1/2 npt")).toMatchObject({ outcome: "binds", cause: "taper" });
     expect(go("G 1/2", "R 1/2")).toMatchObject({ outcome: "binds", cause: "taper" });
     expect(go("1/2 npt", "R 1/2").outcome).not.toBe("mates");
   });
@@ -165,5 +168,15 @@ describe("what a thread is mistaken for", () => {
       expect(alike.driftOverTenMm).toBeCloseTo(10 * (alike.thread.pitchMm - 1.5), 9);
       expect(Math.abs(basicSizes(alike.thread).major - 10)).toBeLessThan(1.2);
     }
+  });
+});
+
+describe("what a thread is mistaken for", () => {
+  it("is the next common one before a rare one of its own size", () => {
+    const names = (name: string) =>
+      confusedWith(named(name)).map(({ thread }) => thread.designation);
+    expect(names("3/8-16 UNC").slice(0, 2)).toEqual(["3/8-16 BSW", "M10 x 1.5"]);
+    const m10 = names("M10");
+    expect(m10.indexOf("3/8-16 UNC")).toBeLessThan(m10.indexOf("Tr 10 x 1.5"));
   });
 });

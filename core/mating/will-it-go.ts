@@ -18,6 +18,8 @@ export type MatingCause =
   | "fits"
   /** The two are made to jam together: a taper pipe joint. */
   | "taper-joint"
+  /** A taper screw in the parallel hole of its size, R in G: no standard has it, and it makes a joint for all that. */
+  | "practice-joint"
   | "hand"
   | "one-sided"
   | "major-too-large"
@@ -115,10 +117,18 @@ type Verdict = Pick<Mating, "outcome" | "cause" | "turns">;
 
 const no = (cause: MatingCause): Verdict => ({ outcome: "will-not-start", cause });
 
+/** So much of the crests, in pitches, gives way under a hand; those of a pipe's mouth are thin and chamfered. */
+const CRESTS_GIVE = 0.1;
+const PIPE_CRESTS_GIVE = 0.2;
+
+const PIPES: ReadonlySet<Thread["family"]> = new Set(["pipe-parallel", "pipe-taper", "npt"]);
+const isPipe = ({ family }: Thread) => PIPES.has(family);
+
 /** What keeps a screw from entering at all. */
 function refusal(male: SizedThread, female: SizedThread, play: Mm): Verdict | undefined {
   if (male.major > female.major) return no("major-too-large");
-  if (male.minor > female.minor + 0.1 * female.thread.pitchMm) return no("root-too-large");
+  const gives = isPipe(male.thread) && isPipe(female.thread) ? PIPE_CRESTS_GIVE : CRESTS_GIVE;
+  if (male.minor > female.minor + gives * female.thread.pitchMm) return no("root-too-large");
   if (play < -WEDGES_WITHIN * male.thread.pitchMm) return no("flanks-too-wide");
   return undefined;
 }
@@ -158,6 +168,11 @@ function isTaperJoint(male: Thread, female: Thread): boolean {
   return male.taper !== undefined && male.family === female.family && male.tpi === female.tpi;
 }
 
+/** R in G of one size: the thread is the same but for the taper. */
+function isPracticeJoint(male: Thread, female: Thread): boolean {
+  return male.series === "R" && female.series === "G" && male.namedInch === female.namedInch;
+}
+
 function judge(
   male: SizedThread,
   female: SizedThread,
@@ -175,9 +190,11 @@ function judge(
     return { outcome: "binds", cause: "pitch-drift", turns: drift };
   }
   if (taper !== undefined) {
-    return isTaperJoint(male.thread, female.thread)
-      ? { outcome: "mates", cause: "taper-joint", turns: taper }
-      : { outcome: "binds", cause: "taper", turns: taper };
+    if (isTaperJoint(male.thread, female.thread)) {
+      return { outcome: "mates", cause: "taper-joint", turns: taper };
+    }
+    const cause = isPracticeJoint(male.thread, female.thread) ? "practice-joint" : "taper";
+    return { outcome: "binds", cause, turns: taper };
   }
   if (overlap < LEAST_OVERLAP) return { outcome: "loose", cause: "shallow" };
   return { outcome: "mates", cause: "fits" };

@@ -18,6 +18,7 @@ const holds = ({ strength }: Mating) => `about ${Math.round(strength * 100)} %`;
 export function pairOutcomeWords(pair: JudgedPair): string {
   const { outcome, cause, turns = Infinity, sound } = pair;
   if (cause === "no-overlap") return "Slides through";
+  if (cause === "practice-joint") return "Jams: a joint in practice, by no standard";
   if (outcome === "mates" && !sound) return `Not its own: turns by hand, holds ${holds(pair)}`;
   if (outcome === "loose") return `Not its own: goes loose, holds ${holds(pair)}`;
   return turns < AT_ONCE_TURNS && outcome === "binds" ? "Binds at once" : OUTCOME_WORDS[outcome];
@@ -34,6 +35,8 @@ export function pairWords(judged: JudgedPair, units: Units): string {
         : `${pair} runs up by hand as if it belonged, with ${printLength(judged.axialPlay, units)} of play, and holds ${holds(judged)} of what its own does: do not put them together.`;
     case "taper-joint":
       return `${pair} jams by hand ${turnsWords(judged.turns ?? 0)}, as a taper joint should.`;
+    case "practice-joint":
+      return `${pair} jams ${turnsWords(judged.turns ?? 0)}. With tape or paste it makes a joint in practice, though no standard says so: where pressure or gas hangs on it, take the taper or the parallel pair.`;
     case "hand":
       return `${pair} will not start: one is left-hand, the other right-hand.`;
     case "one-sided":
@@ -92,6 +95,9 @@ export function dangerWords(alike: LookAlike, thread: Thread): string {
         ? `${upperFirst(bolt)} jams in ${aThread(female)} as in its own: it seals badly, if at all.`
         : `${nut} nut runs on to ${bolt} bolt as if it belonged, but it is not its own: it loosens, and holds ${holds(mating)} of the strength.`;
     case "binds":
+      if (mating.cause === "practice-joint") {
+        return `${upperFirst(bolt)} jams in ${aThread(female)}: with tape or paste a joint in practice, though no standard says so.`;
+      }
       return `${nut} nut runs on to ${bolt} bolt ${forTurns(mating.turns ?? 0)}, then binds; forced, it ruins both.`;
     case "loose":
       return `${nut} nut goes over ${bolt} bolt, but loose: it strips at ${holds(mating)} of the strength.`;

@@ -68,10 +68,16 @@ function markReasonWords({ mark, markKind, family, agreement }: Of<"head-mark">)
   return `${FAMILY_SPOKEN[family]} parts ${often} with ${markWords(mark)}.`;
 }
 
-function flatsReasonWords({ mm, nominalMm, near }: Of<"across-flats">, units: Units): string {
+function flatsReasonWords(
+  { mm, nominalMm, near, cornersOfMm }: Of<"across-flats">,
+  units: Units,
+): string {
   const read = printLength(mm, units);
   if (nominalMm === undefined) return `No hexagon is laid down for it; ${read} says nothing.`;
   const own = printLength(nominalMm, units);
+  if (cornersOfMm !== undefined) {
+    return `${read} is its hexagon of ${printLength(cornersOfMm, units)} over the corners: take it across two flats.`;
+  }
   return near
     ? `${read} across the flats is its hexagon of ${own}.`
     : `Its hexagon is ${own} across the flats, not ${read}.`;

@@ -45,3 +45,24 @@ test("how common a thread is can be left out, and undo puts it back", async ({ p
   await expect(page.getByRole("switch")).toBeChecked();
   await expect(running).toHaveText(before);
 });
+
+test.describe("a reading that the others speak against", () => {
+  test.use(PHONE);
+
+  test("is taken again from the card that doubts it, and all adds up", async ({ page }) => {
+    await openBench(page);
+    await page.getByRole("button", { name: /^Ø over crests/ }).tap();
+    await page.getByLabel("Ø over crests", { exact: true }).fill("9.03");
+    await page.getByRole("button", { name: "Take this diameter" }).tap();
+    await page.getByRole("button", { name: /^pitch/ }).tap();
+    await page.getByRole("radio", { name: "1.5 mm leaf" }).tap();
+    await page.getByRole("button", { name: "Drops in" }).last().tap();
+    await expect(page.getByText("Doesn't add up")).toBeVisible();
+    await expect(page.getByText(/That is its plain shank/)).toBeVisible();
+    await page.getByRole("button", { name: /^Take again the reading Ø 9.03 mm/ }).tap();
+    await page.getByLabel("Ø over crests", { exact: true }).fill("9.9");
+    await page.getByRole("button", { name: "Take this diameter" }).tap();
+    await expect(page.getByText("Settled")).toBeVisible();
+    await expect(page.getByText("M10 x 1.5").first()).toBeVisible();
+  });
+});

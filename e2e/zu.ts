@@ -1,2 +1,0 @@
-import { benchUpdate } from "./bench/accuracy";
-benchUpdate();
