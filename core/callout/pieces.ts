@@ -3,12 +3,13 @@ import { sizeThroughWasher } from "../fasteners";
 import type { Finish } from "../looks";
 import type { Thread } from "../threads";
 import type { CalloutProblem, FastenerSpec } from "./fastener-spec";
-import type { OwnWord } from "./own-words";
+import { ownMeaning, type OwnWord } from "./own-words";
+import { FINISH_PHRASES } from "./phrases";
 import { takeQuantity } from "./quantity";
-import type { WrittenGrade } from "./read-grade";
+import { takeSteel, type WrittenGrade } from "./read-grade";
 import { readThreadAndLength } from "./read-thread";
 import { Remaining } from "./read-words";
-import { takeStandards, type WrittenStandard } from "./standards";
+import { takeStandards, type DefinedPart, type WrittenStandard } from "./standards";
 
 /** Words that say nothing which is not known by then. */
 export const FILLERS =
@@ -134,12 +135,48 @@ export function common(
   };
 }
 
+/** The part of this kind that a standard defines, where one was written. */
+export function definedAs<Part extends DefinedPart["part"]>(
+  { standards }: Pieces,
+  part: Part,
+): Extract<DefinedPart, { part: Part }> | undefined {
+  return standards
+    .map(({ means }) => means)
+    .find((means): means is Extract<DefinedPart, { part: Part }> => means?.part === part);
+}
+
+/** Takes what it is coated with or made of, in the words of counters or of the shop. */
+export function takeFinish({ remaining, own }: Pieces): Finish | undefined {
+  return remaining.takePhrase(FINISH_PHRASES) ?? ownMeaning(own, "finish")?.finish;
+}
+
+/** Takes finish and steel of a part that has no strength class. */
+export function takeMade(pieces: Pieces): { readonly finish?: Finish; readonly steel?: string } {
+  const finish = takeFinish(pieces);
+  const steel = takeSteel(pieces.remaining);
+  if (steel !== undefined) return { finish: "stainless", steel };
+  return finish === undefined ? {} : { finish };
+}
+
+/** Reads the thread of a part that has no length and no class, and makes the part of it. */
+export function partOfThread(
+  pieces: Pieces,
+  part: (threaded: ReturnType<typeof common>) => FastenerSpec,
+  agrees: (means: DefinedPart) => boolean,
+): FastenerSpec | CalloutProblem {
+  const sized = withoutLength(sizeOf(pieces));
+  if ("code" in sized) return sized;
+  const left = sized.after === "" ? [] : [sized.after];
+  const against = contradicting(pieces, agrees);
+  return finished(pieces, part(common(pieces, sized)), [...sized.unknown, ...left, ...against]);
+}
+
 /** The standards that say something else than what was read. */
 export function contradicting(
   { standards }: Pieces,
-  agrees: (one: WrittenStandard) => boolean,
+  agrees: (means: DefinedPart) => boolean,
 ): string[] {
   return standards
-    .filter((one) => one.means !== undefined && one.means.part !== "any" && !agrees(one))
+    .filter(({ means }) => means !== undefined && means.part !== "any" && !agrees(means))
     .map(({ written }) => written);
 }

@@ -1,20 +1,24 @@
 import { nutClassById } from "../grades";
 import type { Thread } from "../threads";
-import type { CalloutProblem, FastenerSpec, NutSpec, WasherSpec } from "./fastener-spec";
+import type { CalloutProblem, FastenerSpec, NutSpec } from "./fastener-spec";
 import { ownMeaning } from "./own-words";
-import { FINISH_PHRASES, NUT_PHRASES, WASHER_PHRASES } from "./phrases";
+import { NUT_PHRASES, WASHER_PHRASES } from "./phrases";
 import {
   FILLERS,
   THREAD_WORDS,
   common,
   contradicting,
+  definedAs,
   finished,
+  partOfThread,
   sizeOf,
+  takeFinish,
+  takeMade,
   withoutLength,
   type Pieces,
   type Sized,
 } from "./pieces";
-import { bareNutClass, takeNutClass, takeSteel } from "./read-grade";
+import { bareNutClass, takeNutClass } from "./read-grade";
 
 const isStainlessNut = (id: string | undefined) =>
   id !== undefined && nutClassById(id)?.system === "stainless";
@@ -31,16 +35,15 @@ function styleOf<Style extends string>(
 
 /** Reads a nut; where it is asked for with its bolt, of the bolt's thread unless it says its own. */
 export function readNut(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | CalloutProblem {
-  const { remaining, own, standards } = pieces;
-  const defined = standards.find(({ means }) => means?.part === "nut")?.means;
+  const { remaining, own } = pieces;
   const style = styleOf(
     remaining.takePhrase(NUT_PHRASES),
     ownMeaning(own, "nut")?.style,
-    defined?.part === "nut" ? defined.style : undefined,
+    definedAs(pieces, "nut")?.style,
     "hex",
   );
   const written = takeNutClass(remaining);
-  const finish = remaining.takePhrase(FINISH_PHRASES) ?? ownMeaning(own, "finish")?.finish;
+  const finish = takeFinish(pieces);
   const sized =
     threadOfBolt === undefined ? withoutLength(sizeOf(pieces)) : ofBolt(pieces, threadOfBolt);
   if ("code" in sized) return sized;
@@ -55,10 +58,7 @@ export function readNut(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | C
     ...(nutClass?.id === undefined ? {} : { nutClassId: nutClass.id }),
     ...(nutClass?.steel === undefined ? {} : { steel: nutClass.steel }),
   };
-  const against = contradicting(
-    pieces,
-    ({ means }) => means?.part === "nut" && means.style === style,
-  );
+  const against = contradicting(pieces, (means) => means.part === "nut" && means.style === style);
   return finished(pieces, spec, [...sized.unknown, ...left, ...against], nutClass);
 }
 
@@ -73,28 +73,16 @@ function ofBolt(pieces: Pieces, thread: Thread): Sized {
 
 /** Reads a washer, by the thread that goes through it. */
 export function readWasher(pieces: Pieces): FastenerSpec | CalloutProblem {
-  const { remaining, own, standards } = pieces;
-  const defined = standards.find(({ means }) => means?.part === "washer")?.means;
   const style = styleOf(
-    remaining.takePhrase(WASHER_PHRASES),
-    ownMeaning(own, "washer")?.style,
-    defined?.part === "washer" ? defined.style : undefined,
+    pieces.remaining.takePhrase(WASHER_PHRASES),
+    ownMeaning(pieces.own, "washer")?.style,
+    definedAs(pieces, "washer")?.style,
     "flat",
   );
-  const finish = remaining.takePhrase(FINISH_PHRASES) ?? ownMeaning(own, "finish")?.finish;
-  const steel = takeSteel(remaining);
-  const sized = withoutLength(sizeOf(pieces));
-  if ("code" in sized) return sized;
-  const left = sized.after === "" ? [] : [sized.after];
-  const spec: WasherSpec = {
-    part: "washer",
-    style,
-    ...common(pieces, sized, steel === undefined ? finish : "stainless"),
-    ...(steel === undefined ? {} : { steel }),
-  };
-  const against = contradicting(
+  const made = takeMade(pieces);
+  return partOfThread(
     pieces,
-    ({ means }) => means?.part === "washer" && means.style === style,
+    (threaded) => ({ part: "washer", style, ...threaded, ...made }),
+    (means) => means.part === "washer" && means.style === style,
   );
-  return finished(pieces, spec, [...sized.unknown, ...left, ...against]);
 }

@@ -1,17 +1,15 @@
 import { readLength, roundTo, type Mm, type Units } from "../units";
-import type { CalloutProblem, FastenerSpec, PinSpec, PlugSpec } from "./fastener-spec";
-import { ownMeaning } from "./own-words";
-import { FINISH_PHRASES, PIN_PHRASES, PLUG_PHRASES } from "./phrases";
+import type { CalloutProblem, FastenerSpec, PinSpec } from "./fastener-spec";
+import { PIN_PHRASES, PLUG_PHRASES } from "./phrases";
 import {
   FILLERS,
-  common,
   contradicting,
+  definedAs,
   finished,
-  sizeOf,
-  withoutLength,
+  partOfThread,
+  takeMade,
   type Pieces,
 } from "./pieces";
-import { takeSteel } from "./read-grade";
 
 /** Fits that pins are ground to: "m6", "h8". */
 const FIT = /(?<![\w/])[mh][5-9]1?(?![\w/])/i;
@@ -36,16 +34,11 @@ function pinSize(text: string): PinSize | undefined {
 
 /** Reads a pin: its kind, diameter and length. */
 export function readPin(pieces: Pieces): FastenerSpec | CalloutProblem {
-  const { remaining, own, standards, read, quantity } = pieces;
-  const defined = standards.find(({ means }) => means?.part === "pin")?.means;
-  const phrase = remaining.takePhrase(PIN_PHRASES);
+  const { remaining, read, quantity } = pieces;
+  const said = remaining.takePhrase(PIN_PHRASES) ?? "dowel";
   // "Dowel" is also what a bare "pin" is read as.
-  const style =
-    defined?.part === "pin" && (phrase ?? "dowel") === "dowel"
-      ? defined.style
-      : (phrase ?? "dowel");
-  const finish = remaining.takePhrase(FINISH_PHRASES) ?? ownMeaning(own, "finish")?.finish;
-  const steel = takeSteel(remaining);
+  const style = said === "dowel" ? (definedAs(pieces, "pin")?.style ?? said) : said;
+  const made = takeMade(pieces);
   remaining.take(FIT);
   remaining.takeAll(FILLERS);
   const unknown = remaining.takeUnknown(SIZE_WORDS);
@@ -55,43 +48,31 @@ export function readPin(pieces: Pieces): FastenerSpec | CalloutProblem {
       ? { code: "callout-not-understood", read, words: unknown }
       : { code: "callout-length", read, length: remaining.rest() };
   }
-  const coat = steel === undefined ? finish : "stainless";
   const spec: PinSpec = {
     part: "pin",
     style,
     ...size,
     ...(quantity === undefined ? {} : { quantity }),
-    ...(coat === undefined ? {} : { finish: coat }),
-    ...(steel === undefined ? {} : { steel }),
+    ...made,
   };
-  const against = contradicting(
-    pieces,
-    ({ means }) => means?.part === "pin" && means.style === style,
-  );
+  const against = contradicting(pieces, (means) => means.part === "pin" && means.style === style);
   return finished(pieces, spec, [...unknown, ...against]);
 }
 
 /** Reads a plug for a threaded hole. */
 export function readPlug(pieces: Pieces): FastenerSpec | CalloutProblem {
-  const { remaining, own, standards } = pieces;
-  const defined = standards.find(({ means }) => means?.part === "plug")?.means;
-  const phrase = remaining.takePhrase(PLUG_PHRASES);
+  const phrase = pieces.remaining.takePhrase(PLUG_PHRASES);
   const said = phrase === "unsaid" ? undefined : phrase;
-  const drive = said ?? (defined?.part === "plug" ? defined.drive : undefined);
-  const finish = remaining.takePhrase(FINISH_PHRASES) ?? ownMeaning(own, "finish")?.finish;
-  const steel = takeSteel(remaining);
-  const sized = withoutLength(sizeOf(pieces));
-  if ("code" in sized) return sized;
-  const left = sized.after === "" ? [] : [sized.after];
-  const spec: PlugSpec = {
-    part: "plug",
-    ...common(pieces, sized, steel === undefined ? finish : "stainless"),
-    ...(steel === undefined ? {} : { steel }),
-    ...(drive === undefined ? {} : { drive }),
-  };
-  const against = contradicting(
+  const drive = said ?? definedAs(pieces, "plug")?.drive;
+  const made = takeMade(pieces);
+  return partOfThread(
     pieces,
-    ({ means }) => means?.part === "plug" && (means.drive === undefined || means.drive === drive),
+    (threaded) => ({
+      part: "plug",
+      ...threaded,
+      ...made,
+      ...(drive === undefined ? {} : { drive }),
+    }),
+    (means) => means.part === "plug" && (means.drive === undefined || means.drive === drive),
   );
-  return finished(pieces, spec, [...sized.unknown, ...left, ...against]);
 }

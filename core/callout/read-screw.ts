@@ -10,12 +10,20 @@ import { ownMeaning } from "./own-words";
 import {
   ALL_THREAD_ROD,
   DRIVE_PHRASES,
-  FINISH_PHRASES,
   HEAD_PHRASES,
   POINT_PHRASES,
   type HeadMeaning,
 } from "./phrases";
-import { common, contradicting, finished, sizeOf, startOf, type Pieces } from "./pieces";
+import {
+  common,
+  contradicting,
+  definedAs,
+  finished,
+  sizeOf,
+  startOf,
+  takeFinish,
+  type Pieces,
+} from "./pieces";
 import { gradeOfWord, takeGrade, type SpokenGrade, type WrittenGrade } from "./read-grade";
 import { readNut } from "./read-nut";
 import type { DefinedPart } from "./standards";
@@ -62,12 +70,6 @@ interface WrittenPhrase {
 
 type DefinedScrew = Extract<DefinedPart, { part: "screw" }>;
 
-function definedScrew({ standards }: Pieces): DefinedScrew | undefined {
-  return standards
-    .map(({ means }) => means)
-    .find((means): means is DefinedScrew => means?.part === "screw");
-}
-
 /** Words that leave no doubt that a set screw has no head. */
 const HEADLESS = /grub|headless|socket|skt|sckt|soc\b|sss/i;
 /** Classes that hexagons are made in and headless screws never are. */
@@ -90,7 +92,7 @@ function isHexagonSet(
 
 function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined): Look {
   const { remaining, own } = pieces;
-  const defined = definedScrew(pieces);
+  const defined = definedAs(pieces, "screw");
   const counterSet =
     grade !== undefined && "means" in grade ? remaining.take(COUNTER_SET) : undefined;
   const rod = ALL_THREAD_ROD.test(remaining.rest());
@@ -114,8 +116,8 @@ function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined)
     hexagonSet ||
     (fullThread !== undefined && !isRod) ||
     (phrase?.means.fullThread ?? defined?.fullThread ?? false);
-  const agrees = (means: DefinedPart | undefined) =>
-    means?.part === "screw" &&
+  const agrees = (means: DefinedPart) =>
+    means.part === "screw" &&
     means.head === head &&
     (means.drive === undefined || means.drive === drive);
   const open = pieces.standards.filter(({ wantsHead }) => wantsHead && head === undefined);
@@ -125,10 +127,7 @@ function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined)
     ...(drive === undefined ? {} : { drive }),
     ...(ended === undefined ? {} : { point: ended }),
     ...(full ? { fullThread: true } : {}),
-    unknown: [
-      ...contradicting(pieces, ({ means }) => agrees(means)),
-      ...open.map(({ written }) => written),
-    ],
+    unknown: [...contradicting(pieces, agrees), ...open.map(({ written }) => written)],
   };
 }
 
@@ -140,7 +139,7 @@ export function readScrew(
   const { remaining, own, read } = pieces;
   const written = takeGrade(remaining);
   const { unknown, ...look } = takeLook(pieces, written);
-  const finish = remaining.takePhrase(FINISH_PHRASES) ?? ownMeaning(own, "finish")?.finish;
+  const finish = takeFinish(pieces);
   const sized = sizeOf(pieces);
   if ("code" in sized) return ofItsSystem(sized, written);
   const nut = nutText === undefined ? undefined : readNut(startOf(nutText, own), sized.thread);

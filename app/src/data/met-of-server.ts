@@ -2,11 +2,15 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { api } from "./api";
 import { useMetStore } from "./met-state";
+import { queryClient } from "./query-client";
 import { QUERY_KEYS } from "./query-keys";
 
-/** The counts of this device are those of the server. Used where the Bench shows what it weighs. */
+/**
+ * The counts of this device are those of the server. Used where the Bench shows what it weighs: it stands outside the rooms
+ * that are given the server's answers, and names their client itself.
+ */
 export function useMetOfServer(): void {
-  const { data } = useQuery({ queryKey: QUERY_KEYS.met, queryFn: api.met });
+  const { data } = useQuery({ queryKey: QUERY_KEYS.met, queryFn: api.met }, queryClient);
   useEffect(() => {
     if (data === undefined) return;
     // The same counts stay the same record, so that nothing is worked out anew for them.

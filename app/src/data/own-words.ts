@@ -1,12 +1,10 @@
 import { ownWordListSchema, type StoredWord } from "@root-gauge/contract";
 import type { OwnMeaning, OwnWord } from "@root-gauge/core/callout";
-import { useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo } from "react";
 import { v5 as uuidOfName } from "uuid";
 import type { z } from "zod/mini";
-import { api } from "./api";
 import { createKeptStore } from "./kept-store";
-import { QUERY_KEYS } from "./query-keys";
+import { useStoredWords } from "./queries";
 import type { Parcel } from "./parcel";
 import { outbox, saveWord, useOutbox } from "./saving";
 
@@ -52,7 +50,7 @@ export function useOwnWords(): readonly TaughtWord[] {
 
 /** Keeps the words of this device those of the server. Used wherever call-outs are read. */
 export function useWordsOfServer(): void {
-  const { data } = useQuery({ queryKey: QUERY_KEYS.words, queryFn: api.words });
+  const { data } = useStoredWords();
   useEffect(() => {
     if (data !== undefined) useWordsStore.setState({ words: data.words });
   }, [data]);

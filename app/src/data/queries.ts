@@ -3,6 +3,7 @@ import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useMemo } from "react";
 import { api } from "./api";
 import type { Parcel } from "./parcel";
+import { queryClient } from "./query-client";
 import { QUERY_KEYS } from "./query-keys";
 import { recordToBe, repairToBe } from "./record-to-be";
 import { useOutbox } from "./saving";
@@ -176,6 +177,11 @@ export function useStoredIdentification(id: string) {
 /** What the server has of a repair, whatever waits here. */
 export function useStoredRepair(id: string) {
   return useQuery({ queryKey: QUERY_KEYS.repair(id), queryFn: () => api.repair(id) });
+}
+
+/** The shop's own words as the server has them, whatever waits here; in every room, those without a provider too. */
+export function useStoredWords() {
+  return useQuery({ queryKey: QUERY_KEYS.words, queryFn: api.words }, queryClient);
 }
 
 /** A job's name, when it is known here: from the list, else by asking for that job. */

@@ -1,7 +1,8 @@
 import { JOB_SENTENCES } from "@root-gauge/core/job-words";
+import { meaningWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { v4 as uuid } from "uuid";
-import { useStoredIdentification, useStoredRepair } from "../data/queries";
+import { useStoredIdentification, useStoredRepair, useStoredWords } from "../data/queries";
 import type { Parcel } from "../data/parcel";
 import { outbox, saveIdentification, saveRepair } from "../data/saving";
 import { useSettings } from "../data/settings";
@@ -10,6 +11,7 @@ import { Body, Label, Small } from "../kit/text";
 import { partLines, repairLines } from "./parcel-words";
 
 type PartParcel = Extract<Parcel, { kind: "identification" }>;
+type WordParcel = Extract<Parcel, { kind: "word" }>;
 type RepairParcel = Extract<Parcel, { kind: "repair" }>;
 
 function Lines({ label, lines }: { label: string; lines: readonly string[] }) {
@@ -31,7 +33,8 @@ interface ChoiceProps {
   readonly there: readonly string[];
   /** The version that the server has. */
   readonly version: number;
-  readonly onBoth: () => void;
+  /** Keeps this one as a record of its own, where there may be two. */
+  readonly onBoth?: () => void;
 }
 
 /** Two versions of one record, and which one is to stay. */
@@ -49,15 +52,17 @@ function Choice({ id, here, there, version, onBoth }: ChoiceProps) {
       <View flexDirection="row" flexWrap="wrap" gap={8}>
         <ActionButton flex={1} label="Keep this one" onPress={keepThis} />
         <ActionButton flex={1} label="Keep the server’s" onPress={() => outbox.discard(id)} />
-        <ActionButton
-          flex={1}
-          label="Keep both"
-          says="Keep both: this one as a record of its own"
-          onPress={() => {
-            onBoth();
-            outbox.discard(id);
-          }}
-        />
+        {onBoth === undefined ? null : (
+          <ActionButton
+            flex={1}
+            label="Keep both"
+            says="Keep both: this one as a record of its own"
+            onPress={() => {
+              onBoth();
+              outbox.discard(id);
+            }}
+          />
+        )}
       </View>
     </View>
   );
@@ -79,6 +84,21 @@ export function PartConflict({ parcel }: { parcel: PartParcel }) {
       there={partLines(theirs, units)}
       version={theirs.version}
       onBoth={() => saveIdentification(uuid(), parcel.body)}
+    />
+  );
+}
+
+/** Both meanings of a word that two devices taught. */
+export function WordConflict({ parcel }: { parcel: WordParcel }) {
+  const { data, error } = useStoredWords();
+  const theirs = data?.words.find(({ id }) => id === parcel.id);
+  if (theirs === undefined) return <Fetching message={error?.message} />;
+  return (
+    <Choice
+      id={parcel.id}
+      here={[meaningWords(parcel.body.means)]}
+      there={[meaningWords(theirs.means)]}
+      version={theirs.version}
     />
   );
 }

@@ -13,7 +13,7 @@ import { Body, Heading, Small } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { repairToBe } from "../data/record-to-be";
 import { reopen } from "../mend/reopen";
-import { PartConflict, RepairConflict } from "./conflict-choice";
+import { PartConflict, RepairConflict, WordConflict } from "./conflict-choice";
 import { parcelTitle, partLines, repairLines, whyWaiting } from "./parcel-words";
 
 /** A job's name, put right and sent again. */
@@ -93,6 +93,9 @@ export function ParcelCard({ parcel, parcels }: { parcel: Parcel; parcels: reado
       ) : null}
       {parcel.kind === "repair" && parcel.trouble?.kind === "conflict" ? (
         <RepairConflict parcel={parcel} />
+      ) : null}
+      {parcel.kind === "word" && parcel.trouble?.kind === "conflict" ? (
+        <WordConflict parcel={parcel} />
       ) : null}
       {parcel.kind === "job" && parcel.trouble !== undefined ? <MendJob parcel={parcel} /> : null}
       <View flexDirection="row" flexWrap="wrap" gap={8}>
