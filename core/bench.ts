@@ -158,6 +158,7 @@ export {
   readingWords,
   saidSpan,
   reasonWords,
+  refusedReadingWords,
   scaleWords,
   threadName,
   upperFirst,

@@ -51,7 +51,7 @@ const SHOTS: readonly Shot[] = [
     name: "bench-phone-settled-lamp",
     viewport: PHONE,
     light: "dark",
-    show: (page) => read(page, "11.02", "14 TPI leaf"),
+    show: (page) => read(page, "11.02", "20 TPI leaf"),
   },
   {
     name: "bench-phone-contradiction",

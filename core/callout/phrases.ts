@@ -233,7 +233,7 @@ export const PIN_PHRASES: readonly Phrase<PinStyle>[] = [
   phrase(
     "spring",
     "spring pin",
-    String.raw`(?:(?:slotted\s*)?spring(?:[\s-]*(?:type|dowel))*|roll|tension)[\s-]*pins?|spring[\s-]*dowels?`,
+    String.raw`(?:(?:slotted\s*)?spring(?:[\s-]*(?:type|dowel))*|tension)[\s-]*pins?|spring[\s-]*dowels?`,
   ),
   phrase("clevis", "clevis pin", String.raw`clevis(?:[\s-]*pins?)?`),
   phrase("dowel", "dowel pin", String.raw`(?:(?:dowel|parallel)[\s-]*)?pins?|dowels?`),

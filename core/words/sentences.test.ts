@@ -14,7 +14,7 @@ import { judgePair } from "../mating";
 import { pairOutcomeWords } from "../pair-words";
 import { catalogue } from "../threads";
 import { UNITS } from "../units";
-import { aThread, nextTestWords, reasonWords, withArticle } from "./index";
+import { aThread, nextTestWords, reasonWords, refusedReadingWords, withArticle } from "./index";
 
 const SPOKEN_AS_VOWEL = /^(?:[FHLMNRSX][\dA-Z ]|R[pc]\b|8(?:\d?(?!\d))|11(?!\d)|18(?!\d)|[aeio])/;
 const SPOKEN_AS_CONSONANT = /^(?:[bcdfgjkpqtvwyz]|uni|use|one\b|UN)/;
@@ -115,6 +115,16 @@ describe("every sentence that the Bench can make", () => {
       return other === undefined ? [] : [`${pairOutcomeWords(judgePair(other, thread))}.`];
     });
     expect(faulty([...named, ...pairs])).toEqual([]);
+  });
+
+  it("says in whole sentences which figures were left out", () => {
+    const { refused } = identify([
+      { kind: "external-diameter", mm: Number.NaN },
+      { kind: "external-diameter", mm: 4000 },
+      { kind: "count", threads: 0, spanMm: 25.4 },
+    ]);
+    expect(refused).toHaveLength(3);
+    expect(faulty(refused.map(refusedReadingWords))).toEqual([]);
   });
 
   it("refuses a call-out in whole sentences", () => {

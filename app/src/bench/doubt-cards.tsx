@@ -1,6 +1,7 @@
 import {
   BENCH_SENTENCES,
   readingWords,
+  refusedReadingWords,
   widestReading,
   type Reading,
   type Suspect,
@@ -79,10 +80,14 @@ interface TakeAgainProps extends Pick<NextCardProps, "onMend"> {
 
 /** Beside a thread that leads for all that: the reading that fits it badly, and what it would have been. */
 export function DoubtLine({ identification, readings, units }: NextCardProps) {
-  const [suspect] = identification.suspects;
+  const { suspects, refused } = identification;
+  const [suspect] = suspects;
   const reading = suspect === undefined ? undefined : readings[suspect.reading];
-  if (suspect === undefined || reading === undefined) return null;
-  return <Small>{saidOf(suspect, reading, units)}</Small>;
+  const sentences = [
+    ...refused.map(refusedReadingWords),
+    ...(suspect === undefined || reading === undefined ? [] : [saidOf(suspect, reading, units)]),
+  ];
+  return <Small>{sentences.join(" ")}</Small>;
 }
 
 function ContradictionCard(props: NextCardProps) {

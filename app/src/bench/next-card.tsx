@@ -193,24 +193,33 @@ function DoubtMeanwhile({ onOpen, onWriteUp }: NextCardProps) {
   );
 }
 
+/** What is doubtful beside a thread that leads for all that: a reading that fits it badly, or one that was left out. */
+function Doubts(props: NextCardProps) {
+  const later = useFetched();
+  const { suspects, refused } = props.identification;
+  if (later === undefined || suspects.length + refused.length === 0) return null;
+  return <later.DoubtLine {...props} />;
+}
+
 /** What to do next: the test that separates what is left, or, when settled, writing it up. */
 export function NextCard(props: NextCardProps) {
-  const { verdict, unknown, nextTests } = props.identification;
+  const { verdict, unknown } = props.identification;
   const later = useFetched();
-  if (verdict === "settled") return <SettledCard {...props} />;
   if (verdict === "contradictory" || unknownStanding(unknown) === "leads") {
     return later === undefined ? <DoubtMeanwhile {...props} /> : <later.DoubtCard {...props} />;
   }
-  const [test] = nextTests;
+  return (
+    <>
+      {verdict === "settled" ? <SettledCard {...props} /> : <AskingCard {...props} />}
+      <Doubts {...props} />
+    </>
+  );
+}
+
+function AskingCard(props: NextCardProps) {
+  const [test] = props.identification.nextTests;
   if (test !== undefined) {
-    return (
-      <>
-        <TestCard test={test} units={props.units} onOpen={props.onOpen} onMend={props.onMend} />
-        {later !== undefined && props.identification.suspects.length > 0 ? (
-          <later.DoubtLine {...props} />
-        ) : null}
-      </>
-    );
+    return <TestCard test={test} units={props.units} onOpen={props.onOpen} onMend={props.onMend} />;
   }
   return (
     <StepCard title={BENCH_SENTENCES.noTest} text={BENCH_SENTENCES.takeAnotherWay}>
