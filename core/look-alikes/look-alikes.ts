@@ -76,8 +76,12 @@ const COMMON_SHARE = 0.6;
 const PER_TENFOLD = 1.3;
 const MOST_LATER = 5;
 
-/** How much later a thread comes for being met seldom: nobody takes a bolt for a spindle before the next bolt. */
+/**
+ * How much later a thread comes for being met seldom: nobody takes a bolt for a spindle before the next bolt, nor tries it in a
+ * hole that is tapped for an insert before a nut.
+ */
 function rarity(thread: Thread): number {
+  if (thread.family === "insert-tapped") return MOST_LATER;
   const tenfolds = Math.log10(COMMON_SHARE / Math.max(commonnessWeight(thread), 1e-6));
   return Math.min(MOST_LATER, Math.max(0, PER_TENFOLD * tenfolds));
 }

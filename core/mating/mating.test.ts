@@ -178,5 +178,6 @@ describe("what a thread is mistaken for", () => {
     expect(names("3/8-16 UNC").slice(0, 2)).toEqual(["3/8-16 BSW", "M10 x 1.5"]);
     const m10 = names("M10");
     expect(m10.indexOf("3/8-16 UNC")).toBeLessThan(m10.indexOf("Tr 10 x 1.5"));
+    expect(names("7/16-20 UNF")[0]).not.toMatch(/^STI/);
   });
 });
