@@ -22,7 +22,8 @@ function figureRead(found: string, m: string | undefined, figures: string): stri
 /** Sizes that are fractions nobody writes unreduced: "10/32" is #10-32. */
 const NUMBERED = /(?<![\w/.-])(4\/40|6\/32|8\/32|10\/24|10\/32|12\/24)(?![\w/]|"| ?in\b)/g;
 
-const LONG = String.raw`(?:lg|lgth|long|l)(?!\.?h\b|[\w/=])\.?`;
+/** "40 long", "40 lg": the word says nothing that the place of the figure does not. */
+const LONG = /(\d ?(?:mm|in|")?) ?(?:lg|lgth|long|l)(?!\.?h\b|[\w/=])\.?/gi;
 const PITCH_AFTER = /(?<![\w/])(?:p|pitch)[ =]*(\d*\.?\d+)(?: ?mm)?(?![\w/])/i;
 const PITCH_BEFORE = /(?<![\w.]|\d-)(\d?\.?\d+) ?(?:mm ?)?(?:p|pitch)(?![\w/])/i;
 const METRIC_SIZE = /(?<![\w/])m ?\d+(?:\.\d+)?/i;
@@ -102,7 +103,7 @@ export function calloutSpelling(text: string): string {
       (_, m: string) => `${Number(m) * 1000}mm`,
     )
     .replace(FEET, (_, feet: string) => `${Number(feet) * 12}in`)
-    .replace(new RegExp(String.raw`(\d ?(?:mm|in|")?) ?${LONG}`, "gi"), "$1 ");
+    .replace(LONG, "$1 ");
   return inSpokenOrder(pitchBeforeLength(metricByUnit(withPitchBeside(figures))))
     .replace(/\s+/g, " ")
     .trim();

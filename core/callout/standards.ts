@@ -121,7 +121,7 @@ const DEFINED: ReadonlyMap<string, DefinedPart> = new Map(
 );
 
 const STANDARD =
-  /(?<!\w)(?:(?:bs|din|en|iso|asme|ansi|jis|sae(?=[ -]*j))[ -]*(?=(?:bs|din|en|iso|asme|ansi|b ?\d|j ?\d|\d)))+(?:[bj] ?)?\d+(?:\.\d+)*(?:-[12](?![\d\w]))?(?: ?[a-e](?![\w-]))?(?: ?: ?(?:19|20)\d\d)?(?: ?-? ?a(?=\d\d?\.\d)|(?![\w.]*\w))|(?<!\w)b18\.\d+(?:\.\d+)*(?!\w)/gi;
+  /(?<!\w)(?:(?:bs|din|en|iso|asme|ansi|jis|sae(?=[ -]*j))[ -]*(?=(?:bs|din|en|iso|asme|ansi|b ?\d|j ?\d|\d)))+(?:[bj] ?)?\d+(?:\.\d+)*(?:-[12](?![\d\w]))?(?: ?[a-e](?![\w-]))?(?: ?: ?(?:19|20)\d\d)?(?: ?-? ?a(?=\d\d?\.\d)|(?![\w.]*\w))|(?<!\w)b18\.\d+(?:\.\d+)*(?!\w)/i;
 /** A standard's number may stand to the end of the list; so many are read. */
 const MOST = 4;
 
@@ -148,7 +148,7 @@ export interface WrittenStandard {
 export function takeStandards(remaining: Remaining): readonly WrittenStandard[] {
   const taken: WrittenStandard[] = [];
   while (taken.length < MOST) {
-    const found = remaining.take(new RegExp(STANDARD.source, "i"));
+    const found = remaining.take(STANDARD);
     if (found === undefined) break;
     const number = bodyAndNumber(found[0]);
     taken.push({

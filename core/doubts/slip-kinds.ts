@@ -1,7 +1,8 @@
 import { LEAVES, leafMark, leafPitchMm, type Reading, type Suspect } from "../identify";
 import { hexFlats } from "../looks";
-import { basicSizes, sizesOverCrests, type Thread } from "../threads";
+import { basicSizes, type Thread } from "../threads";
 import { MM_PER_INCH, type Mm } from "../units";
+import { distanceFrom, showsFlats } from "./shown-sizes";
 
 /** What went wrong with a reading, where it shows what it would have been. `words` makes the sentence. */
 export type SlipKind =
@@ -20,15 +21,8 @@ export type SlipKind =
 const NEAR_MM = 0.06;
 /** Jaws are seldom out by more, mm. */
 const MOST_ZERO_MM = 0.4;
-/** A hexagon is made up to this share under its nominal size. */
-const UNDER_FLATS = 0.025;
 /** A leaf farther off than this was not taken for its neighbour. */
 const MOST_LEAVES_OFF = 3;
-
-function distanceFrom(mm: Mm, thread: Thread): Mm {
-  const sizes = sizesOverCrests(thread);
-  return sizes === undefined ? Infinity : Math.max(0, sizes.min - mm, mm - sizes.max);
-}
 
 /** Figures that differ from one by two neighbouring digits changed round, or by one digit one off; hundredths of a mm. */
 function withOtherDigits(mm: Mm): readonly Mm[] {
@@ -50,8 +44,8 @@ function withOtherDigits(mm: Mm): readonly Mm[] {
 function ofDiameter(mm: Mm, thread: Thread): SlipKind | undefined {
   const shows = (figure: Mm) => distanceFrom(figure, thread) <= NEAR_MM;
   if (Math.abs(mm - basicSizes(thread).pitch) <= NEAR_MM) return { code: "shank" };
-  const flats = hexFlats(thread).some(
-    ({ acrossFlatsMm }) => mm <= acrossFlatsMm + NEAR_MM && mm >= acrossFlatsMm * (1 - UNDER_FLATS),
+  const flats = hexFlats(thread).some(({ acrossFlatsMm }) =>
+    showsFlats(mm, acrossFlatsMm, NEAR_MM),
   );
   if (flats) return { code: "flats" };
   const inOther = [mm * MM_PER_INCH, mm / MM_PER_INCH].find(shows);

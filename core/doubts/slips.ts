@@ -1,7 +1,8 @@
 import { hexFlats } from "../looks";
-import { catalogue, sizesOverCrests, type Thread } from "../threads";
+import { catalogue, type Thread } from "../threads";
 import { MM_PER_INCH, type Mm } from "../units";
 import { commonnessWeight } from "../identify";
+import { distanceFrom, showsFlats } from "./shown-sizes";
 
 /** What may have gone wrong with a diameter that no thread shows. `words` makes the sentence. */
 export type Slip =
@@ -24,15 +25,6 @@ const NEAR_MM = 0.05;
 
 /** As far as jaws that were not zeroed are likely to be out, mm. */
 const MOST_ZERO_ERROR_MM = 1;
-
-/** A hexagon is made up to this share under its nominal size. */
-const UNDER_FLATS = 0.025;
-
-function distanceFrom(mm: Mm, thread: Thread): Mm {
-  const sizes = sizesOverCrests(thread);
-  if (sizes === undefined) return Infinity;
-  return Math.max(0, sizes.min - mm, mm - sizes.max);
-}
 
 function commonest(threads: readonly Thread[]): Thread | undefined {
   return threads.reduce<Thread | undefined>(
@@ -64,8 +56,7 @@ function flatsSlips(mm: Mm): Slip[] {
   const thread = commonest(
     catalogue().filter((candidate) =>
       hexFlats(candidate).some(
-        ({ acrossFlatsMm, usual }) =>
-          usual && mm <= acrossFlatsMm + NEAR_MM && mm >= acrossFlatsMm * (1 - UNDER_FLATS),
+        ({ acrossFlatsMm, usual }) => usual && showsFlats(mm, acrossFlatsMm, NEAR_MM),
       ),
     ),
   );

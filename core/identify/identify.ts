@@ -36,7 +36,7 @@ export function identify(given: readonly Reading[], options: IdentifyOptions = {
   const posterior = posteriorOf(weighed, options);
   const candidates = rankedCandidates(weighed, posterior, options);
   const conflict = conflictOf(posterior);
-  const sound = readings.filter((reading, at) => problemOfReading(reading, at) === undefined);
+  const sound = weighed.filter(({ refused }) => !refused).map(({ reading }) => reading);
   const verdict = verdictOf(sound, candidates, posterior.unknown, conflict);
   const standing = candidates.filter(({ probability }) => !isRuledOut(probability));
   const suspects =
