@@ -42,6 +42,7 @@ export {
   ACCEPTED,
   A_FEW_TURNS,
   BORE_INSTRUMENTS,
+  CREST_FORMS,
   DIAMETER_INSTRUMENTS,
   FLANK_ANGLES,
   LEAF_OUTCOMES,
@@ -85,6 +86,8 @@ export {
 export type {
   BoreInstrument,
   Candidate,
+  ConditionTest,
+  CrestForm,
   DiameterInstrument,
   FlankAngle,
   Identification,

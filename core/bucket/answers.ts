@@ -20,6 +20,59 @@ export function judgeTaper({ tapered, fate }: BucketPart, random: SeededRandom):
   return chance(fate === "worn" ? 4 : 1.5, random);
 }
 
+/** Crests that stand rounded in the drawing; dies and wear make flats of some and rounds of others. */
+export function judgeCrests(part: BucketPart, random: SeededRandom): "rounded" | "flat" {
+  const { flankAngleDeg, thread, fate, pitchMm } = part;
+  const round = flankAngleDeg === 55 || flankAngleDeg === 47.5 || thread?.family === "cycle";
+  const spoiled = fate === "worn" || fate === "rusted" || fate === "dipped in zinc";
+  const wrong = (spoiled ? 28 : 9) + (pitchMm < 0.9 ? 12 : 0);
+  return round !== chance(wrong, random) ? "rounded" : "flat";
+}
+
+/** Both ends of a thread measured, as far apart as it is long; undefined where it is too short. */
+export function takeEnds(
+  part: BucketPart,
+  fitter: Fitter,
+  random: SeededRandom,
+): { readonly smallMm: Mm; readonly largeMm: Mm; readonly apartMm: Mm } | undefined {
+  const apartMm = Math.floor(part.threadedMm - part.pitchMm);
+  if (part.side === "internal" || apartMm < 5) return undefined;
+  const steady = () => fitter.steadyMm * random.normal();
+  const rubbed = part.fate === "worn" ? 0.1 * random.even() : 0;
+  const rise = part.tapered ? apartMm / 16 : rubbed;
+  const large = part.sizeMm + fitter.zeroMm + steady();
+  const small = part.sizeMm - rise + fitter.zeroMm + steady();
+  const [least, most] = [Math.min(small, large), Math.max(small, large)];
+  return { smallMm: Number(least.toFixed(2)), largeMm: Number(most.toFixed(2)), apartMm };
+}
+
+/** Depths of trapezoid threads, of the pitch; stub ones are shallow. */
+export function takeDepth(part: BucketPart, random: SeededRandom): Mm | undefined {
+  if (part.side === "internal" || part.flankAngleDeg > 40) return undefined;
+  const stub = part.thread?.designation.includes("Stub") === true;
+  const deep = (stub ? 0.34 : 0.56) * part.pitchMm;
+  return Number((deep + 0.07 * random.normal()).toFixed(2));
+}
+
+const FATES_SEEN = {
+  "as made": "sound",
+  cheap: "cheap",
+  "bright plated": "plated",
+  "dipped in zinc": "galvanised",
+  "painted over": "painted",
+  rusted: "rusted",
+  worn: "worn",
+} as const;
+
+/** What a look at the part finds, when it is asked for; some wear and cheap making goes unseen. */
+export function lookAtPart(
+  { fate }: BucketPart,
+  random: SeededRandom,
+): (typeof FATES_SEEN)[keyof typeof FATES_SEEN] {
+  const hidden = fate === "worn" ? 20 : fate === "cheap" ? 65 : 6;
+  return chance(hidden, random) ? "sound" : FATES_SEEN[fate];
+}
+
 /** Across the flats of the usual heads and nuts, by the size of the thread, mm. */
 const METRIC_FLATS: Readonly<Record<number, readonly Mm[]>> = {
   3: [5.5],

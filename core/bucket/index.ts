@@ -5,8 +5,12 @@ export { bucketFitter, leafLies, takeCount, takeCrests, takeLeaf, takeSize } fro
 export type { BucketSlip, Fitter, SaidCount, SaidPitch, SaidSize } from "./fitter";
 export {
   judgeAngle,
+  judgeCrests,
   judgeTaper,
+  lookAtPart,
   readMark,
+  takeDepth,
+  takeEnds,
   takeFlats,
   tellPlace,
   tryKnown,

@@ -30,6 +30,10 @@ export function suspectWords(suspect: Suspect, units: Units): string {
       return `If the diameter was really ${printRange(reason.minMm, reason.maxMm, units)}, ${fits}.`;
     case "flank-angle":
       return `If the flank angle was really ${angleWords(reason.threadDegrees)}, ${fits}.`;
+    case "crest-form":
+      return `If its crests were really ${reason.threadForm}, ${fits}.`;
+    case "thread-depth":
+      return `If its depth was really ${printLength(reason.expectedMm, units)}, ${fits}.`;
     case "taper":
       return `If it is really ${reason.threadTapered ? "tapered" : "parallel"}, ${fits}.`;
     case "diameter-between":

@@ -6,6 +6,8 @@ export const ACCEPTED = {
   bore: { minMm: 0.4, maxMm: 200 },
   /** Across the flats of a head or nut, mm. */
   flats: { minMm: 1, maxMm: 200 },
+  /** From the crests to the roots, mm. */
+  depth: { minMm: 0.1, maxMm: 20 },
   /** How long a part is, mm. */
   length: { minMm: 1, maxMm: 1000 },
   /** The distance between two diameters on a taper, mm. */

@@ -2,6 +2,7 @@ import { boreEvidence } from "./bore-evidence";
 import { diameterEvidence } from "./diameter-evidence";
 import { betweenEvidence } from "./gauge-evidence";
 import { acrossFlatsEvidence } from "./flats-evidence";
+import { crestFormEvidence } from "./crest-form-evidence";
 import type { Evidence } from "./evidence";
 import { flankAngleEvidence } from "./flank-angle-evidence";
 import { handEvidence } from "./hand-evidence";
@@ -11,6 +12,7 @@ import { headMarkEvidence } from "./mark-evidence";
 import { countEvidence, crestToCrestEvidence } from "./pitch-evidence";
 import type { Reading, ReadingKind, ReadingOf } from "./reading";
 import { taperEvidence, taperMeasuredEvidence } from "./taper-evidence";
+import { threadDepthEvidence } from "./thread-depth-evidence";
 import { trialEvidence } from "./trial-evidence";
 import { lengthEvidence, lookEvidence } from "./weightless-evidence";
 
@@ -22,6 +24,8 @@ const EVIDENCE: { readonly [K in ReadingKind]: Evidence<K> } = {
   count: countEvidence,
   "crest-to-crest": crestToCrestEvidence,
   "flank-angle": flankAngleEvidence,
+  "crest-form": crestFormEvidence,
+  "thread-depth": threadDepthEvidence,
   taper: taperEvidence,
   "taper-measured": taperMeasuredEvidence,
   hand: handEvidence,

@@ -3,8 +3,7 @@ import { widerThan } from "./combine";
 import { commonnessOf } from "./commonness";
 import type { Candidate, Identification } from "./identification";
 import { leftHand } from "./left-hand";
-import type { RetakeTest } from "./next-test";
-import { AGAIN_KEY, nextTests, sideRead, type TestOptions } from "./next-tests";
+import { nextTests, sideRead, type TestOptions } from "./next-tests";
 import {
   conflictOf,
   likeliestFirst,
@@ -16,9 +15,10 @@ import type { Reading } from "./reading";
 import type { Reason } from "./reason";
 import { lastReading } from "./readings-of-kind";
 import { problemOfReading } from "./refused";
+import { conditionTests, retakes } from "./retakes";
 import { withStatedFinish } from "./stated-condition";
-import { isRuledOut } from "./standing";
-import { doubtfulOf, suspectsOf, type Suspect } from "./suspects";
+import { isNoneHeld, isRuledOut } from "./standing";
+import { doubtfulOf, suspectsOf } from "./suspects";
 import { verdictOf } from "./verdict";
 import { reasonOf, weighReading, type WeighedReading } from "./weigh";
 
@@ -53,21 +53,13 @@ export function identify(given: readonly Reading[], options: IdentifyOptions = {
     nextTests:
       verdict === "settled"
         ? []
-        : [...retakes(given, suspects, options), ...nextTests(sound, standing, options)],
+        : [
+            ...conditionTests(readings, candidates, options),
+            ...retakes(given, suspects, options),
+            ...(isNoneHeld(posterior.unknown) ? [] : nextTests(sound, standing, options)),
+          ],
     suspects,
   };
-}
-
-/** The suspect reading once more, unless one was taken again already. */
-function retakes(
-  given: readonly Reading[],
-  [suspect]: readonly Suspect[],
-  { skip = [] }: TestOptions,
-): RetakeTest[] {
-  const atOdds = suspect?.reason.agreement === "at-odds";
-  const reading = suspect === undefined || !atOdds ? undefined : given[suspect.reading];
-  if (suspect === undefined || reading === undefined || skip.includes(AGAIN_KEY)) return [];
-  return [{ kind: "again", at: suspect.reading, reading }];
 }
 
 function rankedCandidates(

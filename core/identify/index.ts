@@ -12,7 +12,14 @@ export { leafMark, leafPitchMm } from "./leaf-evidence";
 export { measuredSizes, readingOfMajor, widestReading } from "./measured";
 export type { MeasuredSizes } from "./measured";
 export { AGAIN_KEY, sideRead, sizeWasRead, testKey } from "./next-tests";
-export type { InformativeTest, NextTest, OpeningTest, RetakeTest, TestAnswer } from "./next-test";
+export type {
+  ConditionTest,
+  InformativeTest,
+  NextTest,
+  OpeningTest,
+  RetakeTest,
+  TestAnswer,
+} from "./next-test";
 export { MARK_KINDS, markKind } from "./mark-kind";
 export type { MarkKind } from "./mark-kind";
 export { isPipe, partRead, readingsForNext, readingsOfPart } from "./part-read";
@@ -24,6 +31,7 @@ export type { Tool } from "./tools";
 export { ACCEPTED } from "./accepted";
 export {
   BORE_INSTRUMENTS,
+  CREST_FORMS,
   DIAMETER_INSTRUMENTS,
   FLANK_ANGLES,
   LEAF_OUTCOMES,
@@ -36,6 +44,7 @@ export {
 } from "./reading";
 export type {
   BoreInstrument,
+  CrestForm,
   DiameterInstrument,
   FlankAngle,
   LeafOutcome,

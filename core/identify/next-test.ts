@@ -1,18 +1,19 @@
 import type { Thread, ThreadSide } from "../threads";
 import type { MarkKind } from "./mark-kind";
-import type { Reading } from "./reading";
+import type { PartCondition, Reading, ReadingOf } from "./reading";
 import type { LeafMark } from "./reason";
 import type { TestOutcome } from "./test-worth";
 import type { Tool } from "./tools";
 
 /**
- * An answer to a test: a reading taken with one touch, a size to be measured, a kind of mark to be read, or whatever
- * else it may show.
+ * An answer to a test: a reading taken with one touch, a size or a taper to be measured, a kind of mark to be
+ * read, or whatever else it may show.
  */
 export type TestAnswer =
   | { readonly kind: "reading"; readonly reading: Reading }
   | { readonly kind: "size"; readonly mm: number }
   | { readonly kind: "mark"; readonly mark: MarkKind }
+  | { readonly kind: "taper"; readonly tapered: boolean }
   | { readonly kind: "other" };
 
 /** A size to take before anything separates, with what is owned for it. */
@@ -28,11 +29,27 @@ export type InformativeTest = {
   /** The answers that are to be reckoned with, two to four. */
   readonly outcomes: readonly TestOutcome<TestAnswer>[];
 } & (
-  | { readonly kind: "leaf"; readonly leaf: LeafMark }
+  | {
+      readonly kind: "leaf";
+      /** The leaf to lay on it first. */
+      readonly leaf: LeafMark;
+      /** Where it is to be found which of the gauge drops in: the other leaves to be tried, likeliest first. */
+      readonly others: readonly LeafMark[];
+    }
   | { readonly kind: "trial-fit"; readonly with: Thread; readonly partIs: ThreadSide }
   | { readonly kind: "crest-to-crest"; readonly pitches: number }
   | { readonly kind: "count"; readonly spanMm: number }
-  | { readonly kind: "flank-angle" | "taper" | "across-flats" | "head-mark" | "origin" }
+  | {
+      readonly kind:
+        | "flank-angle"
+        | "crest-form"
+        | "taper"
+        | "taper-measured"
+        | "thread-depth"
+        | "across-flats"
+        | "head-mark"
+        | "origin";
+    }
 );
 
 /** The reading that the others speak against, to be taken once more before anything is concluded from it. */
@@ -43,4 +60,19 @@ export interface RetakeTest {
   readonly reading: Reading;
 }
 
-export type NextTest = OpeningTest | RetakeTest | InformativeTest;
+/** The size that fits badly may have been plated, painted, rusted or worn: what has happened to the part is asked before it is taken again. */
+export interface ConditionTest {
+  readonly kind: "condition";
+  /** The place of the size in the readings as given. */
+  readonly at: number;
+  readonly reading: SizedReading;
+  /** What would account for it, the likeliest first; the answer may as well be "sound". */
+  readonly conditions: readonly PartCondition[];
+}
+
+/** A reading that carries the part's condition. */
+export type SizedReading = ReadingOf<
+  "external-diameter" | "diameter-between" | "internal-diameter"
+>;
+
+export type NextTest = OpeningTest | ConditionTest | RetakeTest | InformativeTest;

@@ -11,10 +11,19 @@ import { TOOLS, type Tool } from "./tools";
 /** One reading of a part is asked for again, once: what stands then is not a slip of that reading. */
 export const AGAIN_KEY = "again";
 
-/** What a test is skipped by: its kind, and of a leaf or a trial which one. */
+/** What has happened to the part is asked once. */
+export const CONDITION_KEY = "condition";
+
+/** Every leaf: who cannot find the one that drops in is asked for none. */
+const LEAVES_KEY = "leaf";
+
+/** What a test is skipped by: its kind, and of one leaf or a trial which one. */
 export function testKey(test: NextTest): string {
   if (test.kind === "again") return AGAIN_KEY;
-  if (test.kind === "leaf") return `leaf ${leafPitchMm(test.leaf)}`;
+  if (test.kind === "condition") return CONDITION_KEY;
+  if (test.kind === "leaf") {
+    return test.others.length > 0 ? LEAVES_KEY : `leaf ${leafPitchMm(test.leaf)}`;
+  }
   return test.kind === "trial-fit" ? `trial-fit ${test.with.id}` : test.kind;
 }
 
@@ -42,6 +51,9 @@ const TROUBLE: Readonly<Record<InformativeTest["kind"], number>> = {
   leaf: 1,
   taper: 0.7,
   "flank-angle": 1.6,
+  "crest-form": 1.4,
+  "taper-measured": 2.5,
+  "thread-depth": 2,
   "trial-fit": 1.8,
   "crest-to-crest": 2.5,
   count: 2.2,
@@ -118,7 +130,7 @@ export function nextTests(
     probability: probability / total,
   }));
   const setting = { readings, standing: shares, owns, side, part };
-  const possible = (test: NextTest) => !skip.includes(testKey(test));
+  const possible = (test: NextTest) => !skip.includes(testKey(test)) && !skip.includes(test.kind);
   const telling =
     shares.length < 2
       ? []

@@ -4,7 +4,6 @@ import { normalCumulative, normalDensity } from "./distributions";
 import type { Agreement } from "./agreement";
 import type { Evidence } from "./evidence";
 import type { ReadingOf } from "./reading";
-import type {} from "./reason";
 
 /** Pitches a part on the bench may have, mm; an unknown thread or a slip is even over their logarithm. */
 const LOG_PITCH_SPAN = Math.log(8 / 0.2);

@@ -38,6 +38,11 @@ export const FLANK_ANGLES = [60, 55, 47.5, 30, 29, 80, 0] as const;
 
 export type FlankAngle = (typeof FLANK_ANGLES)[number];
 
+/** How the crests look under a glass: rolled over, or cut off flat. */
+export const CREST_FORMS = ["rounded", "flat"] as const;
+
+export type CrestForm = (typeof CREST_FORMS)[number];
+
 /** How a known part took the one on the bench. */
 export const TRIAL_OUTCOMES = ["runs-freely", "binds", "will-not-start", "loose"] as const;
 
@@ -93,6 +98,9 @@ interface ReadingFigures {
     /** By gauge or against the light (default), or by a mere look. */
     readonly sure?: boolean;
   };
+  readonly "crest-form": { readonly form: CrestForm };
+  /** From the crests to the roots of an external thread, by the depth blade. */
+  readonly "thread-depth": Said & { readonly mm: Mm };
   readonly taper: { readonly tapered: boolean };
   /** Two diameters over the crests at a distance along the axis. */
   readonly "taper-measured": Said & {
@@ -136,6 +144,8 @@ export const READING_KINDS = [
   "count",
   "crest-to-crest",
   "flank-angle",
+  "crest-form",
+  "thread-depth",
   "taper",
   "taper-measured",
   "hand",
@@ -167,6 +177,7 @@ export function lengthsOf(reading: Reading): readonly Mm[] {
     case "across-flats":
     case "length":
     case "crest-to-crest":
+    case "thread-depth":
       return [reading.mm];
     case "diameter-between":
       return [reading.overMm, reading.notOverMm];

@@ -3,7 +3,7 @@ import type { MatingCause, MatingOutcome } from "../mating";
 import type { Hand, Thread, ThreadFamily, ThreadSide } from "../threads";
 import type { Agreement } from "./agreement";
 import type { MarkKind } from "./mark-kind";
-import type { LeafOutcome, OriginPlace, PartFunction, TrialOutcome } from "./reading";
+import type { CrestForm, LeafOutcome, OriginPlace, PartFunction, TrialOutcome } from "./reading";
 
 /** What a leaf is stamped with. */
 export type LeafMark = { readonly pitchMm: Mm } | { readonly tpi: number };
@@ -82,6 +82,14 @@ export type ReasonFigures = { readonly agreement: Agreement } & (
       readonly threadDegrees: number;
       /** The pitch is too fine for the angle to be judged well. */
       readonly finePitch: boolean;
+    }
+  | { readonly code: "crest-form"; readonly form: CrestForm; readonly threadForm: CrestForm }
+  | {
+      readonly code: "thread-depth";
+      readonly mm: Mm;
+      readonly expectedMm: Mm;
+      /** The blade reaches no root of a V: it says little there. */
+      readonly inV: boolean;
     }
   | { readonly code: "taper"; readonly tapered: boolean; readonly threadTapered: boolean }
   | {

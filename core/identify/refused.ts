@@ -52,6 +52,8 @@ function figuresOf(reading: Reading): readonly Held[] {
       ];
     case "across-flats":
       return [within(reading.mm, ACCEPTED.flats)];
+    case "thread-depth":
+      return [within(reading.mm, ACCEPTED.depth)];
     case "length":
       return [within(reading.mm, ACCEPTED.length)];
     case "trial-fit":

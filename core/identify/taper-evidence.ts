@@ -50,6 +50,14 @@ function taperSd({ apartMm }: Measured): number {
   return Math.hypot((DIAMETER_SD * Math.SQRT2) / apartMm, 0.002);
 }
 
+/** Over a pipe end's thread both diameters are taken so far apart; a worn end may pass for a taper, a short one for none. */
+const MISMEASURED = 0.012;
+
+/** Probability that both ends measured make this thread out to be tapered, or parallel. */
+export function taperMeasuredAs(tapered: boolean, { taper }: Thread): number {
+  return tapered === (taper !== undefined) ? 1 - MISMEASURED : MISMEASURED;
+}
+
 /** Two diameters at a distance: the taper, and the size at the larger end. */
 export const taperMeasuredEvidence: Evidence<"taper-measured"> = {
   likelihood: (reading, thread) => {

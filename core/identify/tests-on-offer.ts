@@ -1,102 +1,28 @@
 import { hasFlats, hexFlats } from "../looks";
-import type { ThreadSide } from "../threads";
 import { commonnessOf } from "./commonness";
 import { normalDensity } from "./distributions";
-import { angleOutcomes } from "./flank-angle-evidence";
 import { flatsDensity } from "./flats-evidence";
-import { leafOutcomes } from "./leaf-evidence";
-import { leavesWorthTrying } from "./leaves";
+import { angleTest, crestFormTest, depthTest, taperMeasuredTest, taperTest } from "./form-tests";
+import { leafTests } from "./leaf-tests";
 import { markChance } from "./mark-evidence";
 import type { MarkKind } from "./mark-kind";
 import type { InformativeTest, TestAnswer } from "./next-test";
 import { KNOWN_PLACES, placeChances } from "./origin-evidence";
 import type { PartKind } from "./part";
 import { CREST_SD, countChance } from "./pitch-evidence";
-import { FLANK_ANGLES, TRIAL_OUTCOMES, type Reading } from "./reading";
+import { TRIAL_OUTCOMES, type Reading } from "./reading";
 import { lastReading } from "./readings-of-kind";
-import { calledTapered } from "./taper-evidence";
-import { worthOf, type Contender, type TestOutcome, type TestWorth } from "./test-worth";
-import type { Tool } from "./tools";
+import {
+  MOST_SIZES,
+  differentSizes,
+  reckonedWith,
+  sizeAnswer,
+  taken,
+  withAnswers,
+  type TestSetting,
+} from "./test-setting";
+import { worthOf, type Contender } from "./test-worth";
 import { TEST_TURNS, knownPart, trialOutcomes } from "./trial-evidence";
-
-/** What is known when a test is to be chosen. */
-export interface TestSetting {
-  readonly readings: readonly Reading[];
-  /** Threads still in the running; their probabilities make 1. */
-  readonly standing: readonly Contender[];
-  readonly owns: ReadonlySet<Tool>;
-  readonly side: ThreadSide;
-  readonly part: PartKind | undefined;
-}
-
-/** An answer less likely than this is not worth a button. */
-const LEAST_ANSWER = 0.03;
-const MOST_ANSWERS = 4;
-
-/** The likeliest answers, likeliest first. */
-function reckonedWith<Answer>(
-  outcomes: readonly TestOutcome<Answer>[],
-): readonly TestOutcome<Answer>[] {
-  return outcomes
-    .filter(({ probability }) => probability >= LEAST_ANSWER)
-    .sort((a, b) => b.probability - a.probability)
-    .slice(0, MOST_ANSWERS);
-}
-
-function withAnswers<Answer>(
-  { bits, outcomes }: TestWorth<Answer>,
-  answerOf: (answer: Answer) => TestAnswer,
-): Pick<InformativeTest, "bits" | "outcomes"> {
-  return {
-    bits,
-    outcomes: outcomes.map((outcome) => ({ ...outcome, answer: answerOf(outcome.answer) })),
-  };
-}
-
-const taken = (reading: Reading): TestAnswer => ({ kind: "reading", reading });
-
-function leafTests({ readings, standing, owns }: TestSetting): InformativeTest[] {
-  return leavesWorthTrying(standing, readings)
-    .filter((leaf) =>
-      "tpi" in leaf ? owns.has("inch-leaves") || owns.has("leaves-55") : owns.has("metric-leaves"),
-    )
-    .map((leaf) => {
-      const chances = new Map(
-        standing.map(({ thread }) => [thread.id, leafOutcomes(leaf, thread)]),
-      );
-      const worth = worthOf(
-        ["drops-in", "rocks"] as const,
-        standing,
-        (outcome, { id }) => chances.get(id)?.[outcome] ?? 0,
-      );
-      return {
-        kind: "leaf",
-        leaf,
-        ...withAnswers(worth, (outcome) => taken({ kind: "leaf", ...leaf, outcome })),
-      };
-    });
-}
-
-function angleTest({ standing, owns }: TestSetting): InformativeTest[] {
-  if (!owns.has("angle-gauge") && !owns.has("leaves-55")) return [];
-  const chances = new Map(standing.map(({ thread }) => [thread.id, angleOutcomes(thread)]));
-  const worth = worthOf(
-    FLANK_ANGLES,
-    standing,
-    (angle, { id }) => chances.get(id)?.get(angle) ?? 0,
-  );
-  const { bits, outcomes } = withAnswers(worth, (degrees) =>
-    taken({ kind: "flank-angle", degrees }),
-  );
-  return [{ kind: "flank-angle", bits, outcomes: reckonedWith(outcomes) }];
-}
-
-function taperTest({ standing }: TestSetting): InformativeTest[] {
-  const worth = worthOf([true, false], standing, (tapered, thread) =>
-    tapered ? calledTapered(thread) : 1 - calledTapered(thread),
-  );
-  return [{ kind: "taper", ...withAnswers(worth, (tapered) => taken({ kind: "taper", tapered })) }];
-}
 
 /** Known parts are at hand for the likeliest threads only, and only in sizes that a shop keeps. */
 const MOST_KNOWN_PARTS = 3;
@@ -143,25 +69,6 @@ function trialTests({ readings, standing, owns, side }: TestSetting): Informativ
       };
     });
 }
-
-/** Sizes nearer to each other than this share of their spread are one outcome. */
-const ONE_OUTCOME = 2;
-
-/** Beyond the likeliest few, sizes only take time. */
-const MOST_SIZES = 8;
-
-/** The different sizes that threads would show, likeliest first, each thread's own put with the first near enough. */
-function differentSizes(sizes: readonly number[], sd: number): number[] {
-  return sizes
-    .reduce<number[]>(
-      (found, size) =>
-        found.some((other) => Math.abs(other - size) < ONE_OUTCOME * sd) ? found : [...found, size],
-      [],
-    )
-    .slice(0, MOST_SIZES);
-}
-
-const sizeAnswer = (mm: number): TestAnswer => ({ kind: "size", mm });
 
 /** Ten pitches are spanned where they are fine, five where ten would be longer than a bolt. */
 const LONGEST_SPAN_MM = 26;
@@ -244,7 +151,10 @@ export function testsWorthOffering(setting: TestSetting): InformativeTest[] {
   return [
     ...leafTests(setting),
     ...once("flank-angle", () => angleTest(setting)),
+    ...once("crest-form", () => crestFormTest(setting)),
     ...(made.has("taper-measured") ? [] : once("taper", () => taperTest(setting))),
+    ...once("taper-measured", () => taperMeasuredTest(setting)),
+    ...once("thread-depth", () => depthTest(setting)),
     ...trialTests(setting),
     ...once("crest-to-crest", () => crestTest(setting)),
     ...(made.has("crest-to-crest") ? [] : once("count", () => countTest(setting))),

@@ -6,6 +6,7 @@ export const TOOLS = [
   "inch-leaves",
   "leaves-55",
   "angle-gauge",
+  "glass",
   "known-parts",
   "hole-gauge",
   "rule",

@@ -11,6 +11,10 @@ export const TEACHING: Readonly<Record<ReadingKind, string>> = {
     "The points of the jaws on two crests, along the axis. Ten pitches make the pitch ten times surer than one.",
   "flank-angle":
     "An angle gauge or a leaf of either form against the light. Under 1.5 mm pitch 55° and 60° are hard to tell.",
+  "crest-form":
+    "A glass and a lamp from the side, on crests that nothing has rubbed: a line of light on each is flat, a glow is rounded.",
+  "thread-depth":
+    "The end of the beam over two crests, the blade down to the root; three places, and the deepest counts.",
   taper: "Lay a straight edge along the crests: light at one end means a taper.",
   "taper-measured":
     "Both diameters over the crests, as far apart as the thread allows, and the distance between the two places.",

@@ -2,12 +2,17 @@ import {
   bucketFitter,
   bucketPart,
   judgeAngle,
+  judgeCrests,
   judgeTaper,
+  lookAtPart,
   leafLies,
   readMark,
   takeCount,
   takeCrests,
+  takeDepth,
+  takeEnds,
   takeFlats,
+  takeLeaf,
   takeSize,
   tellPlace,
   tryKnown,
@@ -20,13 +25,16 @@ import {
 } from "../bucket";
 import {
   FLANK_ANGLES,
+  TOOLS,
   identify,
   leafMark,
   leafPitchMm,
   testKey,
   type Identification,
   type InformativeTest,
+  type LeafMark,
   type Reading,
+  type Tool,
 } from "../identify";
 import type { SeededRandom } from "../random";
 import { lookUpThreadAlone } from "../threads";
@@ -46,8 +54,34 @@ export function pitchReading(said: SaidPitch | SaidCount): Reading {
   return { kind: "leaf", ...(tpi === undefined ? { pitchMm } : { tpi }), outcome: "drops-in" };
 }
 
-/** What the fitter answers to a test, with this part in hand; undefined where he has nothing to answer with. */
-export function answerInBucket(
+/** The leaf that lies best of the whole gauge; where none does, those that were asked for rock. */
+function foundLeaf(
+  asked: readonly LeafMark[],
+  part: BucketPart,
+  fitter: Fitter,
+  random: SeededRandom,
+): readonly Reading[] {
+  const found = pitchReading(takeLeaf(part, fitter, random));
+  return found.kind === "leaf"
+    ? [found]
+    : asked.map((leaf): Reading => ({ kind: "leaf", ...leaf, outcome: "rocks" }));
+}
+
+/** What the fitter answers to a test, with this part in hand; nothing where he has nothing to answer with. */
+function answerInBucket(
+  test: InformativeTest,
+  part: BucketPart,
+  fitter: Fitter,
+  random: SeededRandom,
+): readonly Reading[] {
+  if (test.kind === "leaf" && test.others.length > 0) {
+    return foundLeaf([test.leaf, ...test.others], part, fitter, random);
+  }
+  const answer = oneAnswer(test, part, fitter, random);
+  return answer === undefined ? [] : [answer];
+}
+
+function oneAnswer(
   test: InformativeTest,
   part: BucketPart,
   fitter: Fitter,
@@ -63,8 +97,18 @@ export function answerInBucket(
       const degrees = FLANK_ANGLES.find((angle) => angle === judged);
       return degrees === undefined ? undefined : { kind: "flank-angle", degrees };
     }
+    case "crest-form":
+      return { kind: "crest-form", form: judgeCrests(part, random) };
     case "taper":
       return { kind: "taper", tapered: judgeTaper(part, random) };
+    case "taper-measured": {
+      const ends = takeEnds(part, fitter, random);
+      return ends && { kind: "taper-measured", ...ends };
+    }
+    case "thread-depth": {
+      const mm = takeDepth(part, random);
+      return mm === undefined ? undefined : { kind: "thread-depth", mm };
+    }
     case "crest-to-crest": {
       const { pitches } = test;
       if (pitches * part.pitchMm > part.threadedMm) return undefined;
@@ -135,6 +179,14 @@ function takenAgain(
   }
 }
 
+/** All that there is but the leaves that he has not got. */
+function toolsOf({ hasInchLeaves, hasMetricLeaves }: Fitter): readonly Tool[] {
+  return TOOLS.filter((tool) => {
+    if (tool === "metric-leaves") return hasMetricLeaves;
+    return hasInchLeaves || (tool !== "inch-leaves" && tool !== "leaves-55");
+  });
+}
+
 /** A course that the engine led, from the part to its end. */
 export interface BucketCourse {
   readonly part: BucketPart;
@@ -152,21 +204,28 @@ export function ledThroughBucket(random: SeededRandom): BucketCourse {
   const part = bucketPart(random);
   const fitter = bucketFitter(random);
   const readings = [sizeReading(takeSize(part, fitter, random), part)];
+  const tools = toolsOf(fitter);
   const skip: string[] = [];
   let tests = 1;
   for (;;) {
-    const result = identify(readings, { part: part.kind, skip });
-    const test = result.nextTests.find((next) => "outcomes" in next || next.kind === "again");
+    const result = identify(readings, { part: part.kind, skip, tools });
+    const test = result.nextTests.find((next) => !("tool" in next));
     if (test === undefined || tests >= MOST_TESTS) return { part, result, readings, tests };
     tests += 1;
+    if (test.kind === "condition") {
+      const condition = lookAtPart(part, random);
+      readings[test.at] = { ...test.reading, condition };
+      skip.push(testKey(test));
+      continue;
+    }
     if (test.kind === "again") {
       readings[test.at] = takenAgain(test.reading, part, fitter, random);
       skip.push(testKey(test));
       continue;
     }
     if (!("outcomes" in test)) return { part, result, readings, tests };
-    const reading = answerInBucket(test, part, fitter, random);
-    if (reading === undefined) skip.push(testKey(test));
-    else readings.push(reading);
+    const answers = answerInBucket(test, part, fitter, random);
+    if (answers.length === 0) skip.push(testKey(test));
+    readings.push(...answers);
   }
 }

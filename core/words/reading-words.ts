@@ -86,6 +86,16 @@ export const PART_KIND_SHORT: Readonly<Record<PartKind, string>> = {
   "pipe-female": "Pipe",
 };
 
+export const CONDITION_WORDS: Readonly<Record<PartCondition, string>> = {
+  sound: "sound",
+  worn: "worn",
+  rusted: "rusted",
+  plated: "plated",
+  galvanised: "galvanised",
+  painted: "painted",
+  cheap: "cheaply made",
+};
+
 export const TOOL_WORDS: Readonly<Record<Tool, string>> = {
   caliper: "Caliper",
   micrometer: "Micrometer",
@@ -93,6 +103,7 @@ export const TOOL_WORDS: Readonly<Record<Tool, string>> = {
   "inch-leaves": "Inch leaves, 60°",
   "leaves-55": "Inch leaves, 55°",
   "angle-gauge": "Angle gauge",
+  glass: "Magnifying glass",
   "known-parts": "Known nuts and bolts",
   "hole-gauge": "Hole gauge",
   rule: "Rule",
@@ -204,6 +215,10 @@ export function readingWords(reading: Reading, units: Units): ReadingWords {
         figure: angleWords(reading.degrees),
         note: reading.sure === false ? "by a look" : "gauged",
       };
+    case "crest-form":
+      return { label: "crests", figure: reading.form, note: "under a glass" };
+    case "thread-depth":
+      return { label: "depth", ...saidSize(reading, units), note: "by the blade" };
     case "taper":
       return { label: "taper", figure: reading.tapered ? "tapered" : "parallel", note: "" };
     case "origin":

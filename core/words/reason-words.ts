@@ -156,6 +156,24 @@ function angleReasonWords({
     : `${read}; the two are near.`;
 }
 
+function crestFormWords({ form, threadForm, agreement }: Of<"crest-form">): string {
+  if (form === threadForm) return `Its crests are ${threadForm}, as they were seen.`;
+  const seen = `Its crests are ${threadForm}, and ${form} ones were seen`;
+  return agreement === "at-odds" ? `${seen}.` : `${seen}; wear and dies blur the two.`;
+}
+
+function depthReasonWords(
+  { mm, expectedMm, inV, agreement }: Of<"thread-depth">,
+  units: Units,
+): string {
+  const read = printLength(mm, units);
+  const own = printLength(expectedMm, units);
+  if (inV) return `It is ${own} deep; a blade that stops at ${read} in a V says little.`;
+  return agreement === "agrees"
+    ? `${read} is its depth of thread, ${own}.`
+    : `It is ${own} deep, and ${read} was measured.`;
+}
+
 function taperReasonWords({ tapered, threadTapered }: Of<"taper">): string {
   const own = threadTapered ? "tapered" : "parallel";
   return tapered === threadTapered
@@ -213,6 +231,10 @@ export function reasonWords(reason: ReasonFigures, units: Units): string {
       return `${reason.pitches} ${reason.pitches === 1 ? "pitch measures" : "pitches measure"} ${printLength(reason.mm, units)}; this one gives ${printFigure(reason.expectedMm, units)}.`;
     case "flank-angle":
       return angleReasonWords(reason);
+    case "crest-form":
+      return crestFormWords(reason);
+    case "thread-depth":
+      return depthReasonWords(reason, units);
     case "taper":
       return taperReasonWords(reason);
     case "origin":

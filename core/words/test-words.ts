@@ -1,5 +1,7 @@
 import {
+  leafMark,
   TEST_TURNS,
+  type ConditionTest,
   type InformativeTest,
   type NextTest,
   type OpeningTest,
@@ -13,6 +15,7 @@ import { lowerFirst, upperFirst } from "./letter-case";
 import { spanWords } from "./said-words";
 import { leafWords, threadName } from "./figures";
 import {
+  CONDITION_WORDS,
   LEAF_OUTCOME_WORDS,
   MARK_KIND_WORDS,
   PLACE_WORDS,
@@ -48,6 +51,16 @@ function retakeWords({ reading }: RetakeTest, units: Units): TestWords {
   };
 }
 
+/** A size that fits badly, and what would account for it. */
+function conditionWords({ reading, conditions }: ConditionTest, units: Units): TestWords {
+  const { label, figure } = readingWords(reading, units);
+  return {
+    title: "Look at the part: what has happened to it?",
+    meaning: `${upperFirst(label)} ${figure} would fit if it was ${listedOr(conditions.map((one) => CONDITION_WORDS[one]))}.`,
+    answers: [...conditions.map((one) => upperFirst(CONDITION_WORDS[one])), "None of that"],
+  };
+}
+
 function openingWords({ kind, tool }: OpeningTest): TestWords {
   if (kind === "internal-diameter") {
     return {
@@ -70,19 +83,29 @@ function openingWords({ kind, tool }: OpeningTest): TestWords {
   };
 }
 
+const taperedWords = (tapered: boolean) => (tapered ? "Tapered" : "Parallel");
+
+/** Which of several leaves drops in, instead of whether one does. */
+const isFinding = (test: InformativeTest) => test.kind === "leaf" && test.others.length > 0;
+
 /** The answer as it stands on its button or before its meaning. */
-function testAnswerWords(answer: TestAnswer, units: Units): string {
+function testAnswerWords(answer: TestAnswer, test: InformativeTest, units: Units): string {
   if (answer.kind === "size") return `About ${printLength(answer.mm, units)}`;
   if (answer.kind === "mark") return MARK_KIND_WORDS[answer.mark];
   if (answer.kind === "other") return "Anything else";
+  if (answer.kind === "taper") return taperedWords(answer.tapered);
   const { reading } = answer;
   switch (reading.kind) {
     case "leaf":
-      return upperFirst(LEAF_OUTCOME_WORDS[reading.outcome]);
+      return isFinding(test)
+        ? leafWords(leafMark(reading))
+        : upperFirst(LEAF_OUTCOME_WORDS[reading.outcome]);
     case "flank-angle":
       return upperFirst(angleWords(reading.degrees));
     case "taper":
-      return reading.tapered ? "Tapered" : "Parallel";
+      return taperedWords(reading.tapered);
+    case "crest-form":
+      return upperFirst(reading.form);
     case "trial-fit":
       return upperFirst(TRIAL_WORDS[reading.outcome]);
     case "count":
@@ -99,11 +122,19 @@ function testAnswerWords(answer: TestAnswer, units: Units): string {
 function titleOf(test: InformativeTest, units: Units): string {
   switch (test.kind) {
     case "leaf":
-      return `Lay the ${leafWords(test.leaf)} leaf on it`;
+      return isFinding(test)
+        ? "Find the leaf that drops in"
+        : `Lay the ${leafWords(test.leaf)} leaf on it`;
     case "flank-angle":
       return "Check the flank angle";
+    case "crest-form":
+      return "Look at the crests with a glass";
     case "taper":
       return "See whether it tapers";
+    case "taper-measured":
+      return "Measure it at both ends";
+    case "thread-depth":
+      return "Measure the depth of thread";
     case "trial-fit":
       return test.partIs === "external"
         ? `Run ${aThread(test.with)} nut ${TEST_TURNS} turns on to it`
@@ -147,14 +178,19 @@ const LOWERED: ReadonlySet<string> = new Set(
 const amid = (answer: string) =>
   LOWERED.has(answer) || answer.startsWith("About ") ? lowerFirst(answer) : answer;
 
+/** "plated, galvanised or painted". */
+const listedOr = (words: readonly string[]) =>
+  words.length < 2 ? words.join("") : `${words.slice(0, -1).join(", ")} or ${words.at(-1)}`;
+
 const listed = ([first = "", ...more]: readonly string[]) =>
   [first, ...more.map(amid)].join(" or ");
 
 /** A test as an instruction with what each outcome would mean. */
 export function nextTestWords(test: NextTest, units: Units): TestWords {
   if (test.kind === "again") return retakeWords(test, units);
+  if (test.kind === "condition") return conditionWords(test, units);
   if (!("outcomes" in test)) return openingWords(test);
-  const answers = test.outcomes.map(({ answer }) => testAnswerWords(answer, units));
+  const answers = test.outcomes.map(({ answer }) => testAnswerWords(answer, test, units));
   const meaning = meanings(test, answers)
     .map(([names, ways]) => `${listed(ways)}: ${names}.`)
     .join(" ");

@@ -1,0 +1,64 @@
+import type { ThreadSide } from "../threads";
+import type { InformativeTest, TestAnswer } from "./next-test";
+import type { PartKind } from "./part";
+import type { Reading } from "./reading";
+import type { Contender, TestOutcome, TestWorth } from "./test-worth";
+import type { Tool } from "./tools";
+
+/** What is known when a test is to be chosen. */
+export interface TestSetting {
+  readonly readings: readonly Reading[];
+  /** Threads still in the running; their probabilities make 1. */
+  readonly standing: readonly Contender[];
+  readonly owns: ReadonlySet<Tool>;
+  readonly side: ThreadSide;
+  readonly part: PartKind | undefined;
+}
+
+/** An answer less likely than this is not worth a button. */
+const LEAST_ANSWER = 0.03;
+const MOST_ANSWERS = 4;
+
+/** The likeliest answers, likeliest first. */
+export function reckonedWith<Answer>(
+  outcomes: readonly TestOutcome<Answer>[],
+): readonly TestOutcome<Answer>[] {
+  return outcomes
+    .filter(({ probability }) => probability >= LEAST_ANSWER)
+    .sort((a, b) => b.probability - a.probability)
+    .slice(0, MOST_ANSWERS);
+}
+
+/** A test's worth with its answers as they are given. */
+export function withAnswers<Answer>(
+  { bits, outcomes }: TestWorth<Answer>,
+  answerOf: (answer: Answer) => TestAnswer,
+): Pick<InformativeTest, "bits" | "outcomes"> {
+  return {
+    bits,
+    outcomes: outcomes.map((outcome) => ({ ...outcome, answer: answerOf(outcome.answer) })),
+  };
+}
+
+/** An answer that is a reading, taken with one touch. */
+export const taken = (reading: Reading): TestAnswer => ({ kind: "reading", reading });
+
+/** Sizes nearer to each other than this share of their spread are one outcome. */
+const ONE_OUTCOME = 2;
+
+/** Beyond the likeliest few, sizes only take time. */
+export const MOST_SIZES = 8;
+
+/** The different sizes that threads would show, likeliest first, each thread's own put with the first near enough. */
+export function differentSizes(sizes: readonly number[], sd: number): number[] {
+  return sizes
+    .reduce<number[]>(
+      (found, size) =>
+        found.some((other) => Math.abs(other - size) < ONE_OUTCOME * sd) ? found : [...found, size],
+      [],
+    )
+    .slice(0, MOST_SIZES);
+}
+
+/** An answer that is to be measured. */
+export const sizeAnswer = (mm: number): TestAnswer => ({ kind: "size", mm });
