@@ -1,6 +1,7 @@
 import {
   ACCEPTED,
   BORE_INSTRUMENTS,
+  CREST_FORMS,
   DIAMETER_INSTRUMENTS,
   DRIVES,
   FINISHES,
@@ -107,6 +108,15 @@ const READING_SCHEMAS = {
     kind: z.literal("flank-angle"),
     degrees: z.literal(FLANK_ANGLES),
     sure: z.optional(z.boolean()),
+  }),
+  "crest-form": z.strictObject({
+    kind: z.literal("crest-form"),
+    form: z.enum(CREST_FORMS),
+  }),
+  "thread-depth": z.strictObject({
+    kind: z.literal("thread-depth"),
+    said,
+    mm: lengthWithin(ACCEPTED.depth),
   }),
   taper: z.strictObject({ kind: z.literal("taper"), tapered: z.boolean() }),
   "taper-measured": z

@@ -114,9 +114,25 @@ const WHITWORTH_FLATS: Readonly<Record<string, number>> = {
   "3/4": 1.3,
 };
 
+/** Hexagons of BA screws, in. */
+const BA_FLATS: Readonly<Record<string, number>> = {
+  "0": 0.413,
+  "1": 0.365,
+  "2": 0.324,
+  "3": 0.282,
+  "4": 0.248,
+  "5": 0.22,
+  "6": 0.193,
+  "8": 0.152,
+};
+
 function flatsOf({ thread, trade }: BucketPart, random: SeededRandom): Mm | undefined {
   if (thread === undefined) return undefined;
-  const metric = METRIC_FLATS[thread.majorMm];
+  if (thread.family === "ba") {
+    const inches = BA_FLATS[thread.designation.split(" ")[0] ?? ""];
+    return inches === undefined ? undefined : inches * 25.4;
+  }
+  const metric = thread.family === "iso-metric" ? METRIC_FLATS[thread.majorMm] : undefined;
   if (metric !== undefined) return drawn(metric, (one) => (one === metric[0] ? 5 : 1), random);
   const size = thread.designation.split("-")[0] ?? "";
   if (trade.place === "britain") {

@@ -72,7 +72,7 @@ export const SERIES_SHARES: Readonly<Record<string, SeriesShare>> = {
     share: 2.6,
     sizes: "1/16 .3, 1/8 17, 1/4 26, 3/8 15, 1/2 19, 3/4 9, 1 5, 1 1/4 2, 1 1/2 1.5, 2 1.5",
   },
-  Rp: { share: 0.5, sizes: "1/8 15, 1/4 24, 3/8 16, 1/2 22, 3/4 10, 1 6, 1 1/4 2, 2 2" },
+  Rp: { share: 0.15, sizes: "1/8 15, 1/4 24, 3/8 16, 1/2 22, 3/4 10, 1 6, 1 1/4 2, 2 2" },
   NPT: {
     share: 2.8,
     sizes: "1/16 1, 1/8 20, 1/4 27, 3/8 14, 1/2 19, 3/4 8, 1 5, 1 1/4 1.5, 1 1/2 1, 2 1.5",
@@ -91,7 +91,7 @@ export const SERIES_SHARES: Readonly<Record<string, SeriesShare>> = {
   NH: { share: 0.05 },
   "conduit M": { share: 0.05 },
   STI: {
-    share: 8,
+    share: 4,
     sizes:
       "M4x0.7 4, M5x0.8 9, M6x1 20, M8x1.25 24, M10x1.5 20, M10x1.25 3, M12x1.75 9, M12x1.5 2, M14x1.25 4, M16x2 2, 1/4 5, 5/16 5, 3/8 5, 1/2 2, #10 1",
   },

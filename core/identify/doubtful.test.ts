@@ -1,5 +1,5 @@
 import { seededRandom } from "../random";
-import { AGAIN_KEY, identify, type Reading } from "./index";
+import { againKey, identify, type Reading } from "./index";
 
 const size = (mm: number): Reading => ({ kind: "external-diameter", mm });
 const leaf = (pitchMm: number): Reading => ({ kind: "leaf", pitchMm, outcome: "drops-in" });
@@ -12,7 +12,19 @@ describe("a reading that the others speak against", () => {
     expect(result.suspects[0]?.thread.designation).toBe("M10 x 1.5");
     const [first] = result.nextTests;
     expect(first?.kind).toBe("again");
-    expect(identify(odd, { skip: [AGAIN_KEY] }).nextTests[0]?.kind).not.toBe("again");
+    const suspect = odd[result.suspects[0]?.reading ?? 0] ?? odd[0];
+    const next = identify(odd, { skip: [againKey(suspect)] }).nextTests[0];
+    expect(next?.kind === "again" && next.reading === suspect).toBe(false);
+  });
+
+  it("is named for each of two threads that lead, each doubting another reading", () => {
+    const { suspects } = identify([
+      { kind: "external-diameter", mm: 11.55, condition: "rusted" },
+      { kind: "leaf", tpi: 13, outcome: "drops-in" },
+    ]);
+    const named = suspects.map(({ reading, thread }) => [reading, thread.designation]);
+    expect(named).toContainEqual([0, "1/2-13 UNC"]);
+    expect(named).toContainEqual([1, "M12 x 1.75"]);
   });
 
   it("is named where a thread leads for all that, and is nobody's fault where all agree", () => {

@@ -16,9 +16,9 @@ import type { Reason } from "./reason";
 import { lastReading } from "./readings-of-kind";
 import { problemOfReading } from "./refused";
 import { conditionTests, retakes } from "./retakes";
-import { withStatedFinish } from "./stated-condition";
-import { isNoneHeld, isRuledOut } from "./standing";
-import { doubtfulOf, suspectsOf } from "./suspects";
+import { withStatedCondition } from "./stated-condition";
+import { isNoneHeld, isRuledOut, type Verdict } from "./standing";
+import { doubtfulOf, suspectsOf, type Suspect } from "./suspects";
 import { verdictOf } from "./verdict";
 import { reasonOf, weighReading, type WeighedReading } from "./weigh";
 
@@ -31,7 +31,7 @@ export type IdentifyOptions = PriorOptions & TestOptions;
  * diameters the widest counts.
  */
 export function identify(given: readonly Reading[], options: IdentifyOptions = {}): Identification {
-  const readings = withStatedFinish(given);
+  const readings = withStatedCondition(given);
   const weighed = readings.map(weighReading);
   const posterior = posteriorOf(weighed, options);
   const candidates = rankedCandidates(weighed, posterior, options);
@@ -40,9 +40,7 @@ export function identify(given: readonly Reading[], options: IdentifyOptions = {
   const verdict = verdictOf(sound, candidates, posterior.unknown, conflict);
   const standing = candidates.filter(({ probability }) => !isRuledOut(probability));
   const suspects =
-    verdict === "contradictory"
-      ? suspectsOf(readings, weighed, options)
-      : doubtfulOf(candidates[0]);
+    verdict === "contradictory" ? suspectsOf(readings, weighed, options) : doubtfulOf(candidates);
   return {
     candidates,
     unknown: posterior.unknown,
@@ -55,11 +53,22 @@ export function identify(given: readonly Reading[], options: IdentifyOptions = {
         ? []
         : [
             ...conditionTests(readings, candidates, options),
-            ...retakes(given, suspects, options),
+            ...retakes(given, worthRetaking(suspects, verdict, candidates), options),
             ...(isNoneHeld(posterior.unknown) ? [] : nextTests(sound, standing, options)),
           ],
     suspects,
   };
+}
+
+/** Where nothing is contradicted, only what the likeliest thread makes doubtful is worth taking again. */
+function worthRetaking(
+  suspects: readonly Suspect[],
+  verdict: Verdict,
+  [likeliest]: readonly Candidate[],
+): readonly Suspect[] {
+  return verdict === "contradictory"
+    ? suspects
+    : suspects.filter(({ thread }) => thread.id === likeliest?.thread.id);
 }
 
 function rankedCandidates(

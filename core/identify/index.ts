@@ -11,7 +11,7 @@ export type { RankedLeaf } from "./leaves";
 export { leafMark, leafPitchMm } from "./leaf-evidence";
 export { measuredSizes, readingOfMajor, widestReading } from "./measured";
 export type { MeasuredSizes } from "./measured";
-export { AGAIN_KEY, sideRead, sizeWasRead, testKey } from "./next-tests";
+export { againKey, sideRead, sizeWasRead, testKey } from "./next-tests";
 export type {
   ConditionTest,
   InformativeTest,
@@ -39,6 +39,7 @@ export {
   PART_CONDITIONS,
   PART_FUNCTIONS,
   READING_KINDS,
+  isSized,
   lengthsOf,
   TRIAL_OUTCOMES,
 } from "./reading";

@@ -1,6 +1,6 @@
 import type { Thread, ThreadSide } from "../threads";
 import type { MarkKind } from "./mark-kind";
-import type { PartCondition, Reading, ReadingOf } from "./reading";
+import type { PartCondition, Reading, SizedReading } from "./reading";
 import type { LeafMark } from "./reason";
 import type { TestOutcome } from "./test-worth";
 import type { Tool } from "./tools";
@@ -69,10 +69,5 @@ export interface ConditionTest {
   /** What would account for it, the likeliest first; the answer may as well be "sound". */
   readonly conditions: readonly PartCondition[];
 }
-
-/** A reading that carries the part's condition. */
-export type SizedReading = ReadingOf<
-  "external-diameter" | "diameter-between" | "internal-diameter"
->;
 
 export type NextTest = OpeningTest | ConditionTest | RetakeTest | InformativeTest;

@@ -4,12 +4,15 @@ import type { InformativeTest, NextTest, OpeningTest } from "./next-test";
 import { sideOf, type PartKind } from "./part";
 import { vouchesForPitch } from "./pitch-vouched";
 import type { Reading } from "./reading";
+import { SETTLED_SHARE } from "./standing";
 import type { Contender } from "./test-worth";
 import { confirmingTests, testsWorthOffering } from "./tests-on-offer";
 import { TOOLS, type Tool } from "./tools";
 
-/** One reading of a part is asked for again, once: what stands then is not a slip of that reading. */
-export const AGAIN_KEY = "again";
+/** A reading of a part is asked for again once: what stands then is not a slip of that reading. */
+export function againKey({ kind }: Reading): string {
+  return `again ${kind}`;
+}
 
 /** What has happened to the part is asked once. */
 export const CONDITION_KEY = "condition";
@@ -19,7 +22,7 @@ const LEAVES_KEY = "leaf";
 
 /** What a test is skipped by: its kind, and of one leaf or a trial which one. */
 export function testKey(test: NextTest): string {
-  if (test.kind === "again") return AGAIN_KEY;
+  if (test.kind === "again") return againKey(test.reading);
   if (test.kind === "condition") return CONDITION_KEY;
   if (test.kind === "leaf") {
     return test.others.length > 0 ? LEAVES_KEY : `leaf ${leafPitchMm(test.leaf)}`;
@@ -49,7 +52,7 @@ const MOST_WEIGHED = 24;
 /** How much trouble a test is, against laying a leaf on. Estimates. */
 const TROUBLE: Readonly<Record<InformativeTest["kind"], number>> = {
   leaf: 1,
-  taper: 0.7,
+  taper: 0.9,
   "flank-angle": 1.6,
   "crest-form": 1.4,
   "taper-measured": 2.5,
@@ -58,8 +61,8 @@ const TROUBLE: Readonly<Record<InformativeTest["kind"], number>> = {
   "crest-to-crest": 2.5,
   count: 2.2,
   "across-flats": 1.8,
-  "head-mark": 0.7,
-  origin: 1,
+  "head-mark": 1.1,
+  origin: 2,
 };
 
 const SIZES: ReadonlySet<Reading["kind"]> = new Set([
@@ -138,6 +141,12 @@ export function nextTests(
           .filter((test) => test.bits >= LEAST_BITS && outcomesDiffer(test) && possible(test))
           .sort((a, b) => b.bits / TROUBLE[b.kind] - a.bits / TROUBLE[a.kind])
           .slice(0, MOST_OFFERED);
-  if (telling.length > 0 || readings.some(vouchesForPitch)) return telling;
-  return confirmingTests(setting).filter(possible).slice(0, 1);
+  // Where one thread is as good as found, what it lacks is its pitch, or a witness more.
+  const pitchLacks =
+    !readings.some(vouchesForPitch) && (shares[0]?.probability ?? 0) >= SETTLED_SHARE;
+  if (telling.length > 0 && !pitchLacks) return telling;
+  return [...confirmingTests(setting).filter(possible).slice(0, 1), ...telling].slice(
+    0,
+    MOST_OFFERED,
+  );
 }

@@ -119,6 +119,8 @@ interface ReadingFigures {
     readonly outcome: TrialOutcome;
     /** Turns for which it was run, or after which it bound; "a few" when not said. */
     readonly turns?: number;
+    /** As it was said of the part's size, when this is weighed beside it; not stored. */
+    readonly condition?: PartCondition;
   };
   readonly "across-flats": Said & { readonly mm: Mm };
   /** Under the head, or as its head is measured: for the call-out; it says nothing of the thread. */
@@ -168,6 +170,18 @@ export type Reading = {
 }[ReadingKind];
 
 export type ReadingOf<K extends ReadingKind> = Extract<Reading, { kind: K }>;
+
+/** A size across the thread, which is judged by the part's condition. */
+export type SizedReading = ReadingOf<
+  "external-diameter" | "diameter-between" | "internal-diameter"
+>;
+
+export function isSized(reading: Reading): reading is SizedReading {
+  const { kind } = reading;
+  return (
+    kind === "external-diameter" || kind === "diameter-between" || kind === "internal-diameter"
+  );
+}
 
 /** The lengths that a reading tells, mm, in the order of what was said of them; none for what is no length. */
 export function lengthsOf(reading: Reading): readonly Mm[] {

@@ -1,23 +1,15 @@
 import type { Thread } from "../threads";
 import { evidenceFor } from "./evidence-table";
 import type { Candidate } from "./identification";
-import type { ConditionTest, RetakeTest, SizedReading } from "./next-test";
-import { AGAIN_KEY, CONDITION_KEY, type TestOptions } from "./next-tests";
-import type { PartCondition, Reading } from "./reading";
+import type { ConditionTest, RetakeTest } from "./next-test";
+import { CONDITION_KEY, againKey, type TestOptions } from "./next-tests";
+import { isSized, type PartCondition, type Reading, type SizedReading } from "./reading";
 import type { Reason, ReasonFigures } from "./reason";
 import type { Suspect } from "./suspects";
 
 /** What adds to a part, and what takes from it, the likeliest first. */
 const ADDS: readonly PartCondition[] = ["plated", "galvanised", "painted", "rusted"];
 const TAKES: readonly PartCondition[] = ["worn", "rusted", "cheap"];
-
-function isSized(reading: Reading): reading is SizedReading {
-  return (
-    reading.kind === "external-diameter" ||
-    reading.kind === "diameter-between" ||
-    reading.kind === "internal-diameter"
-  );
-}
 
 function candidatesFor({ code }: ReasonFigures): readonly PartCondition[] {
   if (code === "diameter-over" || code === "bore-under") return ADDS;
@@ -59,14 +51,17 @@ export function conditionTests(
     .slice(0, 1);
 }
 
-/** The suspect reading once more, unless one was taken again already. */
+/** The first suspect once more that was not taken again already. */
 export function retakes(
   given: readonly Reading[],
-  [suspect]: readonly Suspect[],
+  suspects: readonly Suspect[],
   { skip = [] }: TestOptions,
 ): RetakeTest[] {
-  const atOdds = suspect?.reason.agreement === "at-odds";
-  const reading = suspect === undefined || !atOdds ? undefined : given[suspect.reading];
-  if (suspect === undefined || reading === undefined || skip.includes(AGAIN_KEY)) return [];
-  return [{ kind: "again", at: suspect.reading, reading }];
+  return suspects
+    .flatMap(({ reading: at, reason }): RetakeTest[] => {
+      const reading = given[at];
+      if (reading === undefined || reason.agreement !== "at-odds") return [];
+      return skip.includes(againKey(reading)) ? [] : [{ kind: "again", at, reading }];
+    })
+    .slice(0, 1);
 }

@@ -4,7 +4,7 @@ export const VERDICTS = ["settled", "narrowed", "open", "contradictory"] as cons
 export type Verdict = (typeof VERDICTS)[number];
 
 /** The share at which one thread, or a few together, are taken as the answer. */
-const SETTLED_SHARE = Number((globalThis as any).process?.env?.SS ?? 0.95);
+export const SETTLED_SHARE = 0.95;
 const MOST_NARROWED = 4;
 
 /** Under this share a thread is ruled out: no test is planned for it, and one reason says why it fell. */
@@ -17,7 +17,7 @@ const LEADS = 0.5;
 const NOTABLE = 0.05;
 
 /** From here on it is taken for none that is held, and no test parts those that are. */
-const NONE_HELD = 0.9;
+const NONE_HELD = 0.8;
 
 /** A thread or the unknown, as far as its standing is concerned. */
 interface Weighed {
@@ -54,24 +54,37 @@ export function leads(candidate: Weighed | undefined): boolean {
 }
 
 /** How many of the likeliest candidates it takes to hold the settled share of all that is possible; 0 when they cannot. */
-function settledTogether(candidates: readonly Weighed[]): number {
+function settledTogether(candidates: readonly Weighed[], share: number): number {
   let sum = 0;
   for (const [i, { probability }] of candidates.entries()) {
     sum += probability;
-    if (sum >= SETTLED_SHARE) return i + 1;
+    if (sum >= share) return i + 1;
   }
   return 0;
 }
 
 /**
- * Whether candidates, most likely first, are down to one or to a few.
- * @param pitched whether a reading vouches for the pitch: a size alone may be that of a thread nobody has listed
+ * From so many readings on a slip in one of them would show, and the settled share settles; fewer must leave less doubt,
+ * since a part of another thread, or of none, may have passed through both.
  */
+const A_SLIP_SHOWS = 3;
+const SETTLED_BY_FEW = 0.975;
+
+/** What the readings are, as far as settling goes by them. */
+export interface Grounds {
+  /** How many readings bear on the thread. */
+  readonly readings: number;
+  /** Whether one vouches for the pitch: a size alone may be that of a thread nobody has listed. */
+  readonly pitched: boolean;
+}
+
+/** Whether candidates, most likely first, are down to one or to a few. */
 export function heldBy(
   candidates: readonly Weighed[],
-  pitched: boolean,
+  { readings, pitched }: Grounds,
 ): Exclude<Verdict, "contradictory"> {
-  const together = settledTogether(candidates);
+  const enough = pitched && readings < A_SLIP_SHOWS ? SETTLED_BY_FEW : SETTLED_SHARE;
+  const together = settledTogether(candidates, enough);
   if (together === 1 && pitched) return "settled";
   return together >= 1 && together <= MOST_NARROWED ? "narrowed" : "open";
 }
@@ -87,7 +100,7 @@ export function standingOf<Candidate extends Weighed>(
   const fallen = candidates.findIndex(({ probability }) => isRuledOut(probability));
   const standing = fallen < 0 ? candidates : candidates.slice(0, fallen);
   const named = verdict === "settled" || verdict === "narrowed";
-  const together = named ? settledTogether(candidates) : standing.length;
+  const together = named ? settledTogether(candidates, SETTLED_SHARE) : standing.length;
   return {
     running: standing.slice(0, together),
     lessLikely: standing.slice(together),

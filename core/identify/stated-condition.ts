@@ -1,5 +1,11 @@
 import type { Finish } from "../looks";
-import type { PartCondition, Reading } from "./reading";
+import {
+  isSized,
+  type PartCondition,
+  type Reading,
+  type ReadingOf,
+  type SizedReading,
+} from "./reading";
 import { lastReading } from "./readings-of-kind";
 
 /** Finishes that change the size of a part. */
@@ -12,27 +18,36 @@ const COATS: Partial<Record<Finish, PartCondition>> = {
   cadmium: "plated",
 };
 
-// A reading with what its finish says is weighed once, like any other.
-const coated = new WeakMap<Reading, Map<PartCondition, Reading>>();
+// A reading with what the others say of its part is weighed once, like any other.
+const besideOthers = new WeakMap<Reading, Map<PartCondition, Reading>>();
 
-function withCondition(reading: Reading, condition: PartCondition): Reading {
-  const known = coated.get(reading) ?? new Map<PartCondition, Reading>();
-  coated.set(reading, known);
-  const made = known.get(condition) ?? ({ ...reading, condition } as Reading);
-  known.set(condition, made);
-  return made;
+function knownAs(
+  reading: SizedReading | ReadingOf<"trial-fit">,
+  condition: PartCondition,
+): Reading {
+  const known = besideOthers.get(reading) ?? new Map<PartCondition, Reading>();
+  besideOthers.set(reading, known);
+  const one = known.get(condition) ?? { ...reading, condition };
+  known.set(condition, one);
+  return one;
 }
 
-/** The readings, each size of which nobody judged the condition taken for coated where a finish was seen. */
-export function withStatedFinish(readings: readonly Reading[]): readonly Reading[] {
+/**
+ * The readings with what is known of the part's condition: each size of which nobody judged it taken for coated where a
+ * finish was seen; and a known part tried on it judged by what was said of its size, whose wear or coat is on the flanks too.
+ */
+export function withStatedCondition(readings: readonly Reading[]): readonly Reading[] {
   const finish = lastReading(readings, "finish")?.finish;
-  const condition = finish === undefined ? undefined : COATS[finish];
-  if (condition === undefined) return readings;
+  const coat = finish === undefined ? undefined : COATS[finish];
+  const said = readings
+    .filter(isSized)
+    .map(({ condition }) => condition)
+    .findLast((one) => one !== undefined);
+  const ofPart = said ?? coat;
+  if (ofPart === undefined) return readings;
   return readings.map((reading) => {
-    const sized =
-      reading.kind === "external-diameter" ||
-      reading.kind === "diameter-between" ||
-      reading.kind === "internal-diameter";
-    return sized && reading.condition === undefined ? withCondition(reading, condition) : reading;
+    if (reading.kind === "trial-fit") return knownAs(reading, ofPart);
+    if (coat === undefined || !isSized(reading) || reading.condition !== undefined) return reading;
+    return knownAs(reading, coat);
   });
 }

@@ -2,7 +2,6 @@ import { catalogue, type Thread } from "../threads";
 import { likeliestFirst, posteriorOf, type Posterior, type PriorOptions } from "./posterior";
 import type { Reading } from "./reading";
 import type { Reason, ReasonFigures } from "./reason";
-import { leads } from "./standing";
 import type { WeighedReading } from "./weigh";
 
 /** A reading that, taken away, lets the rest agree: the likely culprit when they contradict each other. */
@@ -86,25 +85,34 @@ interface Leading {
   readonly reasons: readonly Reason[];
 }
 
-/** A reading that makes the leading thread this much less likely than the thread it suits best is doubtful: seven times. */
-const DOUBTFUL = -2;
+/** A reading that makes a leading thread this much less likely than the thread it suits best is doubtful: six times. */
+const DOUBTFUL = -1.8;
+
+/** A thread less likely than this leads nobody to doubt a reading for its sake. */
+const WORTH_DOUBTING = 0.25;
 
 /**
- * Of a thread that leads for all that, the readings that fit it badly: doubtful, though not so much that nothing is concluded.
- * The worst first.
+ * Of the threads that lead for all that, the readings that fit them badly: doubtful, though not so much that nothing is
+ * concluded. The likeliest thread's first, and of those the worst.
+ * @param candidates most likely first
  */
-export function doubtfulOf(leading: Leading | undefined): Suspect[] {
-  if (leading === undefined || !leads(leading)) return [];
-  const { thread, probability, reasons } = leading;
-  return reasons
-    .flatMap((reason) =>
-      reason.reading !== undefined &&
-      reason.agreement !== "agrees" &&
-      (reason.support ?? 0) < DOUBTFUL
-        ? [{ reading: reason.reading, thread, probability, reason }]
-        : [],
-    )
-    .sort((a, b) => supportOf(a) - supportOf(b));
+export function doubtfulOf(candidates: readonly Leading[]): Suspect[] {
+  const doubted = candidates
+    .filter(({ probability }) => probability >= WORTH_DOUBTING)
+    .flatMap(({ thread, probability, reasons }) =>
+      reasons
+        .flatMap((reason) =>
+          reason.reading !== undefined &&
+          reason.agreement !== "agrees" &&
+          (reason.support ?? 0) < DOUBTFUL
+            ? [{ reading: reason.reading, thread, probability, reason }]
+            : [],
+        )
+        .sort((a, b) => supportOf(a) - supportOf(b)),
+    );
+  return doubted.filter(
+    ({ reading }, at) => doubted.findIndex((other) => other.reading === reading) === at,
+  );
 }
 
 const supportOf = ({ reason }: { readonly reason: Reason }) => reason.support ?? 0;

@@ -167,12 +167,19 @@ export function testsWorthOffering(setting: TestSetting): InformativeTest[] {
 }
 
 /**
- * The tests that vouch for the pitch of the likeliest thread where nothing has, the handiest first: its own leaf, a
- * length over some pitches, a count. Each says what it would mean if it came out otherwise.
+ * The tests that bear witness to the likeliest thread and have not been made, the handiest first: its own leaf, a length over
+ * some pitches, a count, a known part. Each says what it would mean if it came out otherwise.
  */
 export function confirmingTests(setting: TestSetting): InformativeTest[] {
   const own = { ...setting, standing: setting.standing.slice(0, 1) };
-  return [...leafTests(own), ...crestTest(own), ...countTest(own)].map((test) => {
+  const made = new Set(setting.readings.map(({ kind }) => kind));
+  const witnesses = [
+    ...leafTests(own),
+    ...(made.has("crest-to-crest") ? [] : crestTest(own)),
+    ...(made.has("count") ? [] : countTest(own)),
+    ...trialTests(own),
+  ];
+  return witnesses.map((test) => {
     // What does not agree with the likeliest leaves none of those that stand.
     const outcomes = test.outcomes.map((outcome) =>
       outcome.probability < 0.5 ? { ...outcome, leaves: [] } : outcome,

@@ -11,20 +11,49 @@ import { lookUpThreadAlone, type Thread, type ThreadSide } from "../threads";
 import type { Evidence } from "./evidence";
 import { agreementOf } from "./agreement";
 import { normalCumulative } from "./distributions";
-import { TRIAL_OUTCOMES, type ReadingOf, type TrialOutcome } from "./reading";
+import { TRIAL_OUTCOMES, type PartCondition, type ReadingOf, type TrialOutcome } from "./reading";
 
 type Chances = Readonly<Record<TrialOutcome, number>>;
 
-/** Where in their limits the two parts may lie, how often, and whether the one on the bench has lost metal. Estimates. */
-const FITS: readonly { readonly fit: MatingFit; readonly share: number; readonly worn?: true }[] = [
+/** Where in their limits the two parts may lie, how often, and whether the one on the bench has lost or gained metal. */
+interface Fit {
+  readonly fit: MatingFit;
+  readonly share: number;
+  readonly changed?: "lost" | "gained";
+}
+
+/** Estimates. */
+const FITS: readonly Fit[] = [
   { fit: "middle", share: 0.52 },
   { fit: "tightest", share: 0.18 },
   { fit: "loosest", share: 0.15 },
-  { fit: "middle", share: 0.15, worn: true },
+  { fit: "middle", share: 0.15, changed: "lost" },
 ];
+
+const changedFits = (changed: "lost" | "gained"): readonly Fit[] => [
+  { fit: "middle", share: 0.26 },
+  { fit: "tightest", share: 0.09 },
+  { fit: "loosest", share: 0.1 },
+  { fit: "middle", share: 0.55, changed },
+];
+
+const LOST = changedFits("lost");
+const GAINED = changedFits("gained");
+
+/** The same of a part that is known to be worn, or coated: what was said of its size bears on its flanks as well. */
+const FITS_OF: Readonly<Partial<Record<PartCondition, readonly Fit[]>>> = {
+  worn: LOST,
+  rusted: LOST,
+  cheap: LOST,
+  galvanised: GAINED,
+  painted: GAINED,
+};
 
 /** What wear, rust or a careless make takes off the diameters of a part that is used for all that, mm. */
 const lostMetal = (pitchMm: Mm): Mm => 0.06 + 0.05 * pitchMm;
+
+/** What a coat of zinc or paint on both flanks puts on the pitch diameter, mm. */
+const GAINED_MM = 0.2;
 
 /** Chance that dirt, a burr or a hurried hand gives any of the answers. */
 const MISJUDGED = 0.03;
@@ -98,8 +127,14 @@ function answersTo(
 /** Majors that differ by more than this share of the larger cannot touch threads, whatever the pitch. */
 const FAR_APART = 0.2;
 
-function mate(thread: Thread, known: Thread, partIs: ThreadSide, fit: MatingFit, worn = false) {
-  const sizes = worn ? wornSizes(thread, partIs, fit) : undefined;
+function mate(
+  thread: Thread,
+  known: Thread,
+  partIs: ThreadSide,
+  fit: MatingFit,
+  changed?: Fit["changed"],
+) {
+  const sizes = changed && changedSizes(thread, partIs, fit, changed);
   const side = partIs === "external" ? "maleSizes" : "femaleSizes";
   const options = { fit, ...(sizes === undefined ? {} : { [side]: sizes }) };
   return partIs === "external"
@@ -107,15 +142,17 @@ function mate(thread: Thread, known: Thread, partIs: ThreadSide, fit: MatingFit,
     : matingVerdict(known, thread, options);
 }
 
-/** A part of the thread that has lost metal; undefined on the side where the thread is not made. */
-function wornSizes(
+/** A part of the thread that has lost or gained metal; undefined on the side where the thread is not made. */
+function changedSizes(
   thread: Thread,
   partIs: ThreadSide,
   fit: MatingFit,
+  changed: "lost" | "gained",
 ): MeasuredDiameters | undefined {
   if (thread.only !== undefined && thread.only !== partIs) return undefined;
   const { major, pitch, minor } = sized(thread, partIs, fit);
-  const change = (partIs === "external" ? -1 : 1) * lostMetal(thread.pitchMm);
+  const metal = changed === "lost" ? -lostMetal(thread.pitchMm) : GAINED_MM;
+  const change = (partIs === "external" ? 1 : -1) * metal;
   return { major: major + change, pitch: pitch + change, minor: minor + change };
 }
 
@@ -126,7 +163,7 @@ function farApart(thread: Thread, known: Thread, partIs: ThreadSide) {
   return male.majorMm > female.majorMm ? NOT : SLIDES;
 }
 
-type Known = WeakMap<Thread, WeakMap<Thread, Map<number, Chances>>>;
+type Known = WeakMap<Thread, WeakMap<Thread, Map<string, Chances>>>;
 
 /** What two threads do with each other does not change, so each pair is worked out once for each length of run. */
 const pairs: { readonly [side in ThreadSide]: Known } = {
@@ -137,30 +174,40 @@ const pairs: { readonly [side in ThreadSide]: Known } = {
 /**
  * Probability of each outcome when the known part is tried on a part of this thread.
  * @param ran how many turns it is run, if nothing stops it before
+ * @param condition what is known to have happened to the part
  */
 export function trialOutcomes(
   thread: Thread,
   known: Thread,
   partIs: ThreadSide,
   ran: number = TEST_TURNS,
+  condition?: PartCondition,
 ): Chances {
   const ofSide = pairs[partIs];
-  const ofKnown = ofSide.get(known) ?? new WeakMap<Thread, Map<number, Chances>>();
+  const ofKnown = ofSide.get(known) ?? new WeakMap<Thread, Map<string, Chances>>();
   ofSide.set(known, ofKnown);
-  const ofPair = ofKnown.get(thread) ?? new Map<number, Chances>();
+  const ofPair = ofKnown.get(thread) ?? new Map<string, Chances>();
   ofKnown.set(thread, ofPair);
-  const chances = ofPair.get(ran) ?? workedOut(thread, known, partIs, ran);
-  ofPair.set(ran, chances);
+  const fits = (condition && FITS_OF[condition]) ?? FITS;
+  const key = `${ran} ${fits === FITS ? "" : condition}`;
+  const chances = ofPair.get(key) ?? workedOut(thread, known, partIs, ran, fits);
+  ofPair.set(key, chances);
   return chances;
 }
 
-function workedOut(thread: Thread, known: Thread, partIs: ThreadSide, ran: number): Chances {
+function workedOut(
+  thread: Thread,
+  known: Thread,
+  partIs: ThreadSide,
+  ran: number,
+  fits: readonly Fit[],
+): Chances {
   const far = farApart(thread, known, partIs);
   const answers =
     far === undefined
-      ? FITS.map(({ fit, share, worn }) => ({
+      ? fits.map(({ fit, share, changed }) => ({
           share,
-          chances: answersTo(mate(thread, known, partIs, fit, worn), ran),
+          chances: answersTo(mate(thread, known, partIs, fit, changed), ran),
         }))
       : [{ share: 1, chances: far }];
   const of = (outcome: TrialOutcome) => {
@@ -188,8 +235,8 @@ function ranTurns({ outcome, turns }: ReadingOf<"trial-fit">): number {
 }
 
 function chanceOf(reading: ReadingOf<"trial-fit">, thread: Thread, known: Thread): number {
-  const { outcome, partIs, turns } = reading;
-  const chance = trialOutcomes(thread, known, partIs, ranTurns(reading))[outcome];
+  const { outcome, partIs, turns, condition } = reading;
+  const chance = trialOutcomes(thread, known, partIs, ranTurns(reading), condition)[outcome];
   if (outcome !== "binds" || turns === undefined) return chance;
   return chance * turnsFit(turns, mate(thread, known, partIs, "middle").turns);
 }
@@ -238,7 +285,9 @@ export const trialEvidence: Evidence<"trial-fit"> = {
     const ran = ranTurns(reading);
     return {
       code: "trial-fit",
-      agreement: agreementOf(trialOutcomes(thread, known, reading.partIs, ran)[reading.outcome]),
+      agreement: agreementOf(
+        trialOutcomes(thread, known, reading.partIs, ran, reading.condition)[reading.outcome],
+      ),
       with: known,
       partIs: reading.partIs,
       outcome: reading.outcome,

@@ -1,6 +1,7 @@
 import type { Candidate } from "./identification";
 import { vouchesForPitch } from "./pitch-vouched";
 import type { Reading } from "./reading";
+import { bearsOnNothing } from "./weightless-evidence";
 import { heldBy, unknownStanding, type Verdict } from "./standing";
 
 /** So many readings that agree outweigh one that does not, where the thread is as good as certain for all that. */
@@ -33,6 +34,10 @@ export function verdictOf(
   const atOdds = isAtOdds(candidates[0]);
   const unheld = unknownStanding(unknown) === "leads";
   if (readings.length > 1 && (atOdds || unheld || conflict > MOST_CONFLICT)) return "contradictory";
-  const held = heldBy(candidates, readings.some(vouchesForPitch));
+  const grounds = {
+    readings: readings.filter(({ kind }) => !bearsOnNothing(kind)).length,
+    pitched: readings.some(vouchesForPitch),
+  };
+  const held = heldBy(candidates, grounds);
   return held === "settled" && atOdds ? "narrowed" : held;
 }

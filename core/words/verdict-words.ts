@@ -1,4 +1,4 @@
-import { standingOf, type Verdict } from "../identify";
+import { leads, standingOf, type Verdict } from "../identify";
 
 const COUNT_WORDS = ["none", "one", "two", "three", "four"] as const;
 
@@ -15,7 +15,7 @@ export const UNKNOWN_WORDS = {
   reason: "A thread that is not held here: special, worn past telling, or misread.",
 } as const;
 
-/** "Settled", "Down to two", "Wide open" or "Doesn't add up". */
+/** "Settled", "Down to two", "One is likely", "Wide open" or "Doesn't add up". */
 export function verdictWords({
   verdict,
   candidates,
@@ -32,7 +32,7 @@ export function verdictWords({
       return left === 1 ? "One to confirm" : `Down to ${COUNT_WORDS[left] ?? "a few"}`;
     }
     case "open":
-      return "Wide open";
+      return leads(candidates[0]) ? "One is likely" : "Wide open";
     case "contradictory":
       return "Doesn't add up";
   }

@@ -74,8 +74,8 @@ describe("sentences", () => {
   it("offers the next test as an instruction with both outcomes", () => {
     const [test] = identify([{ kind: "external-diameter", mm: 9.9 }]).nextTests;
     expect(test && nextTestWords(test, "mm")).toMatchObject({
-      title: "Lay the 1.5 mm leaf on it",
-      meaning: "Drops in: M10 x 1.5. Rocks: M10 x 1.25 or M10 x 1.",
+      title: "Find the leaf that drops in",
+      meaning: "1.5 mm: M10 x 1.5. 1.25 mm: M10 x 1.25. 1 mm: M10 x 1.",
     });
   });
 

@@ -29,6 +29,8 @@ function fieldsOf(reading: Reading): readonly DraftField[] {
       return ["length"];
     case "across-flats":
       return ["flats"];
+    case "thread-depth":
+      return ["depth"];
     case "taper-measured":
       return ["taper.small", "taper.large", "taper.apart"];
     case "trial-fit":

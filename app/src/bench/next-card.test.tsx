@@ -2,6 +2,9 @@ import { identify, measuredSizes, type IdentifyOptions, type Reading } from "@ro
 import { fireEvent, screen } from "@testing-library/react";
 import { show } from "../testing/show";
 import type { ComponentType } from "react";
+import { changeBench, startAnother } from "../data/bench";
+import { useBenchStore } from "../data/bench-store";
+import { ConditionCard } from "./condition-card";
 import { DoubtCard } from "./doubt-cards";
 import { NextCard } from "./next-card";
 import type { NextCardProps } from "./next-props";
@@ -33,6 +36,8 @@ function showCard(
 /** The card where nothing fits, which comes with the rest of the app. */
 const showDoubt = (readings: readonly Reading[]) => showCard(readings, {}, DoubtCard);
 
+beforeEach(startAnother);
+
 describe("the next step", () => {
   it("asks for the diameter first", () => {
     const asked = showCard([]);
@@ -42,10 +47,39 @@ describe("the next step", () => {
 
   it("offers the leaf that separates, and says what each answer means", () => {
     showCard([diameter(12.52)]);
-    expect(screen.getByText("Next: lay the 13 TPI leaf on it")).toBeTruthy();
-    expect(
-      screen.getByText("Drops in: 1/2-13 UNC. Rocks: 1/2-20 UNF or 1/2-12 BSW or 1/2-16 BSF."),
-    ).toBeTruthy();
+    expect(screen.getByText("Next: find the leaf that drops in")).toBeTruthy();
+    expect(screen.getByText(/^13 TPI: 1\/2-13 UNC\. 20 TPI: 1\/2-20 UNF\./)).toBeTruthy();
+    fireEvent.click(screen.getByText("13 TPI"));
+    expect(useBenchStore.getState().part.readings).toEqual([
+      { kind: "leaf", tpi: 13, outcome: "drops-in" },
+    ]);
+  });
+
+  it("takes it that every leaf rocks where none drops in, and takes that back in one step", () => {
+    showCard([diameter(12.52)]);
+    fireEvent.click(screen.getByText("None does"));
+    const { readings } = useBenchStore.getState().part;
+    expect(readings.length).toBeGreaterThan(1);
+    expect(readings).toContainEqual({ kind: "leaf", tpi: 13, outcome: "rocks" });
+    changeBench({ type: "undo" });
+    expect(useBenchStore.getState().part.readings).toEqual([]);
+  });
+
+  it("asks what has happened to the part where a coat would account for its size", () => {
+    const over = [
+      diameter(8.08),
+      { kind: "leaf", pitchMm: 1.25, outcome: "drops-in" },
+    ] as const satisfies readonly Reading[];
+    for (const reading of over) changeBench({ type: "take", reading });
+    const [test] = identify(over).nextTests;
+    if (test?.kind !== "condition") throw new Error("the condition was expected");
+    showCard(over, {}, (props) => <ConditionCard {...props} test={test} />);
+    expect(screen.getByText(/would fit if it was/)).toBeTruthy();
+    fireEvent.click(screen.getByText("Galvanised"));
+    expect(useBenchStore.getState().part.readings[0]).toEqual({
+      ...over[0],
+      condition: "galvanised",
+    });
   });
 
   it("asks for the flank angle where only it separates, an answer a button", () => {

@@ -27,6 +27,9 @@ const PANEL_OF: Readonly<Record<InformativeTest["kind"], PanelName>> = {
   "crest-to-crest": "pitch",
   count: "pitch",
   "flank-angle": "form",
+  "crest-form": "form",
+  "taper-measured": "taper",
+  "thread-depth": "depth",
   taper: "taper",
   origin: "form",
   "trial-fit": "trial",
@@ -42,8 +45,18 @@ function give(reading: Reading): void {
   else changeBench({ type: "answer", kind: reading.kind, reading });
 }
 
-const isMeasured = ({ kind }: InformativeTest) =>
-  kind === "crest-to-crest" || kind === "across-flats";
+const MEASURED: ReadonlySet<InformativeTest["kind"]> = new Set([
+  "crest-to-crest",
+  "across-flats",
+  "taper-measured",
+  "thread-depth",
+]);
+
+/** Of leaves that were all tried and all rock, each is a reading. */
+function noneDropsIn(test: InformativeTest): readonly Reading[] {
+  if (test.kind !== "leaf" || test.others.length === 0) return [];
+  return [test.leaf, ...test.others].map((leaf) => ({ kind: "leaf", ...leaf, outcome: "rocks" }));
+}
 
 /** Three answers to a row on a phone. */
 const MANY_ANSWERS_WIDTH = 104;
@@ -60,6 +73,7 @@ function InformativeCard({
 }: TestCardProps & { test: InformativeTest }) {
   const later = useFetched();
   const { title, meaning, answers } = nextTestWords(test, units);
+  const none = noneDropsIn(test);
   const open = () => {
     if (test.kind === "crest-to-crest") {
       writeDraft("pitch.way", "crests");
@@ -73,7 +87,7 @@ function InformativeCard({
       teach={later?.TEACHING[test.kind]}
       onSkip={() => changeBench({ type: "skip-test", test: testKey(test) })}
     >
-      {isMeasured(test) ? (
+      {MEASURED.has(test.kind) ? (
         <ActionButton flex={1} primary label="Enter the measure" onPress={open} />
       ) : (
         <>
@@ -91,6 +105,15 @@ function InformativeCard({
                 }}
               />
             ),
+          )}
+          {none.length === 0 ? null : (
+            <ActionButton
+              flex={1}
+              minWidth={MANY_ANSWERS_WIDTH}
+              label="None does"
+              says={`${title}: none of these does`}
+              onPress={() => changeBench({ type: "take-each", readings: none })}
+            />
           )}
           <ActionButton label="Other" says="Other answer, or another way" onPress={open} />
         </>
@@ -153,6 +176,7 @@ function TestCard({
   const { title } = nextTestWords(test, props.units);
   // On a wide screen the column's own heading says "Next".
   const headed = wide ? title : `Next: ${lowerFirst(title)}`;
+  if (test.kind === "condition") return null;
   if (test.kind === "again") return <AgainCard {...props} test={test} headed={headed} />;
   return "outcomes" in test ? (
     <InformativeCard {...props} test={test} headed={headed} />
@@ -203,8 +227,12 @@ function Doubts(props: NextCardProps) {
 
 /** What to do next: the test that separates what is left, or, when settled, writing it up. */
 export function NextCard(props: NextCardProps) {
-  const { verdict, unknown } = props.identification;
+  const { verdict, unknown, nextTests } = props.identification;
   const later = useFetched();
+  const condition = nextTests.find((test) => test.kind === "condition");
+  if (condition !== undefined && later !== undefined) {
+    return <later.ConditionCard {...props} test={condition} />;
+  }
   if (verdict === "contradictory" || unknownStanding(unknown) === "leads") {
     return later === undefined ? <DoubtMeanwhile {...props} /> : <later.DoubtCard {...props} />;
   }
@@ -217,7 +245,7 @@ export function NextCard(props: NextCardProps) {
 }
 
 function AskingCard(props: NextCardProps) {
-  const [test] = props.identification.nextTests;
+  const test = props.identification.nextTests.find(({ kind }) => kind !== "condition");
   if (test !== undefined) {
     return <TestCard test={test} units={props.units} onOpen={props.onOpen} onMend={props.onMend} />;
   }

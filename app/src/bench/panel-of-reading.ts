@@ -13,6 +13,7 @@ export function panelOfReading({ kind }: Reading): PanelName {
     case "crest-to-crest":
       return "pitch";
     case "flank-angle":
+    case "crest-form":
     case "hand":
     case "origin":
     case "function":
@@ -29,6 +30,8 @@ export function panelOfReading({ kind }: Reading): PanelName {
       return "trial";
     case "across-flats":
       return "flats";
+    case "thread-depth":
+      return "depth";
     case "length":
       return "length";
   }

@@ -12,7 +12,7 @@ import { FormEntry } from "./entry/form-entry";
 import { PitchEntry } from "./entry/pitch-entry";
 import { HeadEntry } from "./entry/head-entry";
 import { LengthEntry } from "./entry/length-entry";
-import { FlatsEntry, TaperEntry } from "./entry/size-entries";
+import { DepthEntry, FlatsEntry, TaperEntry } from "./entry/size-entries";
 import { TrialEntry } from "./entry/trial-entry";
 import { Panel } from "../kit/panel";
 import type { PanelName } from "../shell/use-panel";
@@ -58,7 +58,13 @@ export function RarePanels(props: RarePanelProps) {
     case "form":
       return (
         <Panel title="Form and origin" onClose={onClose}>
-          <FormEntry readings={readings} onTaper={() => onOpen("taper")} onDone={onClose} />
+          <FormEntry
+            readings={readings}
+            outside={side === "external"}
+            onTaper={() => onOpen("taper")}
+            onDepth={() => onOpen("depth")}
+            onDone={onClose}
+          />
         </Panel>
       );
     case "length":
@@ -83,6 +89,12 @@ export function RarePanels(props: RarePanelProps) {
       return (
         <Panel title="Across the flats" onClose={onClose}>
           <FlatsEntry {...entry} />
+        </Panel>
+      );
+    case "depth":
+      return (
+        <Panel title="Depth of thread" onClose={onClose}>
+          <DepthEntry {...entry} />
         </Panel>
       );
     case "taper":

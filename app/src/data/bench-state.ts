@@ -1,7 +1,9 @@
 import {
-  AGAIN_KEY,
+  againKey,
+  isSized,
   readingsForNext,
   readingsOfPart,
+  type PartCondition,
   type PartKind,
   type Reading,
 } from "@root-gauge/core";
@@ -9,6 +11,8 @@ import type { BenchPart, BenchState } from "./kept-schemas";
 
 export type BenchAction =
   | { readonly type: "take"; readonly reading: Reading }
+  /** Several that one answer tells, as leaves that all rock. */
+  | { readonly type: "take-each"; readonly readings: readonly Reading[] }
   /** Gives the one answer to a question, in the place of an earlier one; none takes it back. */
   | {
       readonly type: "answer";
@@ -16,6 +20,8 @@ export type BenchAction =
       readonly reading: Reading | undefined;
     }
   | { readonly type: "remove"; readonly at: number }
+  /** Says of a size what has happened to the part. */
+  | { readonly type: "say-condition"; readonly at: number; readonly condition: PartCondition }
   /** Puts a reading right, in its place. */
   | { readonly type: "mend"; readonly at: number; readonly reading: Reading }
   | { readonly type: "undo" }
@@ -67,6 +73,16 @@ export function benchStep(state: BenchState, action: BenchAction): BenchState {
   switch (action.type) {
     case "take":
       return withPart(state, { ...part, readings: [...part.readings, action.reading] });
+    case "take-each":
+      return withPart(state, { ...part, readings: [...part.readings, ...action.readings] });
+    case "say-condition": {
+      const readings = part.readings.map((reading, at) =>
+        at === action.at && isSized(reading)
+          ? { ...reading, condition: action.condition }
+          : reading,
+      );
+      return withPart(state, { ...part, readings });
+    }
     case "answer": {
       const others = part.readings.filter(({ kind }) => kind !== action.kind);
       const readings = action.reading === undefined ? others : [...others, action.reading];
@@ -82,7 +98,7 @@ export function benchStep(state: BenchState, action: BenchAction): BenchState {
         at === action.at ? action.reading : reading,
       );
       // Taken twice, it stands: it is not asked for a third time.
-      const skipped = [...new Set([...part.skipped, AGAIN_KEY])];
+      const skipped = [...new Set([...part.skipped, againKey(action.reading)])];
       return withPart(state, { ...part, readings, skipped });
     }
     case "undo": {

@@ -11,6 +11,7 @@ export const READING_FIELDS = [
   "crests.length",
   "length",
   "flats",
+  "depth",
   "taper.small",
   "taper.large",
   "taper.apart",

@@ -7,6 +7,7 @@ const PANELS = [
   "length",
   "head",
   "flats",
+  "depth",
   "taper",
   "trial",
   "part",

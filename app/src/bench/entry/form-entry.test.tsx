@@ -1,14 +1,16 @@
 import type { Reading } from "@root-gauge/core";
-import { fireEvent, screen } from "@testing-library/react";
+import { cleanup, fireEvent, screen } from "@testing-library/react";
 import { show } from "../../testing/show";
 import { FormEntry } from "./form-entry";
 
-function showForm(readings: readonly Reading[]) {
+function showForm(readings: readonly Reading[], outside = true) {
   const done: string[] = [];
   show(
     <FormEntry
       readings={readings}
+      outside={outside}
       onTaper={() => done.push("taper")}
+      onDepth={() => done.push("depth")}
       onDone={() => done.push("done")}
     />,
   );
@@ -28,6 +30,17 @@ describe("what is seen of the part", () => {
     showForm([{ kind: "flank-angle", degrees: 55, sure: false }]);
     expect(screen.getByText("By a look")).toBeTruthy();
     expect(screen.getByText("By gauge")).toBeTruthy();
+  });
+
+  it("asks for the crests and the depth of an external thread only", () => {
+    const done = showForm([]);
+    expect(screen.getByText("Crests under a glass")).toBeTruthy();
+    fireEvent.click(screen.getByText("How deep is the thread?"));
+    expect(done).toEqual(["depth"]);
+    cleanup();
+    showForm([], false);
+    expect(screen.queryByText("Crests under a glass")).toBeNull();
+    expect(screen.queryByText("How deep is the thread?")).toBeNull();
   });
 
   it("leads back to the part", () => {

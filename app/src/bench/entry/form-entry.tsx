@@ -4,6 +4,7 @@ import {
   PLACE_WORDS,
   angleWords,
   lastReading,
+  type CrestForm,
   type FlankAngle,
   type OriginPlace,
   type PartFunction,
@@ -18,6 +19,11 @@ import { ChoiceChips } from "../../kit/choice-chips";
 import { Heading, Small } from "../../kit/text";
 
 const ANGLES = FLANK_ANGLES.map((angle) => ({ value: String(angle), label: angleWords(angle) }));
+
+const CRESTS = [
+  { value: "rounded", label: "Rounded" },
+  { value: "flat", label: "Flat" },
+] as const;
 
 const SURENESS = [
   { value: "gauged", label: "By gauge" },
@@ -95,6 +101,22 @@ function AngleQuestion({ given }: { given: ReadingOf<"flank-angle"> | undefined 
   );
 }
 
+function CrestsQuestion({ given }: { given: CrestForm | undefined }) {
+  return (
+    <Question title="Crests under a glass" hint={TEACHING["crest-form"]}>
+      <ChoiceChips
+        name="Crests under a glass"
+        all="Not seen"
+        value={given}
+        choices={CRESTS}
+        onChange={(form) =>
+          answer("crest-form", form === undefined ? undefined : { kind: "crest-form", form })
+        }
+      />
+    </Question>
+  );
+}
+
 function OriginQuestion({ given }: { given: ReadingOf<"origin"> | undefined }) {
   const take = (place: OriginPlace | undefined, before: number | undefined) =>
     answer(
@@ -130,18 +152,23 @@ function OriginQuestion({ given }: { given: ReadingOf<"origin"> | undefined }) {
 
 export interface FormEntryProps {
   readonly readings: readonly Reading[];
+  /** Of an external thread the crests can be looked at, and the depth measured. */
+  readonly outside: boolean;
   /** Opens the entry for the taper. */
   readonly onTaper: () => void;
+  /** Opens the entry for the depth of thread. */
+  readonly onDepth: () => void;
   readonly onDone: () => void;
 }
 
 /** What is seen rather than measured: flank angle, hand, origin, what the part does. Each answer counts at once. */
-export function FormEntry({ readings, onTaper, onDone }: FormEntryProps) {
+export function FormEntry({ readings, outside, onTaper, onDepth, onDone }: FormEntryProps) {
   const hand = lastReading(readings, "hand")?.hand;
   const what = lastReading(readings, "function")?.what;
   return (
     <View gap={20}>
       <AngleQuestion given={lastReading(readings, "flank-angle")} />
+      {outside ? <CrestsQuestion given={lastReading(readings, "crest-form")?.form} /> : null}
       <Question title="Hand" hint={TEACHING.hand}>
         <ChoiceChips
           name="Hand"
@@ -169,6 +196,7 @@ export function FormEntry({ readings, onTaper, onDone }: FormEntryProps) {
         />
       </Question>
       <ActionButton label="Does it taper?" onPress={onTaper} />
+      {outside ? <ActionButton label="How deep is the thread?" onPress={onDepth} /> : null}
       <ActionButton primary label="Back to the part" onPress={onDone} />
     </View>
   );

@@ -34,6 +34,26 @@ export function FlatsEntry({ units, onDone }: EntryProps) {
   );
 }
 
+const DEPTH: readonly PadField[] = [
+  { key: "depth", label: "Depth of thread", kind: "length", accepted: ACCEPTED.depth },
+];
+
+/** From the crests to the roots, by the blade. */
+export function DepthEntry({ units, onDone }: EntryProps) {
+  return (
+    <ReadingPad
+      fields={DEPTH}
+      units={units}
+      action="Take this depth"
+      teach={TEACHING["thread-depth"]}
+      onTake={([mm = 0], said) => {
+        takeReading({ kind: "thread-depth", mm, said }, ["depth"]);
+        onDone();
+      }}
+    />
+  );
+}
+
 const TAPERS = [
   { value: "parallel", label: "Parallel" },
   { value: "tapered", label: "Tapered" },

@@ -1,0 +1,31 @@
+import { nextTestWords, testKey, type ConditionTest } from "@root-gauge/core";
+import { changeBench } from "../data/bench";
+import { ActionButton } from "../kit/action-button";
+import type { NextCardProps } from "./next-props";
+import { StepCard } from "./step-card";
+
+/** Two answers to a row on a phone. */
+const ANSWER_WIDTH = 104;
+
+/** A size that fits badly: whether a coat or wear accounts for it is asked before it is doubted. */
+export function ConditionCard({ test, units }: NextCardProps & { readonly test: ConditionTest }) {
+  const { title, meaning, answers } = nextTestWords(test, units);
+  const conditions = [...test.conditions, "sound"] as const;
+  return (
+    <StepCard
+      title={title}
+      text={meaning}
+      onSkip={() => changeBench({ type: "skip-test", test: testKey(test) })}
+    >
+      {conditions.map((condition, i) => (
+        <ActionButton
+          key={condition}
+          flex={1}
+          minWidth={ANSWER_WIDTH}
+          label={answers[i] ?? ""}
+          onPress={() => changeBench({ type: "say-condition", at: test.at, condition })}
+        />
+      ))}
+    </StepCard>
+  );
+}
