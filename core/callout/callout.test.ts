@@ -27,6 +27,25 @@ function inShort(spec: FastenerSpec): string {
     .join(" | ");
 }
 
+describe("a washer by its size alone", () => {
+  it.each([
+    ["1/4 flat washer", "1/4-20 UNC"],
+    ["#10 washer", "#10-24 UNC"],
+    ["5/8 spring washer qty 20", "5/8-11 UNC"],
+  ])("%s goes over any thread of it", (text, designation) => {
+    const result = parseCallout(text);
+    if (isCalloutProblem(result)) throw new Error(result.code);
+    expect(result).toMatchObject({ part: "washer", thread: { designation } });
+  });
+
+  it("asks which thread of a nut, and of a washer that was said to have more", () => {
+    for (const text of ["1/4 nut", "1/2 x 1 washer"]) {
+      const result = parseCallout(text);
+      expect(isCalloutProblem(result) && result.code).toBe("callout-which-thread");
+    }
+  });
+});
+
 describe("call-outs as shops and drawings write them", () => {
   it.each([
     ["7/16-14 x 2-1/4 gr 5 zinc", "7/16-14 UNC | 57.15 | sae-5 | zinc"],

@@ -158,13 +158,24 @@ export function takeMade(pieces: Pieces): { readonly finish?: Finish; readonly s
   return finish === undefined ? {} : { finish };
 }
 
+/** Of a bare inch size, what goes over any thread of it is taken for the first: coarse unified. */
+export function ofAnyThread(sized: Sized, { read, remaining }: Pieces): Sized {
+  if (!("code" in sized) || sized.code !== "callout-which-thread") return sized;
+  const [thread] = sized.threads;
+  const sizeAlone = /^#?\d+(?:[ -]\d+\/\d+|\/\d+|\.\d+)?(?:"| ?in)?$/i.test(remaining.rest());
+  return thread === undefined || !sizeAlone || TOLERANCE.test(read)
+    ? sized
+    : { thread, after: "", unknown: [] };
+}
+
 /** Reads the thread of a part that has no length and no class, and makes the part of it. */
 export function partOfThread(
   pieces: Pieces,
   part: (threaded: ReturnType<typeof common>) => FastenerSpec,
   agrees: (means: DefinedPart) => boolean,
+  settle: (sized: Sized, pieces: Pieces) => Sized = (sized) => sized,
 ): FastenerSpec | CalloutProblem {
-  const sized = withoutLength(sizeOf(pieces));
+  const sized = settle(withoutLength(sizeOf(pieces)), pieces);
   if ("code" in sized) return sized;
   const left = sized.after === "" ? [] : [sized.after];
   const against = contradicting(pieces, agrees);

@@ -10,6 +10,7 @@ import {
   contradicting,
   definedAs,
   finished,
+  ofAnyThread,
   partOfThread,
   sizeOf,
   takeFinish,
@@ -84,5 +85,6 @@ export function readWasher(pieces: Pieces): FastenerSpec | CalloutProblem {
     pieces,
     (threaded) => ({ part: "washer", style, ...threaded, ...made }),
     (means) => means.part === "washer" && means.style === style,
+    ofAnyThread,
   );
 }

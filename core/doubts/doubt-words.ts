@@ -1,4 +1,4 @@
-import type { Suspect } from "../identify";
+import type { ReadingProblem, Suspect } from "../identify";
 import { printLength, printPlain, printRange, type Units } from "../units";
 import { angleWords, leafWords, lowerFirst, pitchWords } from "../words";
 import type { SlipKind } from "./slip-kinds";
@@ -116,4 +116,12 @@ export function suspicionWords(suspect: string, second: string | undefined): str
 /** What a figure was, had its unit been the other: "It was 0.5 in". */
 export function unitSlipWords({ figure, meant }: Extract<Slip, { code: "unit" }>): string {
   return `It was ${printPlain(figure)} ${meant}`;
+}
+
+/** Why a reading was not weighed, with what would be. */
+export function refusedReadingWords({ code, figure, least, most }: ReadingProblem): string {
+  const accepted = `Accepted: ${printPlain(least, 2)} to ${printPlain(most, 2)}.`;
+  return code === "reading-not-finite"
+    ? `A reading without a figure was left out. ${accepted}`
+    : `${printPlain(figure, 2)} was left out: no part for this bench has it. ${accepted}`;
 }

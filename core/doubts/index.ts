@@ -1,5 +1,7 @@
 // What may be wrong where nothing fits: which reading, or which slip of hand.
+export { conditionTestWords } from "./condition-words";
 export {
+  refusedReadingWords,
   slipKindWords,
   notHeldWords,
   suspectWords,

@@ -12,11 +12,13 @@ export { leafMark, leafPitchMm } from "./leaf-evidence";
 export { measuredSizes, readingOfMajor, widestReading } from "./measured";
 export type { MeasuredSizes } from "./measured";
 export { againKey, sideRead, sizeWasRead, testKey } from "./next-tests";
+export { takesReading } from "./next-test";
 export type {
   ConditionTest,
   InformativeTest,
   NextTest,
   OpeningTest,
+  ReadingTest,
   RetakeTest,
   TestAnswer,
 } from "./next-test";

@@ -70,4 +70,11 @@ export interface ConditionTest {
   readonly conditions: readonly PartCondition[];
 }
 
-export type NextTest = OpeningTest | ConditionTest | RetakeTest | InformativeTest;
+/** A test that takes a reading, for the first time or again. */
+export type ReadingTest = OpeningTest | RetakeTest | InformativeTest;
+
+export type NextTest = ConditionTest | ReadingTest;
+
+export function takesReading(test: NextTest): test is ReadingTest {
+  return test.kind !== "condition";
+}

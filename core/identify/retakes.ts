@@ -5,6 +5,7 @@ import type { ConditionTest, RetakeTest } from "./next-test";
 import { CONDITION_KEY, againKey, type TestOptions } from "./next-tests";
 import { isSized, type PartCondition, type Reading, type SizedReading } from "./reading";
 import type { Reason, ReasonFigures } from "./reason";
+import { leads } from "./standing";
 import type { Suspect } from "./suspects";
 
 /** What adds to a part, and what takes from it, the likeliest first. */
@@ -29,7 +30,7 @@ function accountingFor(
 }
 
 /**
- * What has happened to the part, where a size speaks against the likeliest thread and nobody has said: a coat or wear may
+ * What has happened to the part, where a size speaks against a thread that leads for all that and nobody has said: a coat or wear may
  * account for it. Asked once; a look at the part is quicker than a second measure.
  * @param readings with what a finish has said of them
  */
@@ -38,7 +39,7 @@ export function conditionTests(
   [leading]: readonly Candidate[],
   { skip = [] }: TestOptions,
 ): ConditionTest[] {
-  if (leading === undefined || skip.includes(CONDITION_KEY)) return [];
+  if (leading === undefined || !leads(leading) || skip.includes(CONDITION_KEY)) return [];
   return leading.reasons
     .flatMap((reason): ConditionTest[] => {
       const at = reason.reading ?? -1;

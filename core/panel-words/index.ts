@@ -1,4 +1,5 @@
 export { TEACHING } from "./teaching";
+export { TOOL_WORDS } from "./tool-words";
 export {
   PANEL_SENTENCES,
   PART_READ_BY,

@@ -11,19 +11,13 @@ export {
 export { saidSpan } from "./said-words";
 export { lowerFirst, upperFirst } from "./letter-case";
 export { DRIVE_WORDS, FINISH_WORDS, HEAD_WORDS } from "./look-words";
-export {
-  countProblemWords,
-  lengthProblemWords,
-  pitchProblemWords,
-  refusedReadingWords,
-} from "./problem-words";
+export { countProblemWords, lengthProblemWords, pitchProblemWords } from "./problem-words";
 export {
   FUNCTION_WORDS,
   LEAF_OUTCOME_WORDS,
   PART_KIND_SHORT,
   PART_KIND_WORDS,
   PLACE_WORDS,
-  TOOL_WORDS,
   TRIAL_WORDS,
   markWords,
   readingWords,

@@ -1,4 +1,3 @@
-import type { ReadingProblem } from "../identify";
 import {
   printLength,
   printPlain,
@@ -52,12 +51,4 @@ export function pitchProblemWords(
 ): string {
   const pitch = printLength(spanMm / threads, units, units === "mm" ? 3 : 4);
   return `Read ${printPlain(threads)} in ${printLength(spanMm, units)}, which is a pitch of ${pitch}. Accepted: a pitch of ${printRange(accepted.minMm, accepted.maxMm, units)}.`;
-}
-
-/** Why a reading was not weighed, with what would be. */
-export function refusedReadingWords({ code, figure, least, most }: ReadingProblem): string {
-  const accepted = `Accepted: ${printPlain(least, 2)} to ${printPlain(most, 2)}.`;
-  return code === "reading-not-finite"
-    ? `A reading without a figure was left out. ${accepted}`
-    : `${printPlain(figure, 2)} was left out: no part for this bench has it. ${accepted}`;
 }

@@ -7,7 +7,6 @@ import {
   type PartFunction,
   type PartKind,
   type Reading,
-  type Tool,
   type TrialOutcome,
 } from "../identify";
 import { type Units, printPlain } from "../units";
@@ -84,30 +83,6 @@ export const PART_KIND_SHORT: Readonly<Record<PartKind, string>> = {
   "tapped-hole": "Hole",
   "pipe-male": "Pipe",
   "pipe-female": "Pipe",
-};
-
-export const CONDITION_WORDS: Readonly<Record<PartCondition, string>> = {
-  sound: "sound",
-  worn: "worn",
-  rusted: "rusted",
-  plated: "plated",
-  galvanised: "galvanised",
-  painted: "painted",
-  cheap: "cheaply made",
-};
-
-export const TOOL_WORDS: Readonly<Record<Tool, string>> = {
-  caliper: "Caliper",
-  micrometer: "Micrometer",
-  "metric-leaves": "Metric leaves",
-  "inch-leaves": "Inch leaves, 60°",
-  "leaves-55": "Inch leaves, 55°",
-  "angle-gauge": "Angle gauge",
-  glass: "Magnifying glass",
-  "known-parts": "Known nuts and bolts",
-  "hole-gauge": "Hole gauge",
-  rule: "Rule",
-  magnet: "Magnet",
 };
 
 /** "lines:3" as "3 lines", "letter:R" as "letter R", "none" as "no mark"; others as they are. */

@@ -168,7 +168,7 @@ function depthReasonWords(
 ): string {
   const read = printLength(mm, units);
   const own = printLength(expectedMm, units);
-  if (inV) return `It is ${own} deep; a blade that stops at ${read} in a V says little.`;
+  if (inV) return `It is ${own} deep; in a V a blade that stops at ${read} says little.`;
   return agreement === "agrees"
     ? `${read} is its depth of thread, ${own}.`
     : `It is ${own} deep, and ${read} was measured.`;

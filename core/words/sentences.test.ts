@@ -1,6 +1,6 @@
 import { calloutProblemWords } from "../sheet-words";
 import { parseCallout, isCalloutProblem } from "../callout";
-import { suspectWords } from "../doubts";
+import { conditionTestWords, refusedReadingWords, suspectWords } from "../doubts";
 import {
   FLANK_ANGLES,
   LEAVES,
@@ -8,13 +8,14 @@ import {
   PART_FUNCTIONS,
   TRIAL_OUTCOMES,
   identify,
+  takesReading,
   type Reading,
 } from "../identify";
 import { judgePair } from "../mating";
 import { pairOutcomeWords } from "../pair-words";
 import { catalogue } from "../threads";
 import { UNITS } from "../units";
-import { aThread, nextTestWords, reasonWords, refusedReadingWords, withArticle } from "./index";
+import { aThread, nextTestWords, reasonWords, withArticle } from "./index";
 
 const SPOKEN_AS_VOWEL = /^(?:[FHLMNRSX][\dA-Z ]|R[pc]\b|8(?:\d?(?!\d))|11(?!\d)|18(?!\d)|[aeio])/;
 const SPOKEN_AS_CONSONANT = /^(?:[bcdfgjkpqtvwyz]|uni|use|one\b|UN)/;
@@ -52,6 +53,10 @@ const READINGS: readonly Reading[] = [
   { kind: "crest-to-crest", pitches: 1, mm: 1.5 },
   { kind: "crest-to-crest", pitches: 10, mm: 15 },
   ...FLANK_ANGLES.map((degrees): Reading => ({ kind: "flank-angle", degrees })),
+  { kind: "crest-form", form: "rounded" },
+  { kind: "crest-form", form: "flat" },
+  { kind: "thread-depth", mm: 1.5 },
+  { kind: "external-diameter", mm: 8.08 },
   { kind: "taper", tapered: true },
   { kind: "taper", tapered: false },
   { kind: "taper-measured", smallMm: 20, largeMm: 21, apartMm: 16 },
@@ -91,13 +96,15 @@ describe("every sentence that the Bench can make", () => {
   it("says what to do next and what may be wrong without a fault", () => {
     const sentences: string[] = [];
     for (const first of READINGS) {
-      for (const second of [READINGS[1], READINGS[12]]) {
+      for (const second of [READINGS[1], READINGS[12], READINGS[14]]) {
         if (second === undefined || first === second) continue;
         const result = identify([first, second]);
         for (const units of UNITS) {
           for (const test of result.nextTests) {
-            const { title, meaning } = nextTestWords(test, units);
-            sentences.push(`${title}.`, meaning);
+            const { title, meaning } = takesReading(test)
+              ? nextTestWords(test, units)
+              : conditionTestWords(test, units);
+            sentences.push(title.endsWith("?") ? title : `${title}.`, meaning);
           }
           for (const suspect of result.suspects) sentences.push(suspectWords(suspect, units));
         }

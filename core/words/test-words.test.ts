@@ -1,4 +1,11 @@
-import { identify, TOOLS, type NextTest, type Reading, type Tool } from "../identify";
+import {
+  identify,
+  takesReading,
+  TOOLS,
+  type ReadingTest,
+  type Reading,
+  type Tool,
+} from "../identify";
 import { catalogue } from "../threads";
 import { TEACHING } from "../panel-words";
 import { nextTestWords } from "./index";
@@ -8,7 +15,7 @@ const diameter = (mm: number): Reading => ({ kind: "external-diameter", mm });
 const dropsIn = (tpi: number): Reading => ({ kind: "leaf", tpi, outcome: "drops-in" });
 
 /** Tests asked for over many parts, with every set of tools that matters. */
-function testsAsked(): NextTest[] {
+function testsAsked(): ReadingTest[] {
   const sets: readonly (readonly Tool[])[] = [TOOLS, ["rule"], ["caliper"], ["known-parts"], []];
   const parts: readonly Reading[][] = [
     [],
@@ -18,7 +25,7 @@ function testsAsked(): NextTest[] {
     [diameter(20.8), dropsIn(14), { kind: "taper", tapered: true }],
   ];
   return parts.flatMap((readings) =>
-    sets.flatMap((tools) => [...identify(readings, { tools }).nextTests]),
+    sets.flatMap((tools) => identify(readings, { tools }).nextTests.filter(takesReading)),
   );
 }
 

@@ -1,10 +1,9 @@
 import {
   leafMark,
   TEST_TURNS,
-  type ConditionTest,
   type InformativeTest,
-  type NextTest,
   type OpeningTest,
+  type ReadingTest,
   type RetakeTest,
   type TestAnswer,
 } from "../identify";
@@ -15,7 +14,6 @@ import { lowerFirst, upperFirst } from "./letter-case";
 import { spanWords } from "./said-words";
 import { leafWords, threadName } from "./figures";
 import {
-  CONDITION_WORDS,
   LEAF_OUTCOME_WORDS,
   MARK_KIND_WORDS,
   PLACE_WORDS,
@@ -48,16 +46,6 @@ function retakeWords({ reading }: RetakeTest, units: Units): TestWords {
     title: `Take it again: ${label} ${figure}`,
     meaning: "The other readings speak against it. Take it afresh, without looking at the first.",
     answers: [],
-  };
-}
-
-/** A size that fits badly, and what would account for it. */
-function conditionWords({ reading, conditions }: ConditionTest, units: Units): TestWords {
-  const { label, figure } = readingWords(reading, units);
-  return {
-    title: "Look at the part: what has happened to it?",
-    meaning: `${upperFirst(label)} ${figure} would fit if it was ${listedOr(conditions.map((one) => CONDITION_WORDS[one]))}.`,
-    answers: [...conditions.map((one) => upperFirst(CONDITION_WORDS[one])), "None of that"],
   };
 }
 
@@ -178,17 +166,12 @@ const LOWERED: ReadonlySet<string> = new Set(
 const amid = (answer: string) =>
   LOWERED.has(answer) || answer.startsWith("About ") ? lowerFirst(answer) : answer;
 
-/** "plated, galvanised or painted". */
-const listedOr = (words: readonly string[]) =>
-  words.length < 2 ? words.join("") : `${words.slice(0, -1).join(", ")} or ${words.at(-1)}`;
-
 const listed = ([first = "", ...more]: readonly string[]) =>
   [first, ...more.map(amid)].join(" or ");
 
-/** A test as an instruction with what each outcome would mean. */
-export function nextTestWords(test: NextTest, units: Units): TestWords {
+/** A test as an instruction with what each outcome would mean; what has happened to the part has words of its own, in `doubts`. */
+export function nextTestWords(test: ReadingTest, units: Units): TestWords {
   if (test.kind === "again") return retakeWords(test, units);
-  if (test.kind === "condition") return conditionWords(test, units);
   if (!("outcomes" in test)) return openingWords(test);
   const answers = test.outcomes.map(({ answer }) => testAnswerWords(answer, test, units));
   const meaning = meanings(test, answers)

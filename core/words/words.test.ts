@@ -1,6 +1,6 @@
 import { compareThreads } from "../look-alikes";
 import { dangerWords } from "../pair-words";
-import { decisiveReason, identify, type Reading } from "../identify";
+import { decisiveReason, identify, takesReading, type Reading } from "../identify";
 import { named } from "../testing/named-thread";
 import { suspectWords } from "../doubts";
 import { readLength } from "../units";
@@ -72,7 +72,9 @@ describe("sentences", () => {
   });
 
   it("offers the next test as an instruction with both outcomes", () => {
-    const [test] = identify([{ kind: "external-diameter", mm: 9.9 }]).nextTests;
+    const [test] = identify([{ kind: "external-diameter", mm: 9.9 }]).nextTests.filter(
+      takesReading,
+    );
     expect(test && nextTestWords(test, "mm")).toMatchObject({
       title: "Find the leaf that drops in",
       meaning: "1.5 mm: M10 x 1.5. 1.25 mm: M10 x 1.25. 1 mm: M10 x 1.",
@@ -110,7 +112,9 @@ describe("sentences", () => {
       { kind: "external-diameter", mm: 9.4 },
       { kind: "leaf", tpi: 16, outcome: "drops-in" },
     ];
-    const [angle] = identify(twins, { tools: ["leaves-55"], skip: ["origin"] }).nextTests;
+    const [angle] = identify(twins, { tools: ["leaves-55"], skip: ["origin"] }).nextTests.filter(
+      takesReading,
+    );
     expect(angle && nextTestWords(angle, "mm")).toMatchObject({
       title: "Check the flank angle",
       meaning: "60°: 3/8-16 UNC. 55°: 3/8-16 BSW.",
@@ -178,7 +182,9 @@ describe("sentences", () => {
     const tests = identify([{ kind: "external-diameter", mm: 9.45 }], {
       tools: ["known-parts", "caliper"],
       skip: ["origin", "head-mark"],
-    }).nextTests.map((test) => nextTestWords(test, "mm").title);
+    })
+      .nextTests.filter(takesReading)
+      .map((test) => nextTestWords(test, "mm").title);
     expect(tests).toEqual(
       expect.arrayContaining([
         expect.stringMatching(/^(Run an? .* nut on to it|Measure 10 pitches)/),

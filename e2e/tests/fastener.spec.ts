@@ -144,7 +144,7 @@ test("a nut's class is read off the angle between its marks", async ({ page }) =
   await button(page, /^bore/).tap();
   await page.getByLabel("Bore", { exact: true }).fill("10.75");
   await button(page, "Take this bore").tap();
-  await button(page, "Lay the 13 TPI leaf on it: drops in").tap();
+  await button(page, "Find the leaf that drops in: 13 TPI").tap();
   await button(page, /^mark/).tap();
   await radio(page, "Marks 120° apart").tap();
   await button(page, "Done").tap();

@@ -23,8 +23,6 @@ test.describe("by touch", () => {
     await readBoth(page, "9.4", "16 TPI leaf");
     await expect(page.getByText("Next: measure across the flats")).toBeVisible();
     await button(page, /skip this test$/).tap();
-    await expect(page.getByText("Next: where is the machine from?")).toBeVisible();
-    await button(page, /skip this test$/).tap();
     await expect(page.getByText("Next: check the flank angle")).toBeVisible();
     await button(page, "Check the flank angle: 55°").tap();
     await expect(firstCandidate(page)).toContainText("3/8-16 BSW");

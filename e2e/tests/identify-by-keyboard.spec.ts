@@ -39,7 +39,7 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await expect(page.getByText("Down to four")).toBeVisible();
   await keyboard.press("n");
   await expect(
-    page.getByRole("button", { name: "Lay the 13 TPI leaf on it: drops in" }),
+    page.getByRole("button", { name: "Find the leaf that drops in: 13 TPI" }),
   ).toBeFocused();
   await keyboard.press("Enter");
   await expect(page.getByText("Settled", { exact: true })).toBeVisible();

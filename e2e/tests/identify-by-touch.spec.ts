@@ -35,8 +35,8 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await button(page, "Start another").tap();
 
   await readDiameter(page, ["1", "2", ".", "5", "2"]);
-  await expect(page.getByText("Lay the 13 TPI leaf on it", { exact: false })).toBeVisible();
-  await button(page, "Lay the 13 TPI leaf on it: drops in").tap();
+  await expect(page.getByText("Find the leaf that drops in", { exact: false })).toBeVisible();
+  await button(page, "Find the leaf that drops in: 13 TPI").tap();
   await expect(page.getByText("Settled", { exact: true })).toBeVisible();
   await button(page, "Write it up").tap();
   await page.getByLabel("Place on the machine").fill("Clamp bar");

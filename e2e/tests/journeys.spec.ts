@@ -67,7 +67,7 @@ test("a nut by its bore", async ({ page }) => {
   await hand.button(/^bore/);
   await hand.keys("1", "0", ".", "7", "5");
   await hand.button("Take this bore");
-  await hand.button("Lay the 13 TPI leaf on it: drops in");
+  await hand.button("Find the leaf that drops in: 13 TPI");
   await expect(firstCandidate(page)).toContainText("1/2-13 UNC");
   await expect(await whyFirst(page)).toContainText("10.75 mm is inside its bore");
   hand.counted("a nut by its bore");

@@ -62,8 +62,8 @@ test("an inch nut is named by its bore and a leaf", async ({ page }) => {
   await button(page, "Enter the bore").tap();
   await page.getByLabel("Bore", { exact: true }).fill("10.75");
   await button(page, "Take this bore").tap();
-  await expect(next(page)).toContainText("lay the 13 TPI leaf on it");
-  await button(page, "Lay the 13 TPI leaf on it: drops in").tap();
+  await expect(next(page)).toContainText("find the leaf that drops in");
+  await button(page, "Find the leaf that drops in: 13 TPI").tap();
   await expect(settled(page)).toBeVisible();
   await expect(await whyFirst(page)).toContainText("10.75 mm is inside its bore, 10.59–11.02 mm.");
   await expect(button(page, /^bore 10.75 mm/)).toBeVisible();
@@ -229,16 +229,16 @@ test("a test that cannot be done is skipped, and tools that are not owned are no
 }) => {
   await openBench(page);
   await readSize(page, "12.52");
-  await expect(next(page)).toContainText("lay the 13 TPI leaf on it");
+  await expect(next(page)).toContainText("find the leaf that drops in");
   await button(page, /skip this test$/).tap();
-  await expect(next(page)).not.toContainText("lay the 13 TPI leaf on it");
+  await expect(next(page)).not.toContainText("find the leaf that drops in");
   await button(page, "Tools on hand").tap();
   await page.getByRole("checkbox", { name: "Inch leaves, 60°" }).tap();
   await page.getByRole("checkbox", { name: "Inch leaves, 55°" }).tap();
   await button(page, "Close").tap();
-  await expect(next(page)).not.toContainText("TPI leaf");
+  await expect(next(page)).not.toContainText(" leaf ");
   await page.reload();
-  await expect(next(page)).not.toContainText("TPI leaf");
+  await expect(next(page)).not.toContainText(" leaf ");
 });
 
 test("two candidates are compared side by side, and a leaf is shown as it would lie", async ({
@@ -255,4 +255,30 @@ test("two candidates are compared side by side, and a leaf is shown as it would 
   await expect(
     page.getByRole("img", { name: /^The leaf on M10 x 1.5: light up to 0\.\d+ mm/ }),
   ).toBeVisible();
+});
+
+test("a dipped bolt is asked what has happened to it before its size is doubted", async ({
+  page,
+}) => {
+  await openBench(page);
+  await readSize(page, "8.08");
+  await layLeaf(page, "1.25 mm leaf");
+  await expect(next(page)).toContainText("What has happened to the part?");
+  await button(page, "Galvanised").tap();
+  await expect(page.getByText("Settled", { exact: true })).toBeVisible();
+  await expect(page.getByText("galvanised", { exact: false }).first()).toBeVisible();
+  await button(page, "Undo").tap();
+  await button(page, "None of that").tap();
+  await expect(next(page)).toContainText("Check this reading: Ø 8.08 mm");
+});
+
+test("no leaf that is likely drops in: each is known to rock, and it is undone in one step", async ({
+  page,
+}) => {
+  await openBench(page);
+  await readSize(page, "12.52");
+  await button(page, "Find the leaf that drops in: none does").tap();
+  await expect(button(page, /^Put right: leaf .* rocks/)).toHaveCount(4);
+  await button(page, "Undo").tap();
+  await expect(button(page, /^Put right: leaf/)).toHaveCount(0);
 });

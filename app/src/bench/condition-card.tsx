@@ -1,4 +1,5 @@
-import { nextTestWords, testKey, type ConditionTest } from "@root-gauge/core";
+import { testKey, type ConditionTest } from "@root-gauge/core";
+import { conditionTestWords } from "@root-gauge/core/doubts";
 import { changeBench } from "../data/bench";
 import { ActionButton } from "../kit/action-button";
 import type { NextCardProps } from "./next-props";
@@ -9,7 +10,7 @@ const ANSWER_WIDTH = 104;
 
 /** A size that fits badly: whether a coat or wear accounts for it is asked before it is doubted. */
 export function ConditionCard({ test, units }: NextCardProps & { readonly test: ConditionTest }) {
-  const { title, meaning, answers } = nextTestWords(test, units);
+  const { title, meaning, answers } = conditionTestWords(test, units);
   const conditions = [...test.conditions, "sound"] as const;
   return (
     <StepCard

@@ -1,7 +1,6 @@
 import {
   BENCH_SENTENCES,
   readingWords,
-  refusedReadingWords,
   widestReading,
   type Reading,
   type Suspect,
@@ -10,6 +9,7 @@ import {
 import {
   likelySlips,
   notHeldWords,
+  refusedReadingWords,
   slipKindOf,
   slipKindWords,
   suspectWords,

@@ -2,13 +2,14 @@ import {
   nextTestWords,
   testKey,
   threadName,
+  takesReading,
   unknownStanding,
   lowerFirst,
   BENCH_SENTENCES,
   type InformativeTest,
-  type NextTest,
   type OpeningTest,
   type Reading,
+  type ReadingTest,
   type RetakeTest,
 } from "@root-gauge/core";
 import { changeBench, takeReading } from "../data/bench";
@@ -111,7 +112,7 @@ function InformativeCard({
               flex={1}
               minWidth={MANY_ANSWERS_WIDTH}
               label="None does"
-              says={`${title}: none of these does`}
+              says={`${title}: none does`}
               onPress={() => changeBench({ type: "take-each", readings: none })}
             />
           )}
@@ -171,12 +172,11 @@ function AgainCard({
 function TestCard({
   test,
   ...props
-}: { test: NextTest } & Omit<TestCardProps, "headed"> & Pick<NextCardProps, "onMend">) {
+}: { test: ReadingTest } & Omit<TestCardProps, "headed"> & Pick<NextCardProps, "onMend">) {
   const { wide } = useLayout();
   const { title } = nextTestWords(test, props.units);
   // On a wide screen the column's own heading says "Next".
   const headed = wide ? title : `Next: ${lowerFirst(title)}`;
-  if (test.kind === "condition") return null;
   if (test.kind === "again") return <AgainCard {...props} test={test} headed={headed} />;
   return "outcomes" in test ? (
     <InformativeCard {...props} test={test} headed={headed} />
@@ -245,7 +245,7 @@ export function NextCard(props: NextCardProps) {
 }
 
 function AskingCard(props: NextCardProps) {
-  const test = props.identification.nextTests.find(({ kind }) => kind !== "condition");
+  const test = props.identification.nextTests.find(takesReading);
   if (test !== undefined) {
     return <TestCard test={test} units={props.units} onOpen={props.onOpen} onMend={props.onMend} />;
   }

@@ -1,5 +1,5 @@
-import { TOOLS, TOOL_WORDS, type Tool } from "@root-gauge/core";
-import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
+import { TOOLS, type Tool } from "@root-gauge/core";
+import { PANEL_SENTENCES, TOOL_WORDS } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { changeSettings, useSettings } from "../data/settings";

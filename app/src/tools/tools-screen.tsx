@@ -1,4 +1,5 @@
-import { TOOLS, TOOL_WORDS } from "@root-gauge/core";
+import { TOOLS } from "@root-gauge/core";
+import { TOOL_WORDS } from "@root-gauge/core/panel-words";
 import { DRILL_SET_WORDS, drillWords } from "@root-gauge/core/chart-words";
 import { DRILL_SETS, drillsOf, ownedTaps } from "@root-gauge/core/holes";
 import { TAPS } from "@root-gauge/core/joints";

@@ -34,6 +34,19 @@ describe("the shop's own words", () => {
     await closeStore(elsewhere);
   });
 
+  it("are taught again by a device that has not seen them go", async () => {
+    const store = await openStore(path.join(temporary.folder, "again.db"));
+    await saveWord(store, ID, BUTTON, NOW, { saw: 0, device: DEVICE });
+    await saveWord(store, ID, { ...BUTTON, removed: true }, NOW, { saw: 1, device: DEVICE });
+    const late = { word: "wibble", means: { kind: "finish", finish: "zinc" } } as const;
+    expect(await saveWord(store, ID, late, NOW, { saw: 0, device: OTHER })).toMatchObject({
+      version: 3,
+      removed: false,
+    });
+    expect(await listWords(store)).toMatchObject([{ means: late.means }]);
+    await closeStore(store);
+  });
+
   it("are not changed over what another device has taught since", async () => {
     const store = await openStore(path.join(temporary.folder, "two.db"));
     await saveWord(store, ID, BUTTON, NOW, { saw: 0, device: DEVICE });

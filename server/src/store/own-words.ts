@@ -62,7 +62,8 @@ export async function saveWord(
       existing.means === content.means &&
       existing.removed === content.removed;
     if (same) return wordOf(existing);
-    if (!maySave(existing, write)) return undefined;
+    // Of a word that was taken out nothing can be lost: who teaches it again, having seen that or not, brings it back.
+    if (existing?.removed !== 1 && !maySave(existing, write)) return undefined;
     const changed = { ...content, updated_at: at, ...wroteBy(existing, write) };
     const row = await transaction
       .insertInto("own_words")
