@@ -1,6 +1,7 @@
 import type { ReadingProblem, Suspect } from "../identify";
 import { printLength, printPlain, printRange, type Units } from "../units";
 import { angleWords, leafWords, lowerFirst, pitchWords } from "../words";
+import type { SharedZero } from "./shared-zero";
 import type { SlipKind } from "./slip-kinds";
 import type { Slip } from "./slips";
 
@@ -82,6 +83,12 @@ export function slipKindWords(kind: SlipKind, units: Units): string {
     case "one-pitch-more":
       return "It spans one pitch more than was said.";
   }
+}
+
+/** Of jaws that were out for every size taken with them. */
+export function sharedZeroWords({ byMm, thread }: SharedZero, units: Units): string {
+  const way = byMm > 0 ? "too much" : "too little";
+  return `Every size here fits ${thread.designation} if the jaws read about ${printLength(Math.abs(byMm), units, units === "mm" ? 2 : 3)} ${way}: close them and look.`;
 }
 
 /** What may have gone wrong with a diameter that no thread shows, in one sentence. */

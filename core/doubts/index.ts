@@ -2,12 +2,15 @@
 export { conditionTestWords } from "./condition-words";
 export {
   refusedReadingWords,
+  sharedZeroWords,
   slipKindWords,
   notHeldWords,
   suspectWords,
   suspicionWords,
   unitSlipWords,
 } from "./doubt-words";
+export { sharedZero } from "./shared-zero";
+export type { SharedZero } from "./shared-zero";
 export { likelySlips } from "./slips";
 export { slipKindOf } from "./slip-kinds";
 export type { SlipKind } from "./slip-kinds";

@@ -8,6 +8,8 @@ import {
 } from "@root-gauge/core";
 import {
   likelySlips,
+  sharedZero,
+  sharedZeroWords,
   notHeldWords,
   refusedReadingWords,
   slipKindOf,
@@ -17,7 +19,8 @@ import {
   unitSlipWords,
   type Slip,
 } from "@root-gauge/core/doubts";
-import { changeBench } from "../data/bench";
+import { useMemo } from "react";
+import { changeBench, useBenchPart } from "../data/bench";
 import { ActionButton } from "../kit/action-button";
 import type { NextCardProps } from "./next-props";
 import { Small } from "../kit/text";
@@ -60,6 +63,13 @@ function saidOf(suspect: Suspect, reading: Reading, units: Units): string {
   return kind === undefined ? said : `${said} ${slipKindWords(kind, units)}`;
 }
 
+/** Jaws that were out for every size alike, where that lets all of them agree. */
+function useSharedZero(readings: readonly Reading[], units: Units): readonly string[] {
+  const { options } = useBenchPart();
+  const zero = useMemo(() => sharedZero(readings, options), [readings, options]);
+  return zero === undefined ? [] : [sharedZeroWords(zero, units)];
+}
+
 /** Takes the reading in this place once more. */
 function TakeAgain({ suspect, label, onMend }: TakeAgainProps) {
   return (
@@ -80,23 +90,29 @@ interface TakeAgainProps extends Pick<NextCardProps, "onMend"> {
 
 /** Beside a thread that leads for all that: the reading that fits it badly, and what it would have been. */
 export function DoubtLine({ identification, readings, units }: NextCardProps) {
+  const zero = useSharedZero(readings, units);
   const { suspects, refused } = identification;
   const [suspect] = suspects;
   const reading = suspect === undefined ? undefined : readings[suspect.reading];
   const sentences = [
     ...refused.map(refusedReadingWords),
     ...(suspect === undefined || reading === undefined ? [] : [saidOf(suspect, reading, units)]),
+    ...zero,
   ];
   return <Small>{sentences.join(" ")}</Small>;
 }
 
 function ContradictionCard(props: NextCardProps) {
   const { identification, readings, units, onOpen, onMend, onWriteUp } = props;
+  const zero = useSharedZero(readings, units);
   const [suspect, second] = identification.suspects;
   const reading = suspect === undefined ? undefined : readings[suspect.reading];
   if (suspect === undefined || reading === undefined) {
     return (
-      <StepCard title={BENCH_SENTENCES.noneFits} text={notHeldWords(slipsOf(readings), units)}>
+      <StepCard
+        title={BENCH_SENTENCES.noneFits}
+        text={[...zero, notHeldWords(slipsOf(readings), units)].join(" ")}
+      >
         <UnitSlips readings={readings} />
         <ReadAgain readings={readings} onOpen={onOpen} />
         <ActionButton flex={1} label="Write it up" onPress={onWriteUp} />
@@ -109,7 +125,7 @@ function ContradictionCard(props: NextCardProps) {
   return (
     <StepCard
       title={`Check this reading: ${label} ${figure}`}
-      text={suspicionWords(saidOf(suspect, reading, units), other)}
+      text={[...zero, suspicionWords(saidOf(suspect, reading, units), other)].join(" ")}
     >
       {again ? <TakeAgain suspect={suspect} label={`${label} ${figure}`} onMend={onMend} /> : null}
       <ActionButton
