@@ -25,14 +25,14 @@ export type ThreadUse =
   | "bottom-bracket"
   | "steering-column";
 
-/** Parts whose thread is a standard one, by thread id: SAE J514 37 degree flare, grease nipples (ISO 6392, SAE J534), sparking plugs (ISO 28741), tripod sockets (ISO 1222), conduit (IEC 60423), cycle parts (BS 811). */
+/** Parts whose thread is a standard one, by thread id: SAE J514 37 degree flare, grease nipples (ISO 6392, SAE J534), sparking plugs (ISO 28741, SAE J548), tripod sockets (ISO 1222), conduit (IEC 60423), cycle parts (BS 811). */
 const ON_PARTS: readonly (readonly [ThreadUse, string])[] = [
   [
     "flare-fitting",
     "unf-5/16-24 unf-3/8-24 unf-7/16-20 unf-1/2-20 unf-9/16-18 unf-3/4-16 unf-7/8-14 un-1-1/16-12 un-1-3/16-12 un-1-5/16-12 un-1-5/8-12 un-1-7/8-12 un-2-1/2-12",
   ],
   ["grease-nipple", "iso-m6x1 iso-m8x1 iso-m10x1 unf-1/4-28 npt-1/8 g-1/8"],
-  ["sparking-plug", "iso-m10x1 iso-m12x1.25 iso-m14x1.25 iso-m18x1.5"],
+  ["sparking-plug", "iso-m10x1 iso-m12x1.25 iso-m14x1.25 iso-m18x1.5 uns-7/8-18"],
   ["conduit", "iso-m16x1.5 iso-m20x1.5 iso-m25x1.5 iso-m32x1.5 iso-m40x1.5 iso-m50x1.5"],
   ["tripod", "unc-1/4-20 unc-3/8-16"],
   ["pedal", "cycle-9/16-20"],

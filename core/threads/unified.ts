@@ -83,6 +83,7 @@ const UNS: readonly (readonly [InchSize, tpi: number])[] = [
   [sizeIn16ths(10), 14],
   [sizeIn16ths(10), 27],
   [sizeIn16ths(12), 14],
+  [sizeIn16ths(14), 18],
   [sizeIn16ths(16), 14],
   [sizeIn16ths(16), 27],
 ];

@@ -114,7 +114,7 @@ describe("the demo", () => {
         return records.map(({ result }) => result.verdict);
       }),
     );
-    expect(verdicts.flat().filter((verdict) => verdict === "settled")).toHaveLength(16);
+    expect(verdicts.flat().filter((verdict) => verdict === "settled")).toHaveLength(15);
     await one.destroy();
     await two.destroy();
   });
