@@ -112,17 +112,6 @@ function tryPart(
   };
 }
 
-/** The leaves laid on one after the other, as far as the first that drops in. */
-export function layLeaves(
-  leaves: readonly LeafMark[],
-  part: SimulatedPart,
-  random: SeededRandom,
-): readonly Reading[] {
-  const laid = leaves.map((leaf) => layLeaf(leaf, part, random));
-  const found = laid.findIndex((one) => one.kind === "leaf" && one.outcome === "drops-in");
-  return found < 0 ? laid : laid.slice(0, found + 1);
-}
-
 /** What this fitter, with this part in hand, answers to a test; undefined where there is nothing to answer with. */
 export function answerTo(
   test: InformativeTest,
