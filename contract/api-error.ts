@@ -1,25 +1,38 @@
 import { z } from "zod/mini";
 
-/** Every way the API says no. The server gives each a status; a client may tell them apart by code. */
-export const API_ERROR_CODES = [
-  "invalid-json",
-  "invalid-body",
-  "invalid-id",
-  "invalid-query",
-  "too-large",
-  "wrong-content-type",
-  "job-not-found",
-  "identification-not-found",
-  "repair-not-found",
-  "conflict",
-  "store-busy",
-  "unknown-host",
-  "too-many-streams",
-  "precondition-failed",
-  "range-not-satisfiable",
-  "no-such-address",
-  "internal",
-] as const;
+/** Every way the API says no: the status that goes with the code, and what it means. The one catalogue of them. */
+export const API_ERRORS = {
+  "invalid-json": { status: 400, means: "What was sent is not JSON." },
+  "invalid-body": {
+    status: 400,
+    means: "What was sent cannot be taken; each fault is named by its place.",
+  },
+  "invalid-id": { status: 400, means: "The id in the address is none." },
+  "invalid-query": { status: 400, means: "What the address asks for cannot be read." },
+  "too-large": { status: 413, means: "What was sent is too large." },
+  "wrong-content-type": { status: 415, means: "Only JSON is taken, as application/json." },
+  "job-not-found": { status: 404, means: "There is no such job." },
+  "identification-not-found": { status: 404, means: "There is no such identification." },
+  "repair-not-found": { status: 404, means: "There is no such repair." },
+  conflict: {
+    status: 409,
+    means: "Another device has changed the record since; nothing was stored.",
+  },
+  "store-busy": { status: 503, means: "Another program holds the database; nothing was stored." },
+  "unknown-host": { status: 421, means: "The server is not known by the name it was asked under." },
+  "too-many-streams": {
+    status: 503,
+    means: "The caliper is shown on as many screens as it can be.",
+  },
+  "precondition-failed": { status: 412, means: "It is not the version that was asked for." },
+  "range-not-satisfiable": { status: 416, means: "There is no such part of the file." },
+  "no-such-address": { status: 404, means: "There is nothing at this address." },
+  internal: { status: 500, means: "The server could not do it; nothing was stored." },
+} as const satisfies Readonly<Record<string, { readonly status: number; readonly means: string }>>;
+
+export type ApiErrorCode = keyof typeof API_ERRORS;
+
+export const API_ERROR_CODES = Object.keys(API_ERRORS) as ApiErrorCode[];
 
 export const apiErrorSchema = z.object({
   error: z.object({
@@ -29,5 +42,4 @@ export const apiErrorSchema = z.object({
   }),
 });
 
-export type ApiErrorCode = (typeof API_ERROR_CODES)[number];
 export type ApiError = z.infer<typeof apiErrorSchema>;

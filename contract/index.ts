@@ -1,4 +1,4 @@
-export { API_ERROR_CODES, apiErrorSchema } from "./api-error";
+export { API_ERRORS, API_ERROR_CODES, apiErrorSchema } from "./api-error";
 export type { ApiError, ApiErrorCode } from "./api-error";
 export { healthSchema } from "./health";
 export type { Health } from "./health";

@@ -2,6 +2,7 @@ import { mkdirSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { request } from "node:http";
 import {
+  API_ERRORS,
   API_ERROR_CODES,
   apiErrorSchema,
   caliperFigureSchema,
@@ -21,7 +22,6 @@ import {
   PART_METALS,
   drivesOf,
 } from "@root-gauge/core";
-import { STATUS_OF } from "./http/api-failure";
 import type { RunningServer } from "./start-server";
 import { startForTest, temporaryFolder } from "./test-server";
 
@@ -130,7 +130,7 @@ describe("refusing", () => {
   ])("%s", async (_name, body, code) => {
     const refusal = await refusalOf(await put(`/api/identifications/${PART}`, body));
     expect(refusal.code).toBe(code);
-    expect(refusal.status).toBe(STATUS_OF[refusal.code]);
+    expect(refusal.status).toBe(API_ERRORS[refusal.code].status);
     expect(refusal.message).not.toBe("");
   });
 
@@ -149,7 +149,7 @@ describe("refusing", () => {
     ["/api/jobs/%E0%A4%A", "no-such-address"],
   ])("GET %s: %s", async (address, code) => {
     const refusal = await refusalOf(await get(address));
-    expect(refusal).toMatchObject({ code, status: STATUS_OF[refusal.code] });
+    expect(refusal).toMatchObject({ code, status: API_ERRORS[refusal.code].status });
   });
 
   it("takes JSON only", async () => {
@@ -171,7 +171,7 @@ describe("refusing", () => {
   });
 
   it("has a status for every code and an error status for each", () => {
-    for (const code of API_ERROR_CODES) expect(STATUS_OF[code]).toBeGreaterThanOrEqual(400);
+    for (const code of API_ERROR_CODES) expect(API_ERRORS[code].status).toBeGreaterThanOrEqual(400);
   });
 });
 

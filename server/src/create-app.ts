@@ -7,6 +7,7 @@ import { knownHosts } from "./http/known-hosts";
 import { securityHeaders } from "./http/security-headers";
 import { staticFiles } from "./http/static-files";
 import type { Printer } from "./print/printer";
+import { apiDocumentRoutes } from "./routes/api-document";
 import { healthRoutes } from "./routes/health";
 import { identificationRoutes } from "./routes/identifications";
 import { jobRoutes } from "./routes/jobs";
@@ -52,7 +53,7 @@ export function createApp(parts: AppParts): Express {
   app.use("/api", json({ limit: `${BODY_LIMIT_KB}kb` }));
   app.use("/api", healthRoutes(store), jobRoutes(store, now), identificationRoutes(store, now));
   app.use("/api", sheetRoutes(store, printer, now), repairRoutes(store, printer, now));
-  app.use("/api", wordRoutes(store, now), metRoutes(store));
+  app.use("/api", wordRoutes(store, now), metRoutes(store), apiDocumentRoutes());
   if (caliper !== undefined) app.use("/api", caliperRoutes(caliper, now));
   app.use("/api", () => {
     throw new ApiFailure("no-such-address", "There is nothing at this address.");

@@ -4,27 +4,6 @@ import { z } from "zod/mini";
 // The sentences of what is wrong; without them every one would read "Invalid input".
 z.config(z.locales.en());
 
-/** The status that goes with each code; the type makes a code without a status a compile error. */
-export const STATUS_OF: Readonly<Record<ApiErrorCode, number>> = {
-  "invalid-json": 400,
-  "invalid-body": 400,
-  "invalid-id": 400,
-  "invalid-query": 400,
-  "too-large": 413,
-  "wrong-content-type": 415,
-  "job-not-found": 404,
-  "identification-not-found": 404,
-  "repair-not-found": 404,
-  conflict: 409,
-  "store-busy": 503,
-  "unknown-host": 421,
-  "too-many-streams": 503,
-  "precondition-failed": 412,
-  "range-not-satisfiable": 416,
-  "no-such-address": 404,
-  internal: 500,
-};
-
 /** What a writer is told who has not seen the newest version. */
 export function changedElsewhere(what: "job" | "part" | "repair" | "word"): ApiFailure {
   return new ApiFailure(

@@ -1,7 +1,8 @@
+import { API_ERRORS } from "@root-gauge/contract";
 import type { NextFunction, Request, Response } from "express";
 import type { Logger } from "pino";
 import { StoreBusy } from "../store/patience";
-import { ApiFailure, STATUS_OF } from "./api-failure";
+import { ApiFailure } from "./api-failure";
 
 /** The largest body taken; a full identification is under 10 kB. */
 export const BODY_LIMIT_KB = 100;
@@ -83,6 +84,6 @@ export function errorHandler(logger: Logger) {
     const answer =
       failure ??
       new ApiFailure("internal", "The server could not do that. Nothing was stored; try again.");
-    response.status(STATUS_OF[answer.code]).json(answer.toBody());
+    response.status(API_ERRORS[answer.code].status).json(answer.toBody());
   };
 }

@@ -1,0 +1,186 @@
+import { execFileSync } from "node:child_process";
+import { mkdirSync, readFileSync, readdirSync, writeFileSync } from "node:fs";
+import path from "node:path";
+import { API_ERRORS, apiErrorSchema } from "@root-gauge/contract";
+import { OPERATIONS, type Operation } from "@root-gauge/contract/operations";
+import type { RunningServer } from "../start-server";
+import { startForTest, temporaryFolder } from "../test-server";
+import { apiDocument, refusalsOf } from "./document";
+
+const VALIDATOR = path.resolve(
+  "node_modules/@seriousme/openapi-schema-validator/bin/validate-api-cli.js",
+);
+
+const JOB = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
+const RECORD = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
+const NOW = "2026-03-02T08:30:00.000Z";
+
+const REPAIR = {
+  damage: {
+    symptom: "strips",
+    part: "hole",
+    threadId: "iso-m8x1.25",
+    material: "aluminium-cast",
+    hole: "through",
+    depthMm: 20,
+    duty: "ordinary",
+    often: false,
+  },
+  choice: {},
+  done: [],
+  former: [],
+  used: "",
+  outcome: null,
+  notes: "",
+};
+
+/** What each operation that takes something is called with. */
+const SENT: Readonly<Record<string, unknown>> = {
+  saveJob: { name: "Union lever guillotine", origin: "United States, 1951" },
+  saveIdentification: {
+    jobId: JOB,
+    position: "Clamp bar",
+    readings: [{ kind: "external-diameter", mm: 12.52 }],
+    options: {},
+    notes: "",
+    takenAt: NOW,
+  },
+  saveRepair: { jobId: JOB, position: "Clamp bar", record: REPAIR, takenAt: NOW },
+  printWorkPlan: { record: REPAIR, units: "mm" },
+  saveWord: { word: "wibble", means: { kind: "nothing" } },
+  pressCaliper: { press: "hold" },
+};
+
+const ASKED: Readonly<Record<string, string>> = { printFastenerSheet: "?callout=M10+x+40+8.8" };
+
+let server: RunningServer;
+const temporary = temporaryFolder();
+
+beforeAll(async () => {
+  mkdirSync(path.join(temporary.folder, "web"), { recursive: true });
+  writeFileSync(path.join(temporary.folder, "web", "index.html"), "<title>app</title>");
+  server = await startForTest(temporary.folder);
+});
+
+afterAll(async () => {
+  await server.stop();
+  temporary.remove();
+});
+
+const isJobs = ({ path: address }: Operation) => address.startsWith("/jobs");
+
+async function called(operation: Operation, id = isJobs(operation) ? JOB : RECORD) {
+  const address = operation.path.replace("{id}", id) + (ASKED[operation.id] ?? "");
+  const body = SENT[operation.id];
+  const stop = new AbortController();
+  const answer = await fetch(`${server.address}/api${address}`, {
+    method: operation.method.toUpperCase(),
+    signal: stop.signal,
+    ...(body === undefined
+      ? {}
+      : { body: JSON.stringify(body), headers: { "content-type": "application/json" } }),
+  });
+  return { answer, stop };
+}
+
+// A record is written before it is read.
+const IN_ORDER = [...OPERATIONS].sort(
+  (a, b) => Number(b.method === "put") - Number(a.method === "put"),
+);
+
+describe("the API's document", () => {
+  it("is a sound OpenAPI 3.1 document, as it is served", async () => {
+    const served: unknown = await (await fetch(`${server.address}/api/openapi.json`)).json();
+    const file = path.join(temporary.folder, "openapi.json");
+    writeFileSync(file, JSON.stringify(served));
+    // The validator is no module for these tests to load; it exits with 1 and says why where the document is unsound.
+    const said = execFileSync(process.execPath, [VALIDATOR, file], { encoding: "utf8" });
+    expect(said).toContain('"valid": true');
+    expect(served).toMatchObject({ openapi: expect.stringMatching(/^3\.1\./) as string });
+    expect(served).toEqual(JSON.parse(JSON.stringify(apiDocument())));
+  });
+
+  it.each(IN_ORDER.map((operation) => [operation.id, operation] as const))(
+    "%s answers as it says",
+    async (_id, operation) => {
+      const { answer, stop } = await called(operation);
+      expect(answer.status).toBe(200);
+      const type = answer.headers.get("content-type") ?? "";
+      if (operation.answer.as === "json") {
+        expect(type).toContain("application/json");
+        expect(operation.answer.schema.safeParse(await answer.json()).success).toBe(true);
+      } else if (operation.answer.as === "pdf") {
+        expect(type).toContain("application/pdf");
+        expect((await answer.text()).startsWith("%PDF-")).toBe(true);
+      } else {
+        expect(type).toContain("text/event-stream");
+        const first = await answer.body?.getReader().read();
+        const said: unknown = JSON.parse(
+          new TextDecoder().decode(first?.value).replace(/^data: /, ""),
+        );
+        expect(operation.answer.schema.safeParse(said).success).toBe(true);
+      }
+      stop.abort();
+    },
+  );
+
+  it.each(OPERATIONS.filter(({ params }) => params).map((one) => [one.id, one] as const))(
+    "%s refuses what is no id, as it says",
+    async (_id, operation) => {
+      const { answer } = await called(operation, "not-an-id");
+      const { error } = apiErrorSchema.parse(await answer.json());
+      expect(refusalsOf(operation)).toContain(error.code);
+      expect(error.code).toBe("invalid-id");
+      expect(answer.status).toBe(API_ERRORS[error.code].status);
+    },
+  );
+
+  it.each(OPERATIONS.filter(({ body }) => body).map((one) => [one.id, one] as const))(
+    "%s refuses a body that it does not take, as it says",
+    async (_id, operation) => {
+      const id = isJobs(operation) ? JOB : RECORD;
+      const answer = await fetch(`${server.address}/api${operation.path.replace("{id}", id)}`, {
+        method: operation.method.toUpperCase(),
+        headers: { "content-type": "application/json" },
+        body: JSON.stringify({ colour: "brass" }),
+      });
+      const { error } = apiErrorSchema.parse(await answer.json());
+      expect(error.code).toBe("invalid-body");
+      expect(refusalsOf(operation)).toContain(error.code);
+    },
+  );
+
+  it("leaves out none of the routes that are written", () => {
+    const written = readdirSync(path.resolve("server/src"), { recursive: true, encoding: "utf8" })
+      .filter((name) => /^(?:routes|simulators)\/.*(?<!\.test)\.ts$/.test(name))
+      .flatMap((name) => [
+        ...readFileSync(path.resolve("server/src", name), "utf8").matchAll(
+          /router\.(get|put|post|delete)\("([^"]+)"/g,
+        ),
+      ])
+      .map(([, method = "", address = ""]) => `${method} ${address.replace(/:(\w+)/g, "{$1}")}`);
+    const named = OPERATIONS.map(({ method, path: address }) => `${method} ${address}`);
+    expect([...named, "get /openapi.json", "get /reference"].sort()).toEqual(written.sort());
+  });
+
+  it("names every operation once, and each refusal that is one of the catalogue's", () => {
+    const ids = OPERATIONS.map(({ id }) => id);
+    expect(new Set(ids).size).toBe(ids.length);
+    const places = OPERATIONS.map(({ method, path: address }) => `${method} ${address}`);
+    expect(new Set(places).size).toBe(places.length);
+  });
+});
+
+describe("the page of it", () => {
+  it("names every operation and every refusal, and runs no script", async () => {
+    const page = await fetch(`${server.address}/api/reference`);
+    const html = await page.text();
+    expect(page.headers.get("content-type")).toContain("text/html");
+    for (const { does, path: address } of OPERATIONS) {
+      expect(html).toContain(does);
+      expect(html).toContain(`/api${address}`);
+    }
+    for (const { means } of Object.values(API_ERRORS)) expect(html).toContain(means);
+    expect(html).not.toMatch(/<script|https?:\/\//);
+  });
+});
