@@ -3,7 +3,7 @@ import { limits, type Thread } from "../threads";
 import type { Mm } from "../units";
 import type { BucketPart } from "./bucket-part";
 import { chance } from "./chance";
-import type { Fitter } from "./fitter";
+import { STATED, type Fitter } from "./fitter";
 
 /** An angle as it is judged against a gauge or the light; undefined where the thread is too fine to be judged. */
 export function judgeAngle(part: BucketPart, random: SeededRandom): number | undefined {
@@ -54,23 +54,11 @@ export function takeDepth(part: BucketPart, random: SeededRandom): Mm | undefine
   return Number((deep + 0.07 * random.normal()).toFixed(2));
 }
 
-const FATES_SEEN = {
-  "as made": "sound",
-  cheap: "cheap",
-  "bright plated": "plated",
-  "dipped in zinc": "galvanised",
-  "painted over": "painted",
-  rusted: "rusted",
-  worn: "worn",
-} as const;
-
 /** What a look at the part finds, when it is asked for; some wear and cheap making goes unseen. */
-export function lookAtPart(
-  { fate }: BucketPart,
-  random: SeededRandom,
-): (typeof FATES_SEEN)[keyof typeof FATES_SEEN] {
+export function lookAtPart({ fate }: BucketPart, random: SeededRandom) {
   const hidden = fate === "worn" ? 20 : fate === "cheap" ? 65 : 6;
-  return chance(hidden, random) ? "sound" : FATES_SEEN[fate];
+  if (chance(hidden, random)) return "sound";
+  return STATED[fate] ?? (fate === "cheap" ? "cheap" : "sound");
 }
 
 /** Across the flats of the usual heads and nuts, by the size of the thread, mm. */

@@ -79,7 +79,8 @@ function withWrongDigits(mm: Mm, random: SeededRandom): Mm {
   return wrong < 0.6 ? mm : wrong;
 }
 
-const STATED = {
+/** What a fitter calls each fate, where he has a word for it. */
+export const STATED = {
   "as made": undefined,
   cheap: undefined,
   "bright plated": "plated",

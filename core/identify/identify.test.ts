@@ -96,7 +96,7 @@ describe("identify", () => {
       if (crests === undefined) continue;
       const middle = (crests.min + crests.max) / 2;
       const inside = identify([diameter(middle)], { useCommonness: false });
-      const outside = identify([diameter(middle * 1.1)], { useCommonness: false });
+      const outside = identify([diameter(middle * 1.1 + 0.2)], { useCommonness: false });
       expect(shareOf(inside, thread.designation)).toBeGreaterThan(
         50 * shareOf(outside, thread.designation),
       );

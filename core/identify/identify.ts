@@ -53,7 +53,7 @@ export function identify(given: readonly Reading[], options: IdentifyOptions = {
       verdict === "settled"
         ? []
         : [
-            ...conditionTests(readings, candidates, options),
+            ...conditionTests(readings, { candidates, unknown: posterior.unknown }, options),
             ...retakes(given, worthRetaking(suspects, verdict, candidates), options),
             ...nextTests(sound, standing, options).filter((test) =>
               isWorthWhile(test, posterior.unknown),

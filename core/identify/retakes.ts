@@ -1,11 +1,10 @@
 import type { Thread } from "../threads";
 import { evidenceFor } from "./evidence-table";
-import type { Candidate } from "./identification";
+import type { Identification } from "./identification";
 import type { ConditionTest, RetakeTest } from "./next-test";
 import { CONDITION_KEY, againKey, type TestOptions } from "./next-tests";
 import { isSized, type PartCondition, type Reading, type SizedReading } from "./reading";
 import type { Reason, ReasonFigures } from "./reason";
-import { leads } from "./standing";
 import type { Suspect } from "./suspects";
 
 /** What adds to a part, and what takes from it, the likeliest first. */
@@ -30,16 +29,17 @@ function accountingFor(
 }
 
 /**
- * What has happened to the part, where a size speaks against a thread that leads for all that and nobody has said: a coat or wear may
+ * What has happened to the part, where a size speaks against a thread that is likelier than none at all, and nobody has said: a coat or wear may
  * account for it. Asked once; a look at the part is quicker than a second measure.
  * @param readings with what a finish has said of them
  */
 export function conditionTests(
   readings: readonly Reading[],
-  [leading]: readonly Candidate[],
+  { candidates: [leading], unknown }: Pick<Identification, "candidates" | "unknown">,
   { skip = [] }: TestOptions,
 ): ConditionTest[] {
-  if (leading === undefined || !leads(leading) || skip.includes(CONDITION_KEY)) return [];
+  if (leading === undefined || leading.probability <= unknown) return [];
+  if (skip.includes(CONDITION_KEY)) return [];
   return leading.reasons
     .flatMap((reason): ConditionTest[] => {
       const at = reason.reading ?? -1;

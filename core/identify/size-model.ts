@@ -22,6 +22,8 @@ interface ConditionModel {
   readonly sound: number;
   readonly lost: number;
   readonly gained: number;
+  /** Of screws of which nobody said: dipped, painted or rusted thick. */
+  readonly thick?: number;
   readonly meanLoss: (width: Mm) => Mm;
   readonly meanGain: (width: Mm) => Mm;
 }
@@ -34,7 +36,7 @@ const thickCoat = (width: Mm) => 0.12 + 0.2 * width;
 const usual = { meanLoss: someLoss, meanGain: thinCoat };
 
 const CONDITIONS: Readonly<Record<PartCondition | "not-said", ConditionModel>> = {
-  "not-said": { sound: 0.89, lost: 0.09, gained: 0.02, ...usual },
+  "not-said": { sound: 0.875, lost: 0.09, gained: 0.02, thick: 0.015, ...usual },
   sound: { sound: 0.975, lost: 0.02, gained: 0.005, ...usual },
   worn: { sound: 0.4, lost: 0.58, gained: 0.02, ...usual },
   rusted: { sound: 0.3, lost: 0.4, gained: 0.3, meanLoss: someLoss, meanGain: thickCoat },
@@ -114,7 +116,10 @@ export function sizeDensity(
   return (
     model.sound * skewedDensity(mm, middle, skewMm, sd) +
     model.lost * lossDensity(mm, middle, model.meanLoss(width), sd) +
-    model.gained * lossDensity(-mm, -middle, model.meanGain(width), sd)
+    model.gained * lossDensity(-mm, -middle, model.meanGain(width), sd) +
+    (model.thick === undefined || taken === "bore"
+      ? 0
+      : model.thick * lossDensity(-mm, -middle, thickCoat(width), sd))
   );
 }
 
@@ -137,6 +142,7 @@ export function sizeBetween(
   const under = (mm: Mm) =>
     model.sound * normalCumulative((mm - middle) / sd) +
     model.lost * lossCumulative(mm, middle, model.meanLoss(width), sd) +
-    model.gained * (1 - lossCumulative(-mm, -middle, model.meanGain(width), sd));
+    model.gained * (1 - lossCumulative(-mm, -middle, model.meanGain(width), sd)) +
+    (model.thick ?? 0) * (1 - lossCumulative(-mm, -middle, thickCoat(width), sd));
   return Math.max(0, under(notOverMm) - under(overMm));
 }

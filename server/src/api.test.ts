@@ -1,5 +1,3 @@
-import { mkdirSync, writeFileSync } from "node:fs";
-import path from "node:path";
 import { request } from "node:http";
 import {
   API_ERRORS,
@@ -22,8 +20,7 @@ import {
   PART_METALS,
   drivesOf,
 } from "@root-gauge/core";
-import type { RunningServer } from "./start-server";
-import { startForTest, temporaryFolder } from "./test-server";
+import { serverForTests } from "./test-server";
 
 const JOB = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
 const PART = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
@@ -42,25 +39,13 @@ const INPUT: IdentificationInput = {
   takenAt: "2026-03-02T08:30:00.000Z",
 };
 
-let server: RunningServer;
-const temporary = temporaryFolder();
+const server = serverForTests();
 
-beforeAll(async () => {
-  mkdirSync(path.join(temporary.folder, "web"), { recursive: true });
-  writeFileSync(path.join(temporary.folder, "web", "index.html"), "<title>app</title>");
-  server = await startForTest(temporary.folder);
-});
-
-afterAll(async () => {
-  await server.stop();
-  temporary.remove();
-});
-
-const get = (address: string) => fetch(server.address + address);
+const get = (address: string) => fetch(server.address() + address);
 
 function put(address: string, body: unknown, type = "application/json"): Promise<Response> {
   const text = typeof body === "string" ? body : JSON.stringify(body);
-  return fetch(server.address + address, {
+  return fetch(server.address() + address, {
     method: "PUT",
     headers: { "content-type": type },
     body: text,
@@ -159,7 +144,7 @@ describe("refusing", () => {
 
   it("outlives a client that hangs up in the middle", async () => {
     await new Promise<void>((resolve) => {
-      const half = request(`${server.address}/api/jobs/${JOB}`, {
+      const half = request(`${server.address()}/api/jobs/${JOB}`, {
         method: "PUT",
         headers: { "content-type": "application/json", "content-length": "5000" },
       });
@@ -179,7 +164,7 @@ describe("what comes broken", () => {
   const raw = (headers: Record<string, string>, body: string | Buffer, method = "PUT") =>
     new Promise<number>((resolve, reject) => {
       const sent = request(
-        `${server.address}/api/jobs/${JOB}`,
+        `${server.address()}/api/jobs/${JOB}`,
         { method, headers, agent: false },
         (answer) => {
           answer.resume();
@@ -197,7 +182,7 @@ describe("what comes broken", () => {
 
   it("a part that is not there, and a version that is not: 416 and 412", async () => {
     const ask = (headers: Record<string, string>) =>
-      fetch(`${server.address}/index.html`, { headers }).then(({ status }) => status);
+      fetch(`${server.address()}/index.html`, { headers }).then(({ status }) => status);
     expect(await ask({ range: "bytes=999999-" })).toBe(416);
     expect(await ask({ "if-match": '"another"' })).toBe(412);
     expect(await ask({ "if-unmodified-since": "Mon, 01 Jan 1990 00:00:00 GMT" })).toBe(412);
@@ -252,7 +237,7 @@ describe("the app's page", () => {
 describe("the caliper", () => {
   it("streams figures as server-sent events, and answers its buttons", async () => {
     const stop = new AbortController();
-    const stream = await fetch(`${server.address}/api/caliper`, { signal: stop.signal });
+    const stream = await fetch(`${server.address()}/api/caliper`, { signal: stop.signal });
     expect(stream.headers.get("content-type")).toContain("text/event-stream");
     const reader = stream.body?.getReader();
     const first = new TextDecoder().decode((await reader?.read())?.value);
@@ -260,7 +245,7 @@ describe("the caliper", () => {
       held: false,
     });
     stop.abort();
-    const held = await fetch(`${server.address}/api/caliper`, {
+    const held = await fetch(`${server.address()}/api/caliper`, {
       method: "PUT",
       headers: { "content-type": "application/json" },
       body: JSON.stringify({ press: "hold" }),
@@ -271,7 +256,7 @@ describe("the caliper", () => {
   it("is shown on so many screens and no more, and on another when one is closed", async () => {
     const open = async () => {
       const stop = new AbortController();
-      const answer = await fetch(`${server.address}/api/caliper`, { signal: stop.signal });
+      const answer = await fetch(`${server.address()}/api/caliper`, { signal: stop.signal });
       return { status: answer.status, close: () => stop.abort() };
     };
     const streams = [];
@@ -285,7 +270,7 @@ describe("the caliper", () => {
   });
 
   it("refuses a button it does not have", async () => {
-    const response = await fetch(`${server.address}/api/caliper`, {
+    const response = await fetch(`${server.address()}/api/caliper`, {
       method: "PUT",
       headers: { "content-type": "application/json" },
       body: JSON.stringify({ press: "throw" }),

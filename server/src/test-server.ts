@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from "node:fs";
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { startServer, type RunningServer } from "./start-server";
@@ -21,4 +21,20 @@ export function startForTest(folder: string, port = 0): Promise<RunningServer> {
     caliper: "simulated",
     hostNames: [],
   });
+}
+
+/** A server for all tests of a file, with a page of the app to serve: started before the first, stopped after the last. */
+export function serverForTests(): { readonly folder: string; address(): string } {
+  const temporary = temporaryFolder();
+  let server: RunningServer | undefined;
+  beforeAll(async () => {
+    mkdirSync(path.join(temporary.folder, "web"), { recursive: true });
+    writeFileSync(path.join(temporary.folder, "web", "index.html"), "<title>app</title>");
+    server = await startForTest(temporary.folder);
+  });
+  afterAll(async () => {
+    await server?.stop();
+    temporary.remove();
+  });
+  return { folder: temporary.folder, address: () => server?.address ?? "" };
 }

@@ -1,10 +1,9 @@
 import { execFileSync } from "node:child_process";
-import { mkdirSync, readFileSync, readdirSync, writeFileSync } from "node:fs";
+import { readFileSync, readdirSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { API_ERRORS, apiErrorSchema } from "@root-gauge/contract";
 import { OPERATIONS, type Operation } from "@root-gauge/contract/operations";
-import type { RunningServer } from "../start-server";
-import { startForTest, temporaryFolder } from "../test-server";
+import { serverForTests } from "../test-server";
 import { apiDocument, refusalsOf } from "./document";
 
 const VALIDATOR = path.resolve(
@@ -53,19 +52,7 @@ const SENT: Readonly<Record<string, unknown>> = {
 
 const ASKED: Readonly<Record<string, string>> = { printFastenerSheet: "?callout=M10+x+40+8.8" };
 
-let server: RunningServer;
-const temporary = temporaryFolder();
-
-beforeAll(async () => {
-  mkdirSync(path.join(temporary.folder, "web"), { recursive: true });
-  writeFileSync(path.join(temporary.folder, "web", "index.html"), "<title>app</title>");
-  server = await startForTest(temporary.folder);
-});
-
-afterAll(async () => {
-  await server.stop();
-  temporary.remove();
-});
+const server = serverForTests();
 
 const isJobs = ({ path: address }: Operation) => address.startsWith("/jobs");
 
@@ -73,7 +60,7 @@ async function called(operation: Operation, id = isJobs(operation) ? JOB : RECOR
   const address = operation.path.replace("{id}", id) + (ASKED[operation.id] ?? "");
   const body = SENT[operation.id];
   const stop = new AbortController();
-  const answer = await fetch(`${server.address}/api${address}`, {
+  const answer = await fetch(`${server.address()}/api${address}`, {
     method: operation.method.toUpperCase(),
     signal: stop.signal,
     ...(body === undefined
@@ -90,8 +77,8 @@ const IN_ORDER = [...OPERATIONS].sort(
 
 describe("the API's document", () => {
   it("is a sound OpenAPI 3.1 document, as it is served", async () => {
-    const served: unknown = await (await fetch(`${server.address}/api/openapi.json`)).json();
-    const file = path.join(temporary.folder, "openapi.json");
+    const served: unknown = await (await fetch(`${server.address()}/api/openapi.json`)).json();
+    const file = path.join(server.folder, "openapi.json");
     writeFileSync(file, JSON.stringify(served));
     // The validator is no module for these tests to load; it exits with 1 and says why where the document is unsound.
     const said = execFileSync(process.execPath, [VALIDATOR, file], { encoding: "utf8" });
@@ -139,7 +126,7 @@ describe("the API's document", () => {
     "%s refuses a body that it does not take, as it says",
     async (_id, operation) => {
       const id = isJobs(operation) ? JOB : RECORD;
-      const answer = await fetch(`${server.address}/api${operation.path.replace("{id}", id)}`, {
+      const answer = await fetch(`${server.address()}/api${operation.path.replace("{id}", id)}`, {
         method: operation.method.toUpperCase(),
         headers: { "content-type": "application/json" },
         body: JSON.stringify({ colour: "brass" }),
@@ -173,7 +160,7 @@ describe("the API's document", () => {
 
 describe("the page of it", () => {
   it("names every operation and every refusal, and runs no script", async () => {
-    const page = await fetch(`${server.address}/api/reference`);
+    const page = await fetch(`${server.address()}/api/reference`);
     const html = await page.text();
     expect(page.headers.get("content-type")).toContain("text/html");
     for (const { does, path: address } of OPERATIONS) {

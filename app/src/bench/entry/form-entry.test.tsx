@@ -35,12 +35,12 @@ describe("what is seen of the part", () => {
   it("asks for the crests and the depth of an external thread only", () => {
     const done = showForm([]);
     expect(screen.getByText("Crests under a glass")).toBeTruthy();
-    fireEvent.click(screen.getByText("How deep is the thread?"));
+    fireEvent.click(screen.getByText("Depth of thread"));
     expect(done).toEqual(["depth"]);
     cleanup();
     showForm([], false);
     expect(screen.queryByText("Crests under a glass")).toBeNull();
-    expect(screen.queryByText("How deep is the thread?")).toBeNull();
+    expect(screen.queryByText("Depth of thread")).toBeNull();
   });
 
   it("leads back to the part", () => {

@@ -196,7 +196,7 @@ export function FormEntry({ readings, outside, onTaper, onDepth, onDone }: FormE
         />
       </Question>
       <ActionButton label="Does it taper?" onPress={onTaper} />
-      {outside ? <ActionButton label="How deep is the thread?" onPress={onDepth} /> : null}
+      {outside ? <ActionButton label="Depth of thread" onPress={onDepth} /> : null}
       <ActionButton primary label="Back to the part" onPress={onDone} />
     </View>
   );

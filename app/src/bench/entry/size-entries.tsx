@@ -1,16 +1,14 @@
 import { ACCEPTED, lastReading, type Reading } from "@root-gauge/core";
 import { TEACHING, PANEL_SENTENCES } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
+import { useMemo } from "react";
 import { changeBench, takeReading } from "../../data/bench";
+import type { DraftField } from "../../data/draft-fields";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { Heading, Small } from "../../kit/text";
 import type { EntryProps } from "./entry-props";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
-
-const FLATS: readonly PadField[] = [
-  { key: "flats", label: "Across flats", kind: "length", accepted: ACCEPTED.flats },
-];
 
 const TAPER: readonly PadField[] = [
   { key: "taper.small", label: "Small end", kind: "length", accepted: ACCEPTED.diameter },
@@ -18,40 +16,50 @@ const TAPER: readonly PadField[] = [
   { key: "taper.apart", label: "Apart", kind: "length", accepted: ACCEPTED.apart },
 ];
 
-/** Across the flats of the head or the nut. */
-export function FlatsEntry({ units, onDone }: EntryProps) {
+/** A size that is one figure and one reading. */
+interface OneSize {
+  readonly kind: "across-flats" | "thread-depth";
+  readonly field: PadField & { readonly key: DraftField };
+  readonly action: string;
+}
+
+const FLATS: OneSize = {
+  kind: "across-flats",
+  field: { key: "flats", label: "Across flats", kind: "length", accepted: ACCEPTED.flats },
+  action: "Take this size",
+};
+
+const DEPTH: OneSize = {
+  kind: "thread-depth",
+  field: { key: "depth", label: "Depth of thread", kind: "length", accepted: ACCEPTED.depth },
+  action: "Take this depth",
+};
+
+function OneSizeEntry({ size, units, onDone }: EntryProps & { readonly size: OneSize }) {
+  const { kind, field, action } = size;
+  const fields = useMemo(() => [field], [field]);
   return (
     <ReadingPad
-      fields={FLATS}
+      fields={fields}
       units={units}
-      action="Take this size"
-      teach={TEACHING["across-flats"]}
+      action={action}
+      teach={TEACHING[kind]}
       onTake={([mm = 0], said) => {
-        takeReading({ kind: "across-flats", mm, said }, ["flats"]);
+        takeReading({ kind, mm, said }, [field.key]);
         onDone();
       }}
     />
   );
 }
 
-const DEPTH: readonly PadField[] = [
-  { key: "depth", label: "Depth of thread", kind: "length", accepted: ACCEPTED.depth },
-];
+/** Across the flats of the head or the nut. */
+export function FlatsEntry(props: EntryProps) {
+  return <OneSizeEntry {...props} size={FLATS} />;
+}
 
 /** From the crests to the roots, by the blade. */
-export function DepthEntry({ units, onDone }: EntryProps) {
-  return (
-    <ReadingPad
-      fields={DEPTH}
-      units={units}
-      action="Take this depth"
-      teach={TEACHING["thread-depth"]}
-      onTake={([mm = 0], said) => {
-        takeReading({ kind: "thread-depth", mm, said }, ["depth"]);
-        onDone();
-      }}
-    />
-  );
+export function DepthEntry(props: EntryProps) {
+  return <OneSizeEntry {...props} size={DEPTH} />;
 }
 
 const TAPERS = [
