@@ -103,7 +103,12 @@ export default defineConfig([
         {
           patterns: [
             {
-              group: ["@root-gauge/core/*/*", "@root-gauge/contract/*", "!@root-gauge/contract/operations", "**/core/index"],
+              group: [
+                "@root-gauge/core/*/*",
+                "@root-gauge/contract/*",
+                "!@root-gauge/contract/operations",
+                "**/core/index",
+              ],
               message: "import a package by one of its entries",
             },
           ],
