@@ -84,8 +84,13 @@ export function dangerWords(alike: LookAlike, thread: Thread): string {
   const [mating, male, female] = dangerous(alike)
     ? ([alike.asScrew, thread, other] as const)
     : ([alike.asNut, other, thread] as const);
-  const nut = upperFirst(aThread(female));
   const bolt = aThread(male);
+  // What is tapped for an insert is a hole in a part, never a nut.
+  const isHole = female.family === "insert-tapped";
+  const starts = (nutDoes: string, boltDoes: string) =>
+    isHole
+      ? `${upperFirst(bolt)} bolt ${boltDoes} ${aThread(female)} hole`
+      : `${upperFirst(aThread(female))} nut ${nutDoes} ${bolt} bolt`;
   if (mating.sound && mating.cause === "fits") {
     return `${thread.designation} and ${other.designation} are one thread by two names: either goes.`;
   }
@@ -93,16 +98,18 @@ export function dangerWords(alike: LookAlike, thread: Thread): string {
     case "mates":
       return mating.cause === "taper-joint"
         ? `${upperFirst(bolt)} jams in ${aThread(female)} as in its own: it seals badly, if at all.`
-        : `${nut} nut runs on to ${bolt} bolt as if it belonged, but it is not its own: it loosens, and holds ${holds(mating)} of the strength.`;
+        : `${starts("runs on to", "runs into")} as if it belonged, but it is not its own: it loosens, and holds ${holds(mating)} of the strength.`;
     case "binds":
       if (mating.cause === "practice-joint") {
         return `${upperFirst(bolt)} jams in ${aThread(female)}: with tape or paste a joint in practice, though no standard says so.`;
       }
-      return `${nut} nut runs on to ${bolt} bolt ${forTurns(mating.turns ?? 0)}, then binds; forced, it ruins both.`;
+      return `${starts("runs on to", "runs into")} ${forTurns(mating.turns ?? 0)}, then binds; forced, it ruins both.`;
     case "loose":
-      return `${nut} nut goes over ${bolt} bolt, but loose: it strips at ${holds(mating)} of the strength.`;
+      return `${starts("goes over", "goes into")}, but loose: it strips at ${holds(mating)} of the strength.`;
     case "will-not-start":
-      return `${upperFirst(bolt)} bolt will not start in ${aThread(female)} nut, nor the other way round.`;
+      return isHole
+        ? `${upperFirst(bolt)} bolt will not start in ${aThread(female)} hole.`
+        : `${upperFirst(bolt)} bolt will not start in ${aThread(female)} nut, nor the other way round.`;
   }
 }
 
