@@ -102,10 +102,17 @@ export function DoubtLine({ identification, readings, units }: NextCardProps) {
   return <Small>{sentences.join(" ")}</Small>;
 }
 
+/** The suspects, that first which is to be taken again: one that was taken twice stands. */
+function againFirst(suspects: readonly Suspect[], at: number | undefined): readonly Suspect[] {
+  const first = suspects.filter(({ reading }) => reading === at);
+  return [...first, ...suspects.filter(({ reading }) => reading !== at)];
+}
+
 function ContradictionCard(props: NextCardProps) {
   const { identification, readings, units, onOpen, onMend, onWriteUp } = props;
   const zero = useSharedZero(readings, units);
-  const [suspect, second] = identification.suspects;
+  const again = identification.nextTests.find((test) => test.kind === "again");
+  const [suspect, second] = againFirst(identification.suspects, again?.at);
   const reading = suspect === undefined ? undefined : readings[suspect.reading];
   if (suspect === undefined || reading === undefined) {
     return (
@@ -121,13 +128,14 @@ function ContradictionCard(props: NextCardProps) {
   }
   const { label, figure } = readingWords(reading, units);
   const other = second === undefined ? undefined : suspectWords(second, units);
-  const again = identification.nextTests.some(({ kind }) => kind === "again");
   return (
     <StepCard
       title={`Check this reading: ${label} ${figure}`}
       text={[...zero, suspicionWords(saidOf(suspect, reading, units), other)].join(" ")}
     >
-      {again ? <TakeAgain suspect={suspect} label={`${label} ${figure}`} onMend={onMend} /> : null}
+      {again?.at === suspect.reading ? (
+        <TakeAgain suspect={suspect} label={`${label} ${figure}`} onMend={onMend} />
+      ) : null}
       <ActionButton
         flex={1}
         label="Take it away"

@@ -113,6 +113,17 @@ describe("the next step", () => {
     expect(screen.getByText("Check this reading: leaf 14 TPI")).toBeTruthy();
   });
 
+  it("asks for the other suspect once the first was taken twice", () => {
+    const readings: readonly Reading[] = [
+      diameter(12.52),
+      { kind: "leaf", tpi: 14, outcome: "drops-in" },
+    ];
+    const asked = showCard(readings, { skip: ["again leaf"] }, DoubtCard);
+    expect(screen.getByText("Check this reading: Ø 12.52 mm")).toBeTruthy();
+    fireEvent.click(screen.getByText("Take it again"));
+    expect(asked).toEqual(["again 0"]);
+  });
+
   it("says what may have gone wrong outside every thread", () => {
     const asked = showDoubt([diameter(102.2)]);
     expect(screen.getByText(/were the jaws zeroed, and not askew\?/)).toBeTruthy();
