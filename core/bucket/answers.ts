@@ -49,7 +49,7 @@ export function takeEnds(
 /** Depths of trapezoid threads, of the pitch; stub ones are shallow. */
 export function takeDepth(part: BucketPart, random: SeededRandom): Mm | undefined {
   if (part.side === "internal" || part.flankAngleDeg > 40) return undefined;
-  const stub = part.thread?.designation.includes("Stub") === true;
+  const stub = part.thread?.series === "stub Acme";
   const deep = (stub ? 0.34 : 0.56) * part.pitchMm;
   return Number((deep + 0.07 * random.normal()).toFixed(2));
 }
