@@ -55,8 +55,8 @@ export function identify(given: readonly Reading[], options: IdentifyOptions = {
         : [
             ...conditionTests(readings, { candidates, unknown: posterior.unknown }, options),
             ...retakes(given, worthRetaking(suspects, verdict, candidates), options),
-            ...nextTests(sound, standing, options).filter((test) =>
-              isWorthWhile(test, posterior.unknown),
+            ...(isNoneHeld(posterior.unknown) ? [] : nextTests(sound, standing, options)).filter(
+              (test) => isWorthWhile(test, posterior.unknown),
             ),
           ],
     suspects,
@@ -65,7 +65,6 @@ export function identify(given: readonly Reading[], options: IdentifyOptions = {
 
 /** Where what is not held leads, threads are not worth telling apart by their looks: only their sizes and pitches are. */
 function isWorthWhile({ kind }: NextTest, unknown: number): boolean {
-  if (isNoneHeld(unknown)) return false;
   return unknownStanding(unknown) !== "leads" || OF_THE_THREAD.has(kind);
 }
 

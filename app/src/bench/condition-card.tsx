@@ -3,10 +3,7 @@ import { conditionTestWords } from "@root-gauge/core/doubts";
 import { changeBench } from "../data/bench";
 import { ActionButton } from "../kit/action-button";
 import type { NextCardProps } from "./next-props";
-import { StepCard } from "./step-card";
-
-/** Two answers to a row on a phone. */
-const ANSWER_WIDTH = 104;
+import { MANY_ANSWERS_WIDTH, StepCard } from "./step-card";
 
 /** A size that fits badly: whether a coat or wear accounts for it is asked before it is doubted. */
 export function ConditionCard({ test, units }: NextCardProps & { readonly test: ConditionTest }) {
@@ -22,7 +19,7 @@ export function ConditionCard({ test, units }: NextCardProps & { readonly test: 
         <ActionButton
           key={condition}
           flex={1}
-          minWidth={ANSWER_WIDTH}
+          minWidth={MANY_ANSWERS_WIDTH}
           label={answers[i] ?? ""}
           onPress={() => changeBench({ type: "say-condition", at: test.at, condition })}
         />

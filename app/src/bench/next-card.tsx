@@ -20,7 +20,7 @@ import { useLayout } from "../kit/wide";
 import type { PanelName } from "../shell/use-panel";
 import { useFetched } from "../shell/fetched-later";
 import type { NextCardProps } from "./next-props";
-import { StepCard } from "./step-card";
+import { MANY_ANSWERS_WIDTH, StepCard } from "./step-card";
 
 /** Where a test's answer is given when it is more than a touch. */
 const PANEL_OF: Readonly<Record<InformativeTest["kind"], PanelName>> = {
@@ -58,9 +58,6 @@ function noneDropsIn(test: InformativeTest): readonly Reading[] {
   if (test.kind !== "leaf" || test.others.length === 0) return [];
   return [test.leaf, ...test.others].map((leaf) => ({ kind: "leaf", ...leaf, outcome: "rocks" }));
 }
-
-/** Three answers to a row on a phone. */
-const MANY_ANSWERS_WIDTH = 104;
 
 interface TestCardProps extends Pick<NextCardProps, "units" | "onOpen"> {
   readonly headed: string;

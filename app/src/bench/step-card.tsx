@@ -3,6 +3,9 @@ import { Pressable } from "../kit/pressable";
 import { Body, Figure, Heading, Small } from "../kit/text";
 import { useLayout } from "../kit/wide";
 
+/** From three answers on they stand three to a row on a phone. */
+export const MANY_ANSWERS_WIDTH = 104;
+
 export interface StepCardProps {
   readonly title: string;
   readonly text: string;
