@@ -98,11 +98,50 @@ describe("screws run into one hole", () => {
 
   it("say little about a pitch that binds later than they were run", () => {
     const [screw, hole12] = [named("3/8-16"), named("M10")];
-    const few = trialOutcomes(hole12, screw, "internal", 2)["runs-freely"];
-    const many = trialOutcomes(hole12, screw, "internal", 10)["runs-freely"];
+    const few = trialOutcomes(hole12, screw, "internal", { ran: 2 })["runs-freely"];
+    const many = trialOutcomes(hole12, screw, "internal", { ran: 10 })["runs-freely"];
     // By hand it binds after 4.2 turns.
     expect(few).toBeGreaterThan(0.6);
     expect(many).toBeLessThan(0.2);
+  });
+});
+
+describe("a known nut on a screw that measures under its thread", () => {
+  const nut: Reading = {
+    kind: "trial-fit",
+    with: "#10-32",
+    partIs: "external",
+    outcome: "runs-freely",
+    turns: 8,
+  };
+  const leaf: Reading = { kind: "leaf", pitchMm: 0.8, outcome: "drops-in" };
+  const shareOfM5 = (readings: readonly Reading[]) =>
+    identify(readings, { part: "bolt" }).candidates.find(({ thread }) => thread.id === "iso-m5x0.8")
+      ?.probability ?? 0;
+
+  it("says little: what is off its crests is off its flanks", () => {
+    // 6g of M5 ends at 4.826: a screw of 4.76 that is an M5 is worn all over, and goes into the smaller nut.
+    const before = shareOfM5([crests(4.76), leaf]);
+    expect(shareOfM5([crests(4.76), leaf, nut])).toBeGreaterThan(0.6 * before);
+  });
+
+  it("says much of one that is within its limits", () => {
+    const before = shareOfM5([crests(4.92), leaf]);
+    expect(1 - shareOfM5([crests(4.92), leaf, nut])).toBeGreaterThan(2 * (1 - before));
+  });
+});
+
+describe("where what is not held leads", () => {
+  it("only tests of the pitch are offered after the size, as many as there are", () => {
+    let met = 0;
+    for (let mm = 5; mm < 20; mm += 0.37) {
+      const { unknown, nextTests } = identify([crests(mm)], { part: "bolt" });
+      if (unknown <= 0.5 || unknown >= 0.8) continue;
+      met += 1;
+      const kinds = nextTests.map(({ kind }) => kind).filter((kind) => kind !== "again");
+      expect([mm, ...kinds.sort()]).toEqual([mm, "count", "crest-to-crest", "leaf"]);
+    }
+    expect(met).toBeGreaterThan(5);
   });
 });
 

@@ -3,7 +3,13 @@ import type { Mm } from "../units";
 import { normalDensity } from "./distributions";
 import { BLUNDER, backgroundDensity } from "./misread";
 import type { PartCondition } from "./reading";
-import { sizeDensity, type ReadingSpread, type SizeBand } from "./size-model";
+import {
+  lostOf,
+  sizeDensity,
+  type LostMetal,
+  type ReadingSpread,
+  type SizeBand,
+} from "./size-model";
 
 export interface MajorBand extends SizeBand {
   readonly toleranceClass: string;
@@ -53,4 +59,14 @@ export function crestsLikelihood(
     SHANK * shankDensity(mm, thread) +
     blunder
   );
+}
+
+/** What a part of the thread that measures so much over its crests has lost; undefined for a thread that is only internal. */
+export function lostOverCrests(
+  mm: Mm,
+  thread: Thread,
+  condition?: PartCondition,
+): LostMetal | undefined {
+  const band = majorBand(thread);
+  return band && lostOf(mm, band, condition);
 }

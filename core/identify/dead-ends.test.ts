@@ -177,7 +177,7 @@ describe("what two readings settle", () => {
 describe("a known part tried on a part of a stated condition", () => {
   it("goes on to a dipped one less often, and to a worn one of a larger thread more often", () => {
     const goes = (part: string, known: string, condition?: PartCondition) =>
-      trialOutcomes(thread(part), thread(known), "external", 8, condition)["runs-freely"];
+      trialOutcomes(thread(part), thread(known), "external", { ran: 8, condition })["runs-freely"];
     expect(goes("M10 x 1.5", "M10 x 1.5", "galvanised")).toBeLessThan(
       0.7 * goes("M10 x 1.5", "M10 x 1.5"),
     );

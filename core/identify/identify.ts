@@ -3,7 +3,6 @@ import { widerThan } from "./combine";
 import { commonnessOf } from "./commonness";
 import type { Candidate, Identification } from "./identification";
 import { leftHand } from "./left-hand";
-import type { NextTest } from "./next-test";
 import { nextTests, sideRead, type TestOptions } from "./next-tests";
 import {
   conflictOf,
@@ -18,7 +17,7 @@ import { lastReading } from "./readings-of-kind";
 import { problemOfReading } from "./refused";
 import { conditionTests, retakes } from "./retakes";
 import { withStatedCondition } from "./stated-condition";
-import { isNoneHeld, isRuledOut, unknownStanding, type Verdict } from "./standing";
+import { isRuledOut, type Verdict } from "./standing";
 import { doubtfulOf, suspectsOf, type Suspect } from "./suspects";
 import { verdictOf } from "./verdict";
 import { reasonOf, weighReading, type WeighedReading } from "./weigh";
@@ -55,27 +54,11 @@ export function identify(given: readonly Reading[], options: IdentifyOptions = {
         : [
             ...conditionTests(readings, { candidates, unknown: posterior.unknown }, options),
             ...retakes(given, worthRetaking(suspects, verdict, candidates), options),
-            ...(isNoneHeld(posterior.unknown) ? [] : nextTests(sound, standing, options)).filter(
-              (test) => isWorthWhile(test, posterior.unknown),
-            ),
+            ...nextTests(sound, { standing, unknown: posterior.unknown }, options),
           ],
     suspects,
   };
 }
-
-/** Where what is not held leads, threads are not worth telling apart by their looks: only their sizes and pitches are. */
-function isWorthWhile({ kind }: NextTest, unknown: number): boolean {
-  return unknownStanding(unknown) !== "leads" || OF_THE_THREAD.has(kind);
-}
-
-const OF_THE_THREAD: ReadonlySet<NextTest["kind"]> = new Set([
-  "external-diameter",
-  "internal-diameter",
-  "diameter-between",
-  "leaf",
-  "count",
-  "crest-to-crest",
-]);
 
 /** Where nothing is contradicted, only what the likeliest thread makes doubtful is worth taking again. */
 function worthRetaking(

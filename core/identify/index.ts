@@ -61,6 +61,7 @@ export type {
 } from "./reading";
 export type { LeafMark, Reason, ReasonFigures } from "./reason";
 export { lastReading } from "./readings-of-kind";
+export { isOfNoWeight } from "./weightless-evidence";
 export { summaryOf } from "./summary";
 export type { IdentificationSummary } from "./summary";
 export type { Suspect } from "./suspects";

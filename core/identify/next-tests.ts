@@ -4,7 +4,7 @@ import type { InformativeTest, NextTest, OpeningTest } from "./next-test";
 import { sideOf, type PartKind } from "./part";
 import { vouchesForPitch } from "./pitch-vouched";
 import type { Reading } from "./reading";
-import { SETTLED_SHARE } from "./standing";
+import { SETTLED_SHARE, isNoneHeld, unknownStanding } from "./standing";
 import type { Contender } from "./test-worth";
 import { confirmingTests, testsWorthOffering } from "./tests-on-offer";
 import { TOOLS, type Tool } from "./tools";
@@ -109,16 +109,28 @@ export interface TestOptions {
   readonly skip?: readonly string[];
 }
 
+/** Where what is not held leads, threads are not worth telling apart by their looks: only their sizes and pitches are. */
+const OF_THE_THREAD: ReadonlySet<NextTest["kind"]> = new Set(["leaf", "count", "crest-to-crest"]);
+
+/** What still stands after the readings. */
+interface Remaining {
+  /** Threads still in the running with their probabilities. */
+  readonly standing: readonly Contender[];
+  /** The share of what the catalogue does not hold. */
+  readonly unknown: number;
+}
+
 /**
  * The tests worth making with the tools owned, best first: the size before anything, then what is expected to tell
- * most about what still stands for its trouble. None for what has been answered, or separates nothing.
- * @param standing threads still in the running with their probabilities
+ * most about what still stands for its trouble. None for what has been answered, or separates nothing, and none at all
+ * where the part is taken for none that is held.
  */
 export function nextTests(
   readings: readonly Reading[],
-  standing: readonly Contender[],
+  { standing, unknown }: Remaining,
   { part, tools = TOOLS, skip = [] }: TestOptions = {},
 ): NextTest[] {
+  if (isNoneHeld(unknown)) return [];
   const owns = new Set(tools);
   const side = sideRead(readings, part);
   if (!sizeWasRead(readings)) {
@@ -133,7 +145,11 @@ export function nextTests(
     probability: probability / total,
   }));
   const setting = { readings, standing: shares, owns, side, part };
-  const possible = (test: NextTest) => !skip.includes(testKey(test)) && !skip.includes(test.kind);
+  const lost = unknownStanding(unknown) === "leads";
+  const possible = (test: NextTest) =>
+    (!lost || OF_THE_THREAD.has(test.kind)) &&
+    !skip.includes(testKey(test)) &&
+    !skip.includes(test.kind);
   const telling =
     shares.length < 2
       ? []

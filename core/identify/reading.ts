@@ -121,6 +121,8 @@ interface ReadingFigures {
     readonly turns?: number;
     /** As it was said of the part's size, when this is weighed beside it; not stored. */
     readonly condition?: PartCondition;
+    /** What the part measures over its crests, when this is weighed beside it; not stored. */
+    readonly crestsMm?: Mm;
   };
   readonly "across-flats": Said & { readonly mm: Mm };
   /** Under the head, or as its head is measured: for the call-out; it says nothing of the thread. */

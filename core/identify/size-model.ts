@@ -123,6 +123,23 @@ export function sizeDensity(
   );
 }
 
+/** How likely a part is to have lost metal, and how much it would be, mm on diameter. */
+export interface LostMetal {
+  readonly share: number;
+  readonly mm: Mm;
+}
+
+/** Of parts made to a band that measure so much over the crests, how many have lost metal, and how much those have lost. */
+export function lostOf(mm: Mm, band: SizeBand, condition?: PartCondition): LostMetal {
+  const width = band.maxMm - band.minMm;
+  const middle = (band.minMm + band.maxMm) / 2;
+  const model = modelOf(condition, "crests");
+  const sd = width * PART_SD_OF_BAND;
+  const lost = model.lost * lossDensity(mm, middle, model.meanLoss(width), sd);
+  const all = sizeDensity(mm, band, { sdMm: 0, skewMm: 0 }, condition);
+  return { share: all > 0 ? lost / all : 0, mm: Math.max(0, middle - mm) };
+}
+
 /** Normal with a mean skew to the low side (positive) or, of a mirrored bore, to the high side (negative). */
 function skewedDensity(mm: Mm, middle: Mm, skewMm: Mm, sd: number): number {
   if (skewMm === 0) return normalDensity(mm, middle, sd);

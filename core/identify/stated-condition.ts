@@ -18,36 +18,55 @@ const COATS: Partial<Record<Finish, PartCondition>> = {
   cadmium: "plated",
 };
 
-// A reading with what the others say of its part is weighed once, like any other.
-const besideOthers = new WeakMap<Reading, Map<PartCondition, Reading>>();
+/** What other readings of the part bear on a known part tried on it. */
+type Beside = Pick<ReadingOf<"trial-fit">, "condition" | "crestsMm">;
 
-function knownAs(
-  reading: SizedReading | ReadingOf<"trial-fit">,
-  condition: PartCondition,
-): Reading {
-  const known = besideOthers.get(reading) ?? new Map<PartCondition, Reading>();
+/** What the sizes say of the part that a known part is tried on: what happened to it, and its widest size over the crests. */
+export function besideTrials(readings: readonly Reading[]): Beside {
+  const said = readings
+    .filter(isSized)
+    .map(({ condition }) => condition)
+    .findLast((one) => one !== undefined);
+  const condition = said ?? coatSeen(readings);
+  const crestsMm = readings.reduce(
+    (widest, reading) =>
+      reading.kind === "external-diameter" ? Math.max(widest, reading.mm) : widest,
+    0,
+  );
+  return {
+    ...(condition === undefined ? {} : { condition }),
+    ...(crestsMm > 0 ? { crestsMm } : {}),
+  };
+}
+
+function coatSeen(readings: readonly Reading[]): PartCondition | undefined {
+  const finish = lastReading(readings, "finish")?.finish;
+  return finish === undefined ? undefined : COATS[finish];
+}
+
+// A reading with what the others say of its part is weighed once, like any other.
+const besideOthers = new WeakMap<Reading, Map<string, Reading>>();
+
+function knownAs(reading: SizedReading | ReadingOf<"trial-fit">, beside: Beside): Reading {
+  const known = besideOthers.get(reading) ?? new Map<string, Reading>();
   besideOthers.set(reading, known);
-  const one = known.get(condition) ?? { ...reading, condition };
-  known.set(condition, one);
+  const key = `${beside.condition} ${beside.crestsMm}`;
+  const one = known.get(key) ?? { ...reading, ...beside };
+  known.set(key, one);
   return one;
 }
 
 /**
  * The readings with what is known of the part's condition: each size of which nobody judged it taken for coated where a
- * finish was seen; and a known part tried on it judged by what was said of its size, whose wear or coat is on the flanks too.
+ * finish was seen; and a known part tried on it judged by what was said of its size, and by how far that is under a thread:
+ * wear and coats are on the flanks too.
  */
 export function withStatedCondition(readings: readonly Reading[]): readonly Reading[] {
-  const finish = lastReading(readings, "finish")?.finish;
-  const coat = finish === undefined ? undefined : COATS[finish];
-  const said = readings
-    .filter(isSized)
-    .map(({ condition }) => condition)
-    .findLast((one) => one !== undefined);
-  const ofPart = said ?? coat;
-  if (ofPart === undefined) return readings;
+  const coat = coatSeen(readings);
+  const beside = besideTrials(readings);
   return readings.map((reading) => {
-    if (reading.kind === "trial-fit") return knownAs(reading, ofPart);
+    if (reading.kind === "trial-fit") return knownAs(reading, beside);
     if (coat === undefined || !isSized(reading) || reading.condition !== undefined) return reading;
-    return knownAs(reading, coat);
+    return knownAs(reading, { condition: coat });
   });
 }

@@ -43,18 +43,18 @@ export function withAnswers<Answer>(
 /** An answer that is a reading, taken with one touch. */
 export const taken = (reading: Reading): TestAnswer => ({ kind: "reading", reading });
 
-/** Sizes nearer to each other than this share of their spread are one outcome. */
-const ONE_OUTCOME = 2;
-
 /** Beyond the likeliest few, sizes only take time. */
 export const MOST_SIZES = 8;
 
-/** The different sizes that threads would show, likeliest first, each thread's own put with the first near enough. */
-export function differentSizes(sizes: readonly number[], sd: number): number[] {
+/**
+ * The different sizes that threads would show, likeliest first, each thread's own put with the first near enough.
+ * @param apart sizes nearer to each other than this are one outcome
+ */
+export function differentSizes(sizes: readonly number[], apart: number): number[] {
   return sizes
     .reduce<number[]>(
       (found, size) =>
-        found.some((other) => Math.abs(other - size) < ONE_OUTCOME * sd) ? found : [...found, size],
+        found.some((other) => Math.abs(other - size) < apart) ? found : [...found, size],
       [],
     )
     .slice(0, MOST_SIZES);

@@ -12,6 +12,7 @@ import type { PartKind } from "./part";
 import { CREST_SD, countChance } from "./pitch-evidence";
 import { TRIAL_OUTCOMES, type Reading } from "./reading";
 import { lastReading } from "./readings-of-kind";
+import { besideTrials } from "./stated-condition";
 import {
   MOST_SIZES,
   differentSizes,
@@ -38,12 +39,13 @@ function trialTests({ readings, standing, owns, side }: TestSetting): Informativ
   );
   const kept = ({ thread }: Contender) =>
     commonnessOf(thread) !== "rare" && thread.only === undefined && !tried.has(thread.id);
+  const beside = besideTrials(readings);
   return standing
     .filter(kept)
     .slice(0, MOST_KNOWN_PARTS)
     .map(({ thread: known }) => {
       const chances = new Map(
-        standing.map(({ thread }) => [thread.id, trialOutcomes(thread, known, side)]),
+        standing.map(({ thread }) => [thread.id, trialOutcomes(thread, known, side, beside)]),
       );
       const worth = worthOf(
         TRIAL_OUTCOMES,
@@ -70,6 +72,9 @@ function trialTests({ readings, standing, owns, side }: TestSetting): Informativ
     });
 }
 
+/** Lengths that differ by less than two spreads of the caliper are one outcome. */
+const CRESTS_APART_MM = 2 * CREST_SD;
+
 /** Ten pitches are spanned where they are fine, five where ten would be longer than a bolt. */
 const LONGEST_SPAN_MM = 26;
 
@@ -78,7 +83,7 @@ function crestTest({ standing, owns, side }: TestSetting): InformativeTest[] {
   if (!owns.has("caliper") || side === "internal" || likeliest === undefined) return [];
   const pitches = likeliest.thread.pitchMm * 10 <= LONGEST_SPAN_MM ? 10 : 5;
   const spans = standing.map(({ thread }) => pitches * thread.pitchMm);
-  const worth = worthOf(differentSizes(spans, CREST_SD), standing, (mm, thread) =>
+  const worth = worthOf(differentSizes(spans, CRESTS_APART_MM), standing, (mm, thread) =>
     normalDensity(mm, pitches * thread.pitchMm, CREST_SD),
   );
   const { bits, outcomes } = withAnswers(worth, sizeAnswer);

@@ -10,35 +10,45 @@ import type { Mm } from "../units";
 import { lookUpThreadAlone, type Thread, type ThreadSide } from "../threads";
 import type { Evidence } from "./evidence";
 import { agreementOf } from "./agreement";
+import { lostOverCrests } from "./crests-band";
 import { normalCumulative } from "./distributions";
 import { TRIAL_OUTCOMES, type PartCondition, type ReadingOf, type TrialOutcome } from "./reading";
 
 type Chances = Readonly<Record<TrialOutcome, number>>;
 
-/** Where in their limits the two parts may lie, how often, and whether the one on the bench has lost or gained metal. */
+/** Metal that the part on the bench has gained on its diameters, mm; less than nothing where it has lost some. */
+type Metal = (pitchMm: Mm) => Mm;
+
+/** Where in their limits the two parts may lie, how often, and what metal the one on the bench has gained or lost. */
 interface Fit {
   readonly fit: MatingFit;
   readonly share: number;
-  readonly changed?: "lost" | "gained";
+  readonly metal?: Metal;
 }
+
+/** What wear, rust or a careless make takes off the diameters of a part that is used for all that. */
+const lostMetal: Metal = (pitchMm) => -0.06 - 0.05 * pitchMm;
+
+/** What a coat of zinc or paint on both flanks puts on the pitch diameter. */
+const coat: Metal = () => 0.2;
 
 /** Estimates. */
 const FITS: readonly Fit[] = [
   { fit: "middle", share: 0.52 },
   { fit: "tightest", share: 0.18 },
   { fit: "loosest", share: 0.15 },
-  { fit: "middle", share: 0.15, changed: "lost" },
+  { fit: "middle", share: 0.15, metal: lostMetal },
 ];
 
-const changedFits = (changed: "lost" | "gained"): readonly Fit[] => [
-  { fit: "middle", share: 0.26 },
-  { fit: "tightest", share: 0.09 },
-  { fit: "loosest", share: 0.1 },
-  { fit: "middle", share: 0.55, changed },
+const changedFits = (changed: number, metal: Metal): readonly Fit[] => [
+  { fit: "middle", share: 0.58 * (1 - changed) },
+  { fit: "tightest", share: 0.2 * (1 - changed) },
+  { fit: "loosest", share: 0.22 * (1 - changed) },
+  { fit: "middle", share: changed, metal },
 ];
 
-const LOST = changedFits("lost");
-const GAINED = changedFits("gained");
+const LOST = changedFits(0.55, lostMetal);
+const GAINED = changedFits(0.55, coat);
 
 /** The same of a part that is known to be worn, or coated: what was said of its size bears on its flanks as well. */
 const FITS_OF: Readonly<Partial<Record<PartCondition, readonly Fit[]>>> = {
@@ -49,11 +59,28 @@ const FITS_OF: Readonly<Partial<Record<PartCondition, readonly Fit[]>>> = {
   painted: GAINED,
 };
 
-/** What wear, rust or a careless make takes off the diameters of a part that is used for all that, mm. */
-const lostMetal = (pitchMm: Mm): Mm => 0.06 + 0.05 * pitchMm;
+/** From this share on, what the size over the crests has lost for a thread is taken off its flanks as well. */
+const LOST_AT_FLANKS = 0.3;
 
-/** What a coat of zinc or paint on both flanks puts on the pitch diameter, mm. */
-const GAINED_MM = 0.2;
+/** How a trial was made, as far as it bears on what comes of it. */
+export interface TrialSetting {
+  /** How many turns it is run, if nothing stops it before. */
+  readonly ran?: number;
+  /** What is known to have happened to the part. */
+  readonly condition?: PartCondition | undefined;
+  /** What it measures over the crests, where that was read. */
+  readonly crestsMm?: Mm | undefined;
+}
+
+/** The fits of a part whose size over the crests is known: what it measures under its thread's middle is off its flanks too. */
+function fitsBySize(
+  thread: Thread,
+  { condition, crestsMm }: TrialSetting,
+): readonly Fit[] | undefined {
+  const lost = crestsMm === undefined ? undefined : lostOverCrests(crestsMm, thread, condition);
+  if (lost === undefined || lost.share < LOST_AT_FLANKS) return undefined;
+  return changedFits(lost.share, () => -lost.mm);
+}
 
 /** Chance that dirt, a burr or a hurried hand gives any of the answers. */
 const MISJUDGED = 0.03;
@@ -127,14 +154,8 @@ function answersTo(
 /** Majors that differ by more than this share of the larger cannot touch threads, whatever the pitch. */
 const FAR_APART = 0.2;
 
-function mate(
-  thread: Thread,
-  known: Thread,
-  partIs: ThreadSide,
-  fit: MatingFit,
-  changed?: Fit["changed"],
-) {
-  const sizes = changed && changedSizes(thread, partIs, fit, changed);
+function mate(thread: Thread, known: Thread, partIs: ThreadSide, fit: MatingFit, metal?: Metal) {
+  const sizes = metal && changedSizes(thread, partIs, fit, metal);
   const side = partIs === "external" ? "maleSizes" : "femaleSizes";
   const options = { fit, ...(sizes === undefined ? {} : { [side]: sizes }) };
   return partIs === "external"
@@ -147,12 +168,11 @@ function changedSizes(
   thread: Thread,
   partIs: ThreadSide,
   fit: MatingFit,
-  changed: "lost" | "gained",
+  metal: Metal,
 ): MeasuredDiameters | undefined {
   if (thread.only !== undefined && thread.only !== partIs) return undefined;
   const { major, pitch, minor } = sized(thread, partIs, fit);
-  const metal = changed === "lost" ? -lostMetal(thread.pitchMm) : GAINED_MM;
-  const change = (partIs === "external" ? 1 : -1) * metal;
+  const change = (partIs === "external" ? 1 : -1) * metal(thread.pitchMm);
   return { major: major + change, pitch: pitch + change, minor: minor + change };
 }
 
@@ -171,18 +191,16 @@ const pairs: { readonly [side in ThreadSide]: Known } = {
   internal: new WeakMap(),
 };
 
-/**
- * Probability of each outcome when the known part is tried on a part of this thread.
- * @param ran how many turns it is run, if nothing stops it before
- * @param condition what is known to have happened to the part
- */
+/** Probability of each outcome when the known part is tried on a part of this thread. */
 export function trialOutcomes(
   thread: Thread,
   known: Thread,
   partIs: ThreadSide,
-  ran: number = TEST_TURNS,
-  condition?: PartCondition,
+  setting: TrialSetting = {},
 ): Chances {
+  const { ran = TEST_TURNS, condition } = setting;
+  const bySize = partIs === "external" ? fitsBySize(thread, setting) : undefined;
+  if (bySize !== undefined) return workedOut(thread, known, partIs, ran, bySize);
   const ofSide = pairs[partIs];
   const ofKnown = ofSide.get(known) ?? new WeakMap<Thread, Map<string, Chances>>();
   ofSide.set(known, ofKnown);
@@ -205,9 +223,9 @@ function workedOut(
   const far = farApart(thread, known, partIs);
   const answers =
     far === undefined
-      ? fits.map(({ fit, share, changed }) => ({
+      ? fits.map(({ fit, share, metal }) => ({
           share,
-          chances: answersTo(mate(thread, known, partIs, fit, changed), ran),
+          chances: answersTo(mate(thread, known, partIs, fit, metal), ran),
         }))
       : [{ share: 1, chances: far }];
   const of = (outcome: TrialOutcome) => {
@@ -234,9 +252,15 @@ function ranTurns({ outcome, turns }: ReadingOf<"trial-fit">): number {
   return turns ?? A_FEW_TURNS;
 }
 
+/** The chances of what may come of it, for a part of this thread. */
+function chancesOf(reading: ReadingOf<"trial-fit">, thread: Thread, known: Thread): Chances {
+  const { partIs, condition, crestsMm } = reading;
+  return trialOutcomes(thread, known, partIs, { ran: ranTurns(reading), condition, crestsMm });
+}
+
 function chanceOf(reading: ReadingOf<"trial-fit">, thread: Thread, known: Thread): number {
-  const { outcome, partIs, turns, condition } = reading;
-  const chance = trialOutcomes(thread, known, partIs, ranTurns(reading), condition)[outcome];
+  const { outcome, partIs, turns } = reading;
+  const chance = chancesOf(reading, thread, known)[outcome];
   if (outcome !== "binds" || turns === undefined) return chance;
   return chance * turnsFit(turns, mate(thread, known, partIs, "middle").turns);
 }
@@ -285,9 +309,7 @@ export const trialEvidence: Evidence<"trial-fit"> = {
     const ran = ranTurns(reading);
     return {
       code: "trial-fit",
-      agreement: agreementOf(
-        trialOutcomes(thread, known, reading.partIs, ran, reading.condition)[reading.outcome],
-      ),
+      agreement: agreementOf(chancesOf(reading, thread, known)[reading.outcome]),
       with: known,
       partIs: reading.partIs,
       outcome: reading.outcome,

@@ -1,19 +1,28 @@
 import type { Evidence } from "./evidence";
 import type { ReadingKind } from "./reading";
+import type { ReasonFigures } from "./reason";
 
 const NO_WEIGHT = { likelihood: () => 1, alike: () => 0, unknownLikelihood: () => 1 } as const;
 
-const WEIGHTLESS: ReadonlySet<ReadingKind> = new Set([
-  "length",
-  "head-style",
-  "finish",
-  "magnet",
-  "hand",
-]);
+/** The kinds of reading that say nothing of which thread it is, each with the code of its reason. */
+const WEIGHTLESS: Readonly<Partial<Record<ReadingKind, ReasonFigures["code"]>>> = {
+  length: "length",
+  "head-style": "look",
+  finish: "look",
+  magnet: "look",
+  hand: "hand",
+};
+
+const WEIGHTLESS_REASONS: ReadonlySet<ReasonFigures["code"]> = new Set(Object.values(WEIGHTLESS));
 
 /** Whether readings of this kind say nothing of which thread it is. */
 export function bearsOnNothing(kind: ReadingKind): boolean {
-  return WEIGHTLESS.has(kind);
+  return WEIGHTLESS[kind] !== undefined;
+}
+
+/** Whether a reason is of a reading that says nothing of which thread it is. */
+export function isOfNoWeight({ code }: Pick<ReasonFigures, "code">): boolean {
+  return WEIGHTLESS_REASONS.has(code);
 }
 
 /** How long it is: kept with the readings for the call-out, of no weight for the thread. */

@@ -1,4 +1,4 @@
-import type { Candidate, ReasonFigures } from "../identify";
+import { isOfNoWeight, type Candidate, type ReasonFigures } from "../identify";
 import { printFigure, printLength, printPlain, printRange, type Units } from "../units";
 import { upperFirst } from "./letter-case";
 import { leafWords, pitchWords, turnsWords } from "./figures";
@@ -250,13 +250,10 @@ export function reasonWords(reason: ReasonFigures, units: Units): string {
   }
 }
 
-/** Readings that bear on the call-out only; their sentence says nothing of why. */
-const NO_WEIGHT: ReadonlySet<ReasonFigures["code"]> = new Set(["length", "look", "hand"]);
-
 /** All the reasons from readings that bear on the thread, as one line. */
 export function allReasonsWords(candidate: Candidate, units: Units): string {
   return candidate.reasons
-    .filter(({ reading, code }) => reading !== undefined && !NO_WEIGHT.has(code))
+    .filter((reason) => reason.reading !== undefined && !isOfNoWeight(reason))
     .map((reason) => reasonWords(reason, units))
     .join(" ");
 }
