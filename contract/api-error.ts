@@ -11,7 +11,12 @@ export const API_ERRORS = {
   "invalid-query": { status: 400, means: "What the address asks for cannot be read." },
   "too-large": { status: 413, means: "What was sent is too large." },
   "wrong-content-type": { status: 415, means: "Only JSON is taken, as application/json." },
-  "job-not-found": { status: 404, means: "There is no such job." },
+  "machine-not-found": { status: 404, means: "There is no such machine." },
+  "position-not-found": { status: 404, means: "There is no such position." },
+  "position-in-itself": {
+    status: 400,
+    means: "A position cannot stand within itself, nor within another machine's.",
+  },
   "identification-not-found": { status: 404, means: "There is no such identification." },
   "repair-not-found": { status: 404, means: "There is no such repair." },
   conflict: {

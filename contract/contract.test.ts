@@ -1,7 +1,7 @@
-import { identificationInputSchema, jobInputSchema, readingSchema } from "./index";
+import { identificationInputSchema, machineInputSchema, readingSchema } from "./index";
 
 const INPUT = {
-  jobId: "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30",
+  machineId: "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30",
   position: " Clamp bar ",
   readings: [{ kind: "external-diameter", mm: 12.52 }],
   options: { useCommonness: false },
@@ -67,7 +67,7 @@ describe("what a client may save", () => {
   });
 
   it.each([
-    { ...INPUT, jobId: "7" },
+    { ...INPUT, machineId: "7" },
     { ...INPUT, takenAt: "yesterday" },
     { ...INPUT, readings: [] },
     { ...INPUT, readings: Array.from({ length: 51 }, () => INPUT.readings[0]) },
@@ -77,9 +77,9 @@ describe("what a client may save", () => {
     expect(identificationInputSchema.safeParse(body).success).toBe(false);
   });
 
-  it("wants a name for a job", () => {
-    expect(jobInputSchema.safeParse({ name: "   " }).success).toBe(false);
-    expect(jobInputSchema.parse({ name: "Nipping press" })).toEqual({
+  it("wants a name for a machine", () => {
+    expect(machineInputSchema.safeParse({ name: "   " }).success).toBe(false);
+    expect(machineInputSchema.parse({ name: "Nipping press" })).toEqual({
       name: "Nipping press",
       origin: "",
     });

@@ -1,8 +1,10 @@
 import { HANDS, THREAD_SIDES, VERDICTS, type IdentificationSummary } from "@root-gauge/core";
 import { z } from "zod/mini";
-import { jobIdSchema, jobSchema, removalSchema, removedSchema } from "./job";
+import { machineIdSchema } from "./machine";
+import { positionIdSchema, positionPathSchema } from "./position";
 import { identifyOptionsSchema, readingsSchema } from "./reading";
 import { replacementSchema } from "./replacement";
+import { removalSchema, removedSchema, storedFields } from "./stored";
 
 /**
  * What a client sends to save an identification under an id of its own making. It carries readings, never a
@@ -10,8 +12,11 @@ import { replacementSchema } from "./replacement";
  */
 export const identificationInputSchema = z
   .strictObject({
-    jobId: jobIdSchema,
-    position: z.string().check(z.trim(), z.maxLength(120)),
+    machineId: machineIdSchema,
+    /** Where it was found, in one line: a position of that name is made where there is none. */
+    position: positionPathSchema,
+    /** The position itself, where it is known; its name stands above all the same. */
+    positionId: z.optional(positionIdSchema),
     readings: readingsSchema,
     options: identifyOptionsSchema,
     notes: z.string().check(z.maxLength(4000)),
@@ -46,25 +51,23 @@ export const resultSchema: z.ZodMiniType<IdentificationSummary> = z.object({
 
 export const identificationSchema = z.object({
   id: z.uuid(),
-  jobId: jobIdSchema,
+  machineId: machineIdSchema,
+  /** Where its position stands on the machine; empty where no place was named. */
   position: z.string(),
+  positionId: z.nullable(positionIdSchema),
   readings: readingsSchema,
   options: identifyOptionsSchema,
   notes: z.string(),
   replacement: z.nullable(replacementSchema),
   result: resultSchema,
   takenAt: z.iso.datetime(),
-  createdAt: z.iso.datetime(),
-  updatedAt: z.iso.datetime(),
-  /** Counted up by every change. */
-  version: z.int().check(z.minimum(1)),
+  ...storedFields,
   /** What is stored of it and cannot be read any more, as it is stored; also what an older writing-up set aside. */
   unreadable: z.array(z.string()),
   removed: removedSchema,
 });
 
-export const jobWithIdentificationsSchema = z.object({
-  job: jobSchema,
+export const identificationListSchema = z.object({
   identifications: z.array(identificationSchema),
   /** Where the list goes on; null at its end. */
   next: z.nullable(z.string()),
@@ -72,4 +75,3 @@ export const jobWithIdentificationsSchema = z.object({
 
 export type IdentificationInput = z.infer<typeof identificationInputSchema>;
 export type IdentificationRecord = z.infer<typeof identificationSchema>;
-export type JobWithIdentifications = z.infer<typeof jobWithIdentificationsSchema>;

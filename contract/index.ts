@@ -4,17 +4,23 @@ export { healthSchema } from "./health";
 export type { Health } from "./health";
 export {
   identificationInputSchema,
+  identificationListSchema,
   identificationSchema,
-  jobWithIdentificationsSchema,
   resultSchema,
 } from "./identification";
-export type {
-  IdentificationInput,
-  IdentificationRecord,
-  JobWithIdentifications,
-} from "./identification";
-export { jobIdSchema, jobInputSchema, jobListSchema, jobSchema } from "./job";
-export type { Job, JobInput } from "./job";
+export type { IdentificationInput, IdentificationRecord } from "./identification";
+export { machineIdSchema, machineInputSchema, machineListSchema, machineSchema } from "./machine";
+export type { Machine, MachineInput } from "./machine";
+export {
+  positionIdSchema,
+  positionInputSchema,
+  positionListSchema,
+  positionRowSchema,
+  positionSchema,
+} from "./position";
+export type { Position, PositionInput, PositionRow } from "./position";
+export { CHANGED_FIELDS, changeListSchema } from "./change";
+export type { Change, ChangedField } from "./change";
 export { MOST_READINGS, identifyOptionsSchema, readingSchema, readingsSchema } from "./reading";
 export { circumstancesSchema, replacementSchema, sheetQuerySchema } from "./replacement";
 export type { Replacement, SheetQuery } from "./replacement";
@@ -33,7 +39,7 @@ export type { OwnWordInput, StoredWord } from "./own-word";
 export { metSchema } from "./met";
 export type { Met } from "./met";
 export { PAGES, isPage } from "./pages";
-export { pageQuerySchema, writeSchema } from "./write";
+export { foundQuerySchema, pageQuerySchema, writeSchema } from "./write";
 export type { Write } from "./write";
 export { caliperCommandSchema, caliperFigureSchema } from "./caliper";
 export type { CaliperCommand, CaliperFigure } from "./caliper";

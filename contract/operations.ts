@@ -4,15 +4,17 @@ import { caliperCommandSchema, caliperFigureSchema } from "./caliper";
 import { healthSchema } from "./health";
 import {
   identificationInputSchema,
+  identificationListSchema,
   identificationSchema,
-  jobWithIdentificationsSchema,
 } from "./identification";
-import { jobIdSchema, jobInputSchema, jobListSchema, jobSchema } from "./job";
+import { machineIdSchema, machineInputSchema, machineListSchema, machineSchema } from "./machine";
 import { metSchema } from "./met";
+import { changeListSchema } from "./change";
 import { ownWordInputSchema, ownWordListSchema, ownWordSchema } from "./own-word";
+import { positionInputSchema, positionListSchema, positionSchema } from "./position";
 import { planPaperSchema, repairInputSchema, repairListSchema, repairSchema } from "./repair";
 import { sheetQuerySchema } from "./replacement";
-import { pageQuerySchema, writeSchema } from "./write";
+import { foundQuerySchema, pageQuerySchema, writeSchema } from "./write";
 
 /** What an operation answers with: a record, a paper, or a stream of records, one to an event. */
 export type Answer =
@@ -35,7 +37,7 @@ export interface Operation {
   readonly refusals: readonly ApiErrorCode[];
 }
 
-const ofJob = z.object({ id: jobIdSchema });
+const ofMachine = z.object({ id: machineIdSchema });
 const ofRecord = z.object({ id: z.uuid() });
 const json = (schema: z.ZodMiniType): Answer => ({ as: "json", schema });
 
@@ -52,34 +54,103 @@ export const OPERATIONS: readonly Operation[] = [
     refusals: [],
   },
   {
-    id: "listJobs",
+    id: "listMachines",
     method: "get",
-    path: "/jobs",
-    does: "The jobs, the last changed first, a page at a time",
+    path: "/machines",
+    does: "The machines, the last changed first, a page at a time",
     query: pageQuerySchema,
-    answer: json(jobListSchema),
+    answer: json(machineListSchema),
     refusals: ["invalid-query"],
   },
   {
-    id: "readJob",
+    id: "readMachine",
     method: "get",
-    path: "/jobs/{id}",
-    does: "A job with its identifications, a page at a time",
-    params: ofJob,
-    query: pageQuerySchema,
-    answer: json(jobWithIdentificationsSchema),
-    refusals: ["invalid-id", "invalid-query", "job-not-found"],
+    path: "/machines/{id}",
+    does: "A machine, with how its positions stand",
+    params: ofMachine,
+    answer: json(machineSchema),
+    refusals: ["invalid-id", "machine-not-found"],
   },
   {
-    id: "saveJob",
+    id: "listPositions",
+    method: "get",
+    path: "/machines/{id}/positions",
+    does: "The positions of a machine, as its tree shows them, a page at a time",
+    params: ofMachine,
+    query: pageQuerySchema,
+    answer: json(positionListSchema),
+    refusals: ["invalid-id", "invalid-query", "machine-not-found"],
+  },
+  {
+    id: "listFindingsOfMachine",
+    method: "get",
+    path: "/machines/{id}/identifications",
+    does: "What was found on a machine, the last taken first, a page at a time",
+    params: ofMachine,
+    query: foundQuerySchema,
+    answer: json(identificationListSchema),
+    refusals: ["invalid-id", "invalid-query", "machine-not-found"],
+  },
+  {
+    id: "saveMachine",
     method: "put",
-    path: "/jobs/{id}",
-    does: "Makes a job, names it anew, takes it out of the lists or brings it back",
-    params: ofJob,
+    path: "/machines/{id}",
+    does: "Makes a machine, names it anew, takes it out of the lists or brings it back",
+    params: ofMachine,
     query: writeSchema,
-    body: jobInputSchema,
-    answer: json(jobSchema),
+    body: machineInputSchema,
+    answer: json(machineSchema),
     refusals: WRITES,
+  },
+  {
+    id: "readPosition",
+    method: "get",
+    path: "/positions/{id}",
+    does: "A position: where it stands, what goes in, and its state",
+    params: ofRecord,
+    answer: json(positionSchema),
+    refusals: ["invalid-id", "position-not-found"],
+  },
+  {
+    id: "savePosition",
+    method: "put",
+    path: "/positions/{id}",
+    does: "Makes a position, changes it, moves it, takes it out of the lists or brings it back",
+    params: ofRecord,
+    query: writeSchema,
+    body: positionInputSchema,
+    answer: json(positionSchema),
+    refusals: [...WRITES, "machine-not-found", "position-in-itself"],
+  },
+  {
+    id: "listFindings",
+    method: "get",
+    path: "/positions/{id}/identifications",
+    does: "What was found at a position, the last taken first, a page at a time",
+    params: ofRecord,
+    query: pageQuerySchema,
+    answer: json(identificationListSchema),
+    refusals: ["invalid-id", "invalid-query", "position-not-found"],
+  },
+  {
+    id: "listRepairsOfPosition",
+    method: "get",
+    path: "/positions/{id}/repairs",
+    does: "What was mended at a position, a page at a time",
+    params: ofRecord,
+    query: pageQuerySchema,
+    answer: json(repairListSchema),
+    refusals: ["invalid-id", "invalid-query", "position-not-found"],
+  },
+  {
+    id: "listChanges",
+    method: "get",
+    path: "/positions/{id}/changes",
+    does: "Who changed what of a position, from what to what, the last first, a page at a time",
+    params: ofRecord,
+    query: pageQuerySchema,
+    answer: json(changeListSchema),
+    refusals: ["invalid-id", "invalid-query", "position-not-found"],
   },
   {
     id: "readIdentification",
@@ -99,17 +170,17 @@ export const OPERATIONS: readonly Operation[] = [
     query: writeSchema,
     body: identificationInputSchema,
     answer: json(identificationSchema),
-    refusals: [...WRITES, "job-not-found"],
+    refusals: [...WRITES, "machine-not-found"],
   },
   {
     id: "listRepairs",
     method: "get",
-    path: "/jobs/{id}/repairs",
-    does: "The repairs of a job, a page at a time",
-    params: ofJob,
+    path: "/machines/{id}/repairs",
+    does: "The repairs of a machine, a page at a time",
+    params: ofMachine,
     query: pageQuerySchema,
     answer: json(repairListSchema),
-    refusals: ["invalid-id", "invalid-query", "job-not-found"],
+    refusals: ["invalid-id", "invalid-query", "machine-not-found"],
   },
   {
     id: "readRepair",
@@ -129,7 +200,7 @@ export const OPERATIONS: readonly Operation[] = [
     query: writeSchema,
     body: repairInputSchema,
     answer: json(repairSchema),
-    refusals: [...WRITES, "job-not-found"],
+    refusals: [...WRITES, "machine-not-found"],
   },
   {
     id: "printWorkPlan",

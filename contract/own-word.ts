@@ -2,7 +2,7 @@ import { DRIVES, FINISHES, HEAD_STYLES } from "@root-gauge/core";
 import { NUT_STYLES, WASHER_STYLES } from "@root-gauge/core/fasteners";
 import type { OwnMeaning } from "@root-gauge/core/callout";
 import { z } from "zod/mini";
-import { removalSchema, removedSchema } from "./job";
+import { removalSchema, removedSchema } from "./stored";
 
 /** What a word of the shop stands for in a call-out. */
 export const ownMeaningSchema: z.ZodMiniType<OwnMeaning> = z.discriminatedUnion("kind", [

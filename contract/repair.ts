@@ -20,7 +20,9 @@ import {
   type StoredDamage,
 } from "@root-gauge/core/repair";
 import { z } from "zod/mini";
-import { jobIdSchema, removalSchema, removedSchema } from "./job";
+import { machineIdSchema } from "./machine";
+import { positionIdSchema, positionPathSchema } from "./position";
+import { removalSchema, removedSchema, storedFields, textSchema as text } from "./stored";
 
 /** More than any plan has, of threads, of steps or of drills that are lost. */
 const MOST = 400;
@@ -33,7 +35,6 @@ const figure = (name: AskedFigure) => {
 const asked = (name: AskedFigure) => z.optional(figure(name));
 const id = z.string().check(z.minLength(1), z.maxLength(80));
 const ids = z.optional(z.array(id).check(z.maxLength(2000)));
-const text = (most: number) => z.string().check(z.trim(), z.maxLength(most));
 
 const drillSchema = z.strictObject({
   set: z.enum(DRILL_SETS),
@@ -115,8 +116,11 @@ export const repairRecordSchema: z.ZodMiniType<RepairRecord> = z.strictObject(re
 
 /** What a client sends to save a repair under an id of its own making. */
 export const repairInputSchema = z.strictObject({
-  jobId: jobIdSchema,
-  position: text(120),
+  machineId: machineIdSchema,
+  /** Where it was done, in one line: a position of that name is made where there is none. */
+  position: positionPathSchema,
+  /** The position itself, where it is known; its name stands above all the same. */
+  positionId: z.optional(positionIdSchema),
   record: repairRecordSchema,
   takenAt: z.iso.datetime(),
   removed: removalSchema,
@@ -124,8 +128,10 @@ export const repairInputSchema = z.strictObject({
 
 export const repairSchema = z.object({
   id: z.uuid(),
-  jobId: jobIdSchema,
+  machineId: machineIdSchema,
+  /** Where its position stands on the machine; empty where no place was named. */
   position: z.string(),
+  positionId: z.nullable(positionIdSchema),
   /** Null where what is stored cannot be read any more. */
   record: z.nullable(repairRecordSchema),
   /** The server's own words of it. */
@@ -133,9 +139,7 @@ export const repairSchema = z.object({
   title: z.string(),
   steps: z.int(),
   takenAt: z.iso.datetime(),
-  createdAt: z.iso.datetime(),
-  updatedAt: z.iso.datetime(),
-  version: z.int().check(z.minimum(1)),
+  ...storedFields,
   /** What is stored of it and cannot be read any more, as it is stored. */
   unreadable: z.array(z.string()),
   removed: removedSchema,

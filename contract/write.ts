@@ -2,10 +2,17 @@ import { z } from "zod/mini";
 
 /**
  * Who writes, and which version of the record it had seen: 0 where it knew of none. A write that has not seen the newest
- * version of another device is refused, so that no copy silently takes the place of another.
+ * version of another device is refused where both changed the same, so that no copy silently takes the place of another.
  */
 export const writeSchema = z.object({
   device: z.optional(z.uuid()),
+  /** The name of who writes, as it was typed on the device. */
+  who: z.optional(z.string().check(z.trim(), z.maxLength(60))),
+  /**
+   * The fields that the writer changed, where it says so, with commas between: others that another device has changed
+   * since stay as that device left them.
+   */
+  touched: z.optional(z.string().check(z.maxLength(200), z.regex(/^[a-zA-Z]+(?:,[a-zA-Z]+)*$/))),
   saw: z._default(z.coerce.number().check(z.int(), z.minimum(0)), 0),
 });
 
@@ -18,4 +25,9 @@ export const pageQuerySchema = z.object({
   after: z.optional(
     z.string().check(z.maxLength(120), z.regex(/^[^|]+\|[^|]+$/, "is no place in this list")),
   ),
+});
+
+/** The same of what was found on a machine: all of it, or only what stands at no position. */
+export const foundQuerySchema = z.extend(pageQuerySchema, {
+  placed: z.optional(z.enum(["no"])),
 });

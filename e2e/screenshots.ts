@@ -35,7 +35,7 @@ async function read(page: Page, diameter: string, leaf?: string): Promise<void> 
   await button(page, "Drops in").last().click();
 }
 
-async function openJob(page: Page, name: RegExp): Promise<void> {
+async function openMachine(page: Page, name: RegExp): Promise<void> {
   await button(page, "Jobs").click();
   await button(page, name).click();
 }
@@ -93,7 +93,7 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     light: "light",
     show: async (page) => {
-      await openJob(page, /Harrow/);
+      await openMachine(page, /Harrow/);
       await button(page, /Flywheel nut/).click();
       await button(page, "Open on the Bench").click();
     },
@@ -120,7 +120,7 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     light: "light",
     show: async (page) => {
-      await button(page, /^No job chosen/).click();
+      await button(page, /^No machine chosen/).click();
       await page.getByRole("radio", { name: /Union/ }).click();
       await button(page, "Done").click();
       await read(page, "11.02", "14 TPI leaf");
@@ -129,7 +129,7 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
-    name: "jobs-phone",
+    name: "machines-phone",
     viewport: PHONE,
     light: "light",
     show: (page) => button(page, "Jobs").click(),
@@ -139,7 +139,7 @@ const SHOTS: readonly Shot[] = [
     viewport: WIDE,
     light: "light",
     show: async (page) => {
-      await openJob(page, /Kestrel/);
+      await openMachine(page, /Kestrel/);
       await button(page, /Impression adjuster/).click();
       await page.getByText("Spanner, drill and hole").waitFor();
     },
@@ -213,7 +213,7 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     light: "dark",
     show: async (page) => {
-      await openJob(page, /Union/);
+      await openMachine(page, /Union/);
       await button(page, /Guard, upper right/).click();
     },
   },

@@ -71,7 +71,7 @@ export const MEND_SENTENCES = {
   mayGoDark: "This browser does not keep the screen on: it may go dark over the work.",
   howWent: "How did it go?",
   sayWhy: "Say in the note why it is skipped.",
-  chooseJob: "Choose the job it belongs to.",
+  chooseMachine: "Choose the machine it belongs to.",
   sayOutcome: "Say how it was at the end, or save it half done.",
   savedHalf: "Kept half done.",
   noPaper:

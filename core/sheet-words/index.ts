@@ -24,7 +24,12 @@ export {
   nutAdviceWords,
   washerAdviceWords,
 } from "./replace-words";
-export { PAPER_WORDS, SHEET_SENTENCES, lengthWindowWords, newJobWords } from "./sheet-sentences";
+export {
+  PAPER_WORDS,
+  SHEET_SENTENCES,
+  lengthWindowWords,
+  newMachineWords,
+} from "./sheet-sentences";
 export { sheetWords } from "./sheet-words";
 export type { SheetSection, SheetWords } from "./sheet-words";
 export { partTitleWords } from "./title-words";

@@ -6,8 +6,9 @@ export const SHEET_SENTENCES = {
   cautionUnread: "Substitutes are shown, and it can be saved, once this is read.",
   readCaution: "Read the caution first.",
   readJointCaution: "Read the caution of this joint first.",
-  chooseJob: "Choose the job it belongs to, or add one.",
-  jobsAway: "The server does not answer, so its jobs cannot be listed. A new one is kept here.",
+  chooseMachine: "Choose the machine it belongs to, or add one.",
+  machinesAway:
+    "The server does not answer, so its machines cannot be listed. A new one is kept here.",
   nothingRead: "Nothing was read of this part yet. Take a reading first.",
   partAwaited: "Still fetching the part.",
   madeUp: "Made up from the readings. Add what they do not say: length, head, grade, finish.",
@@ -20,9 +21,9 @@ export const SHEET_SENTENCES = {
   giveDepth: "Give the hole’s depth.",
 } as const;
 
-/** The button that makes a job of the name that was typed. */
-export function newJobWords(name: string): string {
-  return `Add “${name}” as a new job`;
+/** The button that makes a machine of the name that was typed. */
+export function newMachineWords(name: string): string {
+  return `Add “${name}” as a new machine`;
 }
 
 /** What is said while a sheet is put on paper. */

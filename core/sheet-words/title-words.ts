@@ -3,7 +3,7 @@ import type { Thread } from "../threads";
 import { percentWords, threadName, verdictWords } from "../words";
 import { threadCallout } from "./thread-callout";
 
-/** What a sheet, and a line in a job, is headed with. */
+/** What a sheet, and a line in a machine, is headed with. */
 export interface PartTitle {
   /** The words of the counter when settled, else how far it got. */
   readonly title: string;

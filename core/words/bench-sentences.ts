@@ -5,7 +5,7 @@ export const BENCH_SENTENCES = {
   opening: "Root Gauge is opening.",
   noReading: "None taken yet. Keys: d diameter, p pitch, ? all keys.",
   holesWrongWayRound: "The hole it does not enter has to be smaller than the one it enters.",
-  settled: "Write it up for the job, or put the next part on the bench.",
+  settled: "Write it up for the machine, or put the next part on the bench.",
   oneLikeIt: "One like it: same machine, same kind of part",
   noneFits: "No thread held fits these readings",
   noneHeld: "Outside every thread held",
@@ -27,12 +27,12 @@ export const FIRST_STEPS: Readonly<Record<ThreadSide, readonly string[]>> = {
   external: [
     "Measure over the crests, and touch Ø on the drawing.",
     "Lay a pitch leaf on the thread, or count threads, and touch pitch.",
-    "Read what it is and why, then write it up for the job.",
+    "Read what it is and why, then write it up for the machine.",
   ],
   internal: [
     "Measure the bore over its crests, and touch bore on the drawing.",
     "Lay a pitch leaf in the thread, and touch pitch; or try a known bolt.",
-    "Read what it is and why, then write it up for the job.",
+    "Read what it is and why, then write it up for the machine.",
   ],
 };
 

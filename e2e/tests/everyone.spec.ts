@@ -42,7 +42,7 @@ async function sideways(page: Page): Promise<number> {
 
 /** Panels of the Bench that open from a tag or a button on it, once a diameter was read. */
 const PANELS = [
-  /^No job chosen/,
+  /^No machine chosen/,
   /^pitch/,
   /^form/,
   /^length/,
@@ -92,10 +92,10 @@ for (const [size, use] of [
         await close(page);
       }
       await page.getByRole("button", { name: "Write it up as it stands" }).click();
-      await page.getByLabel("Machine or job").fill("Nipping press");
+      await page.getByLabel("Machine").fill("Nipping press");
       expect(await violations(page)).toEqual([]);
       await page.getByRole("button", { name: /^Add “/ }).click();
-      await page.getByRole("button", { name: "Save to the job" }).click();
+      await page.getByRole("button", { name: "Save to the machine" }).click();
       await expect(page.getByText("Likeliest: 1/2-13 UNC")).toBeVisible();
       expect(await violations(page)).toEqual([]);
       await page.getByRole("button", { name: "Edit", exact: true }).click();

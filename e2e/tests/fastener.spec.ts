@@ -84,7 +84,7 @@ test("a blind hole is led to a length that holds and does not bottom", async ({ 
   await expect(section(page, "Spanner, drill and hole")).toContainText("6 mm hexagon key");
 });
 
-test("a through bolt is led to its length, nut and washers, and saved to a job", async ({
+test("a through bolt is led to its length, nut and washers, and saved to a machine", async ({
   page,
 }) => {
   await page.goto("/specify");
@@ -97,7 +97,7 @@ test("a through bolt is led to its length, nut and washers, and saved to a job",
   await button(page, "Open its sheet").tap();
   await page.getByRole("radio", { name: /^Kestrel cylinder proofer/ }).tap();
   await page.getByLabel("Place on the machine").fill("Feed board bracket");
-  await button(page, "Save to the job").tap();
+  await button(page, "Save to the machine").tap();
   await expect(page).toHaveURL(/\/sheet\//);
   await expect(page.getByText("M12 x 45 hex bolt, 8.8", { exact: true })).toBeVisible();
   await page.goto("/jobs");
@@ -132,7 +132,7 @@ test("a countersunk screw on the bench is measured over all and written up", asy
   );
   await expect(page.getByText("The mark A2-70 means A2-70.")).toBeVisible();
   await page.getByRole("radio", { name: /^Folding machine/ }).tap();
-  await button(page, "Save to the job").tap();
+  await button(page, "Save to the machine").tap();
   await expect(section(page, "Spanner, drill and hole")).toContainText("Cross driver no. 2");
   await expect(section(page, "Spanner, drill and hole")).toContainText("Countersink 90°");
 });
@@ -176,7 +176,7 @@ test("a joint on which safety hangs shows its caution on screen and on paper", a
   await button(page, "Leave it as it was").tap();
   await openSheet(page, "7/16-14 x 2-1/4 gr 5 zinc", "&duty=safety-critical");
   await expect(section(page, "May go in instead")).toContainText("Read the caution first.");
-  await button(page, "Save to the job").tap();
+  await button(page, "Save to the machine").tap();
   await expect(page.getByRole("alert")).toContainText("Read the caution first.");
   await button(page, "I have read this caution").tap();
   await expect(section(page, "May go in instead")).toContainText("grade 5.2");

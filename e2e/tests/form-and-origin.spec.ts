@@ -68,9 +68,9 @@ test.describe("by keyboard", () => {
     await page.getByRole("radio", { name: "60°" }).click();
     await page.keyboard.press("Escape");
     await button(page, /^Write it up/).click();
-    await page.getByLabel("Machine or job").fill("Union lever guillotine");
+    await page.getByLabel("Machine").fill("Union lever guillotine");
     await button(page, /^Add “/).click();
-    await button(page, "Save to the job").click();
+    await button(page, "Save to the machine").click();
     await expect(page.getByText("not on the server yet")).toBeHidden();
     await page.reload();
     await expect(page.getByText("flanks", { exact: true })).toBeVisible();

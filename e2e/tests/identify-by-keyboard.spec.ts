@@ -23,10 +23,10 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await expect(page.getByText("Settled", { exact: true })).toBeVisible();
 
   await keyboard.press("w");
-  await tabTo(page, "Machine or job");
+  await tabTo(page, "Machine");
   await keyboard.type("Union lever guillotine");
   await keyboard.press("Enter");
-  await tabTo(page, "Save to the job");
+  await tabTo(page, "Save to the machine");
   await keyboard.press("Enter");
   await expect(page.getByText("M10 x 1.25 - 6g")).toBeVisible();
   await tabTo(page, "Start another");
@@ -44,7 +44,7 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await keyboard.press("Enter");
   await expect(page.getByText("Settled", { exact: true })).toBeVisible();
   await keyboard.press("w");
-  await tabTo(page, "Save to the job");
+  await tabTo(page, "Save to the machine");
   await keyboard.press("Enter");
   await expect(page.getByText("1/2-13 UNC-2A")).toBeVisible();
   await expect(page.getByText("not on the server yet")).toBeHidden();

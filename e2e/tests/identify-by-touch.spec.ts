@@ -26,10 +26,10 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await page.getByRole("dialog").getByRole("button", { name: "Drops in", exact: true }).tap();
   await expect(page.getByText("Settled", { exact: true })).toBeVisible();
   await button(page, "Write it up").tap();
-  await page.getByLabel("Machine or job").fill("Kestrel cylinder proofer");
+  await page.getByLabel("Machine").fill("Kestrel cylinder proofer");
   await button(page, /^Add “/).tap();
   await page.getByLabel("Place on the machine").fill("Impression adjuster");
-  await button(page, "Save to the job").tap();
+  await button(page, "Save to the machine").tap();
   await expect(page.getByText("M10 x 1.25 - 6g")).toBeVisible();
   await expect(page.getByText("not on the server yet")).toBeHidden();
   await button(page, "Start another").tap();
@@ -40,7 +40,7 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await expect(page.getByText("Settled", { exact: true })).toBeVisible();
   await button(page, "Write it up").tap();
   await page.getByLabel("Place on the machine").fill("Clamp bar");
-  await button(page, "Save to the job").tap();
+  await button(page, "Save to the machine").tap();
   await expect(page.getByText("1/2-13 UNC-2A")).toBeVisible();
   await expect(page.getByText("not on the server yet")).toBeHidden();
 

@@ -38,7 +38,7 @@ test("a bolt by diameter and leaf, to a saved sheet", async ({ page }) => {
   await hand.button("Write it up");
   await hand.radio(/^Kestrel cylinder proofer/);
   await hand.write("Place on the machine", "Delivery cam");
-  await hand.button("Save to the job");
+  await hand.button("Save to the machine");
   await expect(page.getByRole("heading", { level: 1 })).toContainText("Delivery cam");
   hand.counted("a bolt by diameter and leaf to a saved sheet", 16);
 });
@@ -223,7 +223,7 @@ test("what was written up is found, changed, removed and put back", async ({ pag
   hand.counted("found, changed, removed and put back");
 });
 
-test("a job is renamed, and a sheet moved to another", async ({ page }) => {
+test("a machine is renamed, and a sheet moved to another", async ({ page }) => {
   const hand = await begin(page);
   await hand.button("Jobs");
   await hand.button(/^Folding machine/);
@@ -233,8 +233,8 @@ test("a job is renamed, and a sheet moved to another", async ({ page }) => {
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("Folding machine, upstairs");
   await hand.button(/Fold plate stop/);
   await hand.button("Edit");
-  await hand.button("Another job");
-  await hand.write("Machine or job", "nipp");
+  await hand.button("Another machine");
+  await hand.write("Machine", "nipp");
   await hand.radio(/^Nipping press/);
   await hand.button("Keep the change");
   await expect(page.getByRole("heading", { level: 1 })).toContainText("Nipping press");

@@ -51,17 +51,17 @@ async function expectPaper(page: Page): Promise<void> {
   expect((await download).suggestedFilename()).toBe("work-plan.pdf");
 }
 
-/** Writes up how it came out, and finds it under its job. */
-async function save(page: Page, job: string, place: string, title: string): Promise<void> {
+/** Writes up how it came out, and finds it under its machine. */
+async function save(page: Page, machine: string, place: string, title: string): Promise<void> {
   await answer(page, "How it was at the end", "It holds");
   await page.getByLabel("Place on the machine").fill(place);
-  await page.getByLabel("Machine or job").fill(job.slice(0, 6));
-  await page.getByRole("radio", { name: new RegExp(job) }).tap();
-  await button(page, "Save it to the job").tap();
+  await page.getByLabel("Machine").fill(machine.slice(0, 6));
+  await page.getByRole("radio", { name: new RegExp(machine) }).tap();
+  await button(page, "Save it to the machine").tap();
   await expect(page.getByRole("heading", { name: title })).toBeVisible();
   await expect(page.getByText("It holds").first()).toBeVisible();
   await page.goto("/jobs");
-  await page.getByText(job).first().tap();
+  await page.getByText(machine).first().tap();
   const repairs = page.getByRole("region", { name: "Repairs" });
   await expect(repairs.getByText(place, { exact: true })).toBeVisible();
 }

@@ -88,9 +88,9 @@ test("with the server stopped a save is kept, said so, and delivered once when i
   await page.waitForLoadState("networkidle");
   await server.stop();
   await page.getByRole("button", { name: "Write it up as it stands" }).tap();
-  await page.getByLabel("Machine or job").fill("Folding machine");
+  await page.getByLabel("Machine").fill("Folding machine");
   await page.getByRole("button", { name: /^Add “/ }).tap();
-  await page.getByRole("button", { name: "Save to the job" }).tap();
+  await page.getByRole("button", { name: "Save to the machine" }).tap();
   await expect(
     page.getByText("The server does not answer. 2 saves are kept", { exact: false }),
   ).toBeVisible();
@@ -104,10 +104,10 @@ test("with the server stopped a save is kept, said so, and delivered once when i
   await server.start();
   await expect(page.getByText("The server does not answer", { exact: false })).toBeHidden();
   await expect(page.getByText("not on the server yet")).toBeHidden();
-  const { jobs } = (await (await page.request.get("/api/jobs")).json()) as {
-    jobs: { name: string; identifications: number }[];
+  const { machines } = (await (await page.request.get("/api/machines")).json()) as {
+    machines: { name: string; identifications: number }[];
   };
-  expect(jobs).toMatchObject([{ name: "Folding machine", identifications: 1 }]);
+  expect(machines).toMatchObject([{ name: "Folding machine", identifications: 1 }]);
 });
 
 test("what cannot be read any more is put aside, not thrown away", async ({ page }) => {
@@ -138,8 +138,8 @@ test.describe("the server's answers", () => {
 
   test("are read after a reload while the server is away", async ({ page }) => {
     await page.goto("/jobs");
-    const job = page.getByRole("button", { name: /Kestrel/ });
-    await job.tap();
+    const machine = page.getByRole("button", { name: /Kestrel/ });
+    await machine.tap();
     await expect(page.getByText("Impression adjuster")).toBeVisible();
     // What was read is written down within a second.
     await expect.poll(() => page.evaluate(keptAnswers)).toContain("Impression adjuster");
@@ -147,6 +147,6 @@ test.describe("the server's answers", () => {
     await page.reload();
     await expect(page.getByText("Impression adjuster")).toBeVisible();
     await page.goto("/jobs");
-    await expect(job).toBeVisible();
+    await expect(machine).toBeVisible();
   });
 });

@@ -4,11 +4,11 @@ import { expect, openBench, PHONE, test } from "../support/test";
 test.use(PHONE);
 
 const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name });
-const JOB = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
+const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
 const PART = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
 
 const partOf = (notes: string) => ({
-  jobId: JOB,
+  machineId: MACHINE,
   position: "Guard, upper right",
   readings: [{ kind: "external-diameter", mm: 11.02 }],
   options: {},
@@ -79,7 +79,7 @@ test("a screen that fails can be begun afresh, and what was typed is put aside",
 });
 
 test("a wrong address is not found by its status too, and leads on", async ({ page }) => {
-  const answer = await page.goto("/jobs/of/nobody");
+  const answer = await page.goto("/machines/of/nobody");
   expect(answer?.status()).toBe(404);
   await expect(page.getByText("Nothing at this address")).toBeVisible();
   await button(page, "Go to the Bench").tap();
@@ -92,7 +92,7 @@ test("a wrong address is not found by its status too, and leads on", async ({ pa
 test("what two devices changed is shown side by side, and the one that is chosen stays", async ({
   page,
 }) => {
-  await page.request.put(`/api/jobs/${JOB}`, {
+  await page.request.put(`/api/machines/${MACHINE}`, {
     data: { name: "Union lever guillotine", origin: "" },
   });
   await page.request.put(`/api/identifications/${PART}`, { data: partOf("Three lines.") });
@@ -101,7 +101,7 @@ test("what two devices changed is shown side by side, and the one that is chosen
   await page.request.put(`/api/identifications/${PART}?saw=1`, { data: partOf("From the desk.") });
   await button(page, "Write it up as it stands").tap();
   await page.getByLabel("Notes").fill("From the phone.");
-  await button(page, "Save to the job").tap();
+  await button(page, "Save to the machine").tap();
   await expect(page.getByText("Another device has changed", { exact: false })).toBeVisible();
   const stored = async () =>
     ((await (await page.request.get(`/api/identifications/${PART}`)).json()) as { notes: string })
@@ -118,7 +118,7 @@ test("what two devices changed is shown side by side, and the one that is chosen
 
 test("a refused save can be mended, and one that nobody wants thrown away", async ({ page }) => {
   await openBench(page);
-  await page.route(`**/api/jobs/${JOB}*`, (route) =>
+  await page.route(`**/api/machines/${MACHINE}*`, (route) =>
     route.fulfill({
       status: 400,
       json: { error: { code: "invalid-body", message: "That name is taken." } },
@@ -129,24 +129,24 @@ test("a refused save can be mended, and one that nobody wants thrown away", asyn
       localStorage.setItem(
         `rg.outbox.${id}`,
         JSON.stringify({
-          kind: "job",
+          kind: "machine",
           id,
           queuedAt: 1,
           body: { name: "Folding machine", origin: "" },
         }),
       ),
-    [JOB],
+    [MACHINE],
   );
   await page.goto("/outbox");
   await expect(page.getByText("Refused: That name is taken.")).toBeVisible();
-  await page.unroute(`**/api/jobs/${JOB}*`);
-  await page.getByLabel("Machine or job").fill("Folding machine, 1987");
+  await page.unroute(`**/api/machines/${MACHINE}*`);
+  await page.getByLabel("Machine").fill("Folding machine, 1987");
   await button(page, "Save it under this name").tap();
   await expect(page.getByText("Nothing waits", { exact: false })).toBeVisible();
-  const { jobs } = (await (await page.request.get("/api/jobs")).json()) as {
-    jobs: { name: string }[];
+  const { machines } = (await (await page.request.get("/api/machines")).json()) as {
+    machines: { name: string }[];
   };
-  expect(jobs).toMatchObject([{ name: "Folding machine, 1987" }]);
+  expect(machines).toMatchObject([{ name: "Folding machine, 1987" }]);
 });
 
 test("one tab says what the other does, and both read one caliper", async ({ page, context }) => {

@@ -3,7 +3,7 @@ import { request } from "node:http";
 import { gzipSync } from "node:zlib";
 import { seedDemo } from "./demo/seed-demo";
 import type { RunningServer } from "./start-server";
-import { listJobs } from "./store/jobs";
+import { listMachines } from "./store/machines";
 import { startForTest, temporaryFolder } from "./test-server";
 
 const REQUESTS = 2000;
@@ -16,7 +16,7 @@ let ids: string[];
 beforeAll(async () => {
   server = await startForTest(temporary.folder);
   await seedDemo(server.store);
-  ids = (await listJobs(server.store)).items.map(({ id }) => id);
+  ids = (await listMachines(server.store)).items.map(({ id }) => id);
 });
 
 afterAll(async () => {
@@ -43,7 +43,7 @@ function anyText(random: SeededRandom): string {
       "-1",
       "1e999",
       "NaN",
-      "½″ Ø '); drop table jobs;--",
+      "½″ Ø '); drop table machines;--",
       "\u0000\uffff",
       "x".repeat(Math.floor(random.even() * 3000)),
       "2026-03-02T08:30:00.000Z|00000000-0000-4000-8000-000000000000",
@@ -66,7 +66,7 @@ function anyValue(random: SeededRandom, depth = 0): unknown {
   const keys = [
     "kind",
     "mm",
-    "jobId",
+    "machineId",
     "readings",
     "options",
     "notes",
@@ -82,7 +82,7 @@ function anyValue(random: SeededRandom, depth = 0): unknown {
 /** A part as it would be saved, with one thing in it made anything. */
 function almostRight(random: SeededRandom): Record<string, unknown> {
   const right: Record<string, unknown> = {
-    jobId: pick(ids, random),
+    machineId: pick(ids, random),
     position: "Frame bolt, lower left",
     readings: [{ kind: "external-diameter", mm: 12.5 }],
     options: {},
@@ -114,13 +114,13 @@ function anyRequest(random: SeededRandom): Asked {
   });
   const path = pick(
     [
-      `/api/jobs/${id}`,
+      `/api/machines/${id}`,
       `/api/identifications/${id}`,
-      "/api/jobs",
+      "/api/machines",
       "/api/fastener-sheet.pdf",
       "/api/health",
       `/${id}`,
-      "/jobs/../../etc/passwd",
+      "/machines/../../etc/passwd",
       "/%E0%A4%A",
       "/_expo/%2e%2e/x",
     ],
@@ -165,5 +165,5 @@ it(`answers ${REQUESTS} requests of every kind without a fault of its own (seed 
   // It was not refused as a whole: some went through, and each way of saying no was met.
   expect(counts.get(200)).toBeGreaterThan(50);
   for (const status of [400, 404, 415]) expect(counts.get(status)).toBeGreaterThan(10);
-  expect((await listJobs(server.store)).items.length).toBeGreaterThanOrEqual(ids.length);
+  expect((await listMachines(server.store)).items.length).toBeGreaterThanOrEqual(ids.length);
 }, 60_000);

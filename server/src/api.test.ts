@@ -7,8 +7,9 @@ import {
   circumstancesSchema,
   healthSchema,
   identificationSchema,
-  jobListSchema,
-  jobWithIdentificationsSchema,
+  machineListSchema,
+  identificationListSchema,
+  machineSchema,
   readingSchema,
   type IdentificationInput,
 } from "@root-gauge/contract";
@@ -22,12 +23,12 @@ import {
 } from "@root-gauge/core";
 import { serverForTests } from "./test-server";
 
-const JOB = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
+const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
 const PART = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
 const NOWHERE = "11111111-2222-4333-8444-555555555555";
 
 const INPUT: IdentificationInput = {
-  jobId: JOB,
+  machineId: MACHINE,
   position: "Clamp bar, left front",
   readings: [
     { kind: "external-diameter", mm: 12.52, instrument: "caliper" },
@@ -60,7 +61,7 @@ async function refusalOf(response: Response) {
 
 describe("saving and finding", () => {
   it("stores what the readings say, computed here, once for the same id", async () => {
-    await put(`/api/jobs/${JOB}`, {
+    await put(`/api/machines/${MACHINE}`, {
       name: "Union lever guillotine",
       origin: "United States, 1951",
     });
@@ -72,13 +73,14 @@ describe("saving and finding", () => {
     expect(saved.result.candidates[0]).toMatchObject({ threadId: "unc-1/2-13" });
     expect(saved.result.candidates[0]?.probability).toBeGreaterThan(0.95);
 
-    const found = jobWithIdentificationsSchema.parse(await (await get(`/api/jobs/${JOB}`)).json());
-    expect(found.job.identifications).toBe(1);
-    expect(found.identifications).toEqual([saved]);
+    const machine = machineSchema.parse(await (await get(`/api/machines/${MACHINE}`)).json());
+    expect(machine).toMatchObject({ identifications: 1, states: { identified: 1 } });
+    const found = await get(`/api/machines/${MACHINE}/identifications`);
+    expect(identificationListSchema.parse(await found.json()).identifications).toEqual([saved]);
     expect(saved.notes).toBe("Changed.");
     expect(saved.readings).toEqual(INPUT.readings);
-    const { jobs } = jobListSchema.parse(await (await get("/api/jobs")).json());
-    expect(jobs.map(({ name }) => name)).toEqual(["Union lever guillotine"]);
+    const { machines } = machineListSchema.parse(await (await get("/api/machines")).json());
+    expect(machines.map(({ name }) => name)).toEqual(["Union lever guillotine"]);
   });
 
   it("never stores a client's claim as the result", async () => {
@@ -111,7 +113,7 @@ describe("refusing", () => {
     ],
     ["a reading of no kind", { ...INPUT, readings: [{ kind: "guess", mm: 10 }] }, "invalid-body"],
     ["2 MB of JSON", { ...INPUT, notes: "x".repeat(2_000_000) }, "too-large"],
-    ["a job that is not there", { ...INPUT, jobId: NOWHERE }, "job-not-found"],
+    ["a machine that is not there", { ...INPUT, machineId: NOWHERE }, "machine-not-found"],
   ])("%s", async (_name, body, code) => {
     const refusal = await refusalOf(await put(`/api/identifications/${PART}`, body));
     expect(refusal.code).toBe(code);
@@ -126,25 +128,25 @@ describe("refusing", () => {
   });
 
   it.each([
-    ["/api/jobs/not-an-id", "invalid-id"],
-    [`/api/jobs/${NOWHERE}`, "job-not-found"],
+    ["/api/machines/not-an-id", "invalid-id"],
+    [`/api/machines/${NOWHERE}`, "machine-not-found"],
     [`/api/identifications/${NOWHERE}`, "identification-not-found"],
     ["/api/nothing", "no-such-address"],
     ["/_expo/static/js/gone.js", "no-such-address"],
-    ["/api/jobs/%E0%A4%A", "no-such-address"],
+    ["/api/machines/%E0%A4%A", "no-such-address"],
   ])("GET %s: %s", async (address, code) => {
     const refusal = await refusalOf(await get(address));
     expect(refusal).toMatchObject({ code, status: API_ERRORS[refusal.code].status });
   });
 
   it("takes JSON only", async () => {
-    const refusal = await refusalOf(await put(`/api/jobs/${JOB}`, "name=x", "text/plain"));
+    const refusal = await refusalOf(await put(`/api/machines/${MACHINE}`, "name=x", "text/plain"));
     expect(refusal).toMatchObject({ status: 415, code: "wrong-content-type" });
   });
 
   it("outlives a client that hangs up in the middle", async () => {
     await new Promise<void>((resolve) => {
-      const half = request(`${server.address()}/api/jobs/${JOB}`, {
+      const half = request(`${server.address()}/api/machines/${MACHINE}`, {
         method: "PUT",
         headers: { "content-type": "application/json", "content-length": "5000" },
       });
@@ -164,7 +166,7 @@ describe("what comes broken", () => {
   const raw = (headers: Record<string, string>, body: string | Buffer, method = "PUT") =>
     new Promise<number>((resolve, reject) => {
       const sent = request(
-        `${server.address()}/api/jobs/${JOB}`,
+        `${server.address()}/api/machines/${MACHINE}`,
         { method, headers, agent: false },
         (answer) => {
           answer.resume();
@@ -217,7 +219,7 @@ describe("what comes broken", () => {
 
 describe("the app's page", () => {
   it("answers addresses of the app, and allows no foreign origin", async () => {
-    const page = await get("/jobs/anything");
+    const page = await get("/machine/anything");
     expect([page.status, await page.text()]).toEqual([200, "<title>app</title>"]);
     const policy = page.headers.get("content-security-policy") ?? "";
     expect(policy).toContain("default-src 'self'");
@@ -225,7 +227,7 @@ describe("the app's page", () => {
     expect(page.headers.get("x-powered-by")).toBeNull();
   });
 
-  it.each(["/nothing", "/jobs/one/two", "/charts/thread/extra", "/index.php/x"])(
+  it.each(["/nothing", "/machines/one/two", "/charts/thread/extra", "/index.php/x"])(
     "answers %s, which is no page, with 404 and the page that leads on",
     async (address) => {
       const page = await get(address);

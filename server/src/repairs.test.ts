@@ -6,7 +6,7 @@ import type { RunningServer } from "./start-server";
 import { startForTest, temporaryFolder } from "./test-server";
 
 const temporary = temporaryFolder();
-const jobId = randomUUID();
+const machineId = randomUUID();
 let server: RunningServer;
 
 const JSON_TYPE = { "content-type": "application/json" };
@@ -21,7 +21,7 @@ function send(method: "PUT" | "POST", path: string, body: unknown): Promise<Resp
 
 beforeAll(async () => {
   server = await startForTest(temporary.folder);
-  await send("PUT", `/api/jobs/${jobId}`, { name: "Kestrel cylinder proofer" });
+  await send("PUT", `/api/machines/${machineId}`, { name: "Kestrel cylinder proofer" });
 });
 
 afterAll(async () => {
@@ -60,7 +60,7 @@ function repair(
   done: readonly StepRecord[] = [step("lay-out"), step("protect")],
 ): RepairInput {
   return {
-    jobId,
+    machineId,
     position: "Side cover, rear",
     takenAt: "2026-03-02T08:30:00.000Z",
     record: {
@@ -81,7 +81,7 @@ async function refusal(response: Response): Promise<string> {
   return body.error.message;
 }
 
-describe("repairs of a job", () => {
+describe("repairs of a machine", () => {
   it("are kept as they were done, with the server's own words", async () => {
     const id = randomUUID();
     const saved = await send("PUT", `/api/repairs/${id}?saw=0`, repair());
@@ -97,7 +97,9 @@ describe("repairs of a job", () => {
       unreadable: [],
     });
     expect(again.record?.done.map(({ code }) => code)).toEqual(["lay-out", "protect"]);
-    const listed = (await (await fetch(`${server.address}/api/jobs/${jobId}/repairs`)).json()) as {
+    const listed = (await (
+      await fetch(`${server.address}/api/machines/${machineId}/repairs`)
+    ).json()) as {
       repairs: { id: string }[];
     };
     expect(listed.repairs.map((one) => one.id)).toContain(id);
@@ -140,8 +142,8 @@ describe("repairs of a job", () => {
     expect(await refusal(await send("POST", "/api/work-plan.pdf", paper))).toMatch(sentence);
   });
 
-  it("say what is missing where there is no such job", async () => {
-    const input = { ...repair(), jobId: randomUUID() };
+  it("say what is missing where there is no such machine", async () => {
+    const input = { ...repair(), machineId: randomUUID() };
     expect((await send("PUT", `/api/repairs/${randomUUID()}?saw=0`, input)).status).toBe(404);
     expect((await fetch(`${server.address}/api/repairs/${randomUUID()}`)).status).toBe(404);
   });

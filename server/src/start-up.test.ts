@@ -5,9 +5,9 @@ import { get } from "node:http";
 import { readConfig, StartupError } from "./config";
 import { seedDemo } from "./demo/seed-demo";
 import { openStore } from "./store/database";
-import { repairsOfJob } from "./store/repairs";
-import { identificationsOfJob } from "./store/identifications";
-import { listJobs } from "./store/jobs";
+import { repairsAt } from "./store/repairs";
+import { identificationsAt } from "./store/identifications";
+import { listMachines } from "./store/machines";
 import { startForTest, temporaryFolder } from "./test-server";
 
 const temporary = temporaryFolder();
@@ -45,10 +45,10 @@ describe("starting up", () => {
     mkdirSync(inFolder("kept"));
     const before = await startForTest(inFolder("kept"));
     await seedDemo(before.store);
-    const { items: jobs } = await listJobs(before.store);
+    const { items: machines } = await listMachines(before.store);
     await before.stop();
     const after = await startForTest(inFolder("kept"));
-    expect((await listJobs(after.store)).items).toEqual(jobs);
+    expect((await listMachines(after.store)).items).toEqual(machines);
     await after.stop();
     expect(existsSync(path.join(inFolder("kept"), "test.db"))).toBe(true);
   });
@@ -95,11 +95,11 @@ describe("the demo", () => {
     await seedDemo(one);
     await seedDemo(one);
     await seedDemo(two);
-    const { items: jobs } = await listJobs(one);
-    expect(jobs).toEqual((await listJobs(two)).items);
-    expect(jobs.map(({ identifications }) => identifications)).toEqual([1, 2, 3, 4, 4, 7]);
+    const { items: machines } = await listMachines(one);
+    expect(machines).toEqual((await listMachines(two)).items);
+    expect(machines.map(({ identifications }) => identifications)).toEqual([1, 2, 3, 4, 4, 7]);
     const repairs = await Promise.all(
-      jobs.map(async ({ id }) => (await repairsOfJob(one, id)).items),
+      machines.map(async ({ id }) => (await repairsAt(one, { machineId: id })).items),
     );
     expect(
       repairs
@@ -108,9 +108,9 @@ describe("the demo", () => {
         .sort(),
     ).toEqual(["holds", null, "watch"]);
     const verdicts = await Promise.all(
-      jobs.map(async ({ id }) => {
-        const { items: records } = await identificationsOfJob(one, id);
-        expect(records).toEqual((await identificationsOfJob(two, id)).items);
+      machines.map(async ({ id }) => {
+        const { items: records } = await identificationsAt(one, { machineId: id });
+        expect(records).toEqual((await identificationsAt(two, { machineId: id })).items);
         return records.map(({ result }) => result.verdict);
       }),
     );

@@ -1,7 +1,13 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
+import type { MachineInput } from "@root-gauge/contract";
 import { startServer, type RunningServer } from "./start-server";
+
+/** A machine of which no more is known than its name, and where it is from. */
+export function machineNamed(name: string, origin = ""): MachineInput {
+  return { name, origin, year: null, stands: "", notes: "" };
+}
 
 /** A folder that goes away after the test. */
 export function temporaryFolder(): { readonly folder: string; remove(): void } {

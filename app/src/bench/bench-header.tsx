@@ -10,13 +10,13 @@ import { UnitsSwitch } from "../kit/units-switch";
 import type { PanelName } from "../shell/use-panel";
 import { useFetched } from "../shell/fetched-later";
 
-interface BenchHeaderProps extends Pick<BenchPart, "jobId" | "position"> {
+interface BenchHeaderProps extends Pick<BenchPart, "machineId" | "position"> {
   readonly onOpen: (panel: PanelName) => void;
 }
 
-/** Which job and place the part is from, and the switch that flips every figure; the same whatever is read. */
+/** Which machine and place the part is from, and the switch that flips every figure; the same whatever is read. */
 export const BenchHeader = memo(function BenchHeader({
-  jobId,
+  machineId,
   position,
   onOpen,
 }: BenchHeaderProps) {
@@ -33,10 +33,12 @@ export const BenchHeader = memo(function BenchHeader({
       paddingVertical={4}
       minHeight={56}
     >
-      <Pressable flex={1} minWidth={large ? "100%" : 0} onPress={() => onOpen("job")}>
+      <Pressable flex={1} minWidth={large ? "100%" : 0} onPress={() => onOpen("machine")}>
         <View flexDirection="row" alignItems="center" gap={2}>
           <Figure fontSize="$name" lineHeight="$name" numberOfLines={1} flexShrink={1}>
-            {jobId === null ? "No job chosen" : later && <later.JobName id={jobId} />}
+            {machineId === null
+              ? "No machine chosen"
+              : later && <later.MachineName id={machineId} />}
           </Figure>
           <ChevronRight size={16} color={theme.quiet.val} />
         </View>

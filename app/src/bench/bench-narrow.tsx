@@ -89,8 +89,8 @@ const NextStep = memo(function NextStep({ work }: WorkProps) {
 });
 
 function Header({ work }: WorkProps) {
-  const { jobId, position } = work.bench.onBench;
-  return <BenchHeader jobId={jobId} position={position} onOpen={work.onOpen} />;
+  const { machineId, position } = work.bench.onBench;
+  return <BenchHeader machineId={machineId} position={position} onOpen={work.onOpen} />;
 }
 
 /** The drawing is never lower than its two rows of tags need. */

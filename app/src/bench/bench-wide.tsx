@@ -29,7 +29,7 @@ export function BenchWide(props: BenchLayoutProps) {
   return (
     <View flex={1} flexDirection="row">
       <View width={LEFT} height="100%">
-        <BenchHeader jobId={part.jobId} position={part.position} onOpen={onOpen} />
+        <BenchHeader machineId={part.machineId} position={part.position} onOpen={onOpen} />
         <ScrollView contentContainerStyle={{ padding: 12, gap: 12 }}>
           <View flexDirection="row" alignItems="center" minHeight={44}>
             <Heading flex={1}>Readings</Heading>

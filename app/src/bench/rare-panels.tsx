@@ -16,7 +16,7 @@ import { DepthEntry, FlatsEntry, TaperEntry } from "./entry/size-entries";
 import { TrialEntry } from "./entry/trial-entry";
 import { Panel } from "../kit/panel";
 import type { PanelName } from "../shell/use-panel";
-import { JobPanel } from "./job-panel";
+import { MachinePanel } from "./machine-panel";
 import { KeysPanel } from "./keys-panel";
 import { PartPanel } from "./part-panel";
 import { RuledOutPanel } from "./ruled-out-panel";
@@ -45,8 +45,8 @@ export function RarePanels(props: RarePanelProps) {
   const notRuledOut = [...standing.running, ...standing.lessLikely];
   const entry = { units, onDone: onClose };
   switch (panel) {
-    case "job":
-      return <JobPanel onClose={onClose} />;
+    case "machine":
+      return <MachinePanel onClose={onClose} />;
     case "pitch":
       return (
         <Panel title="Pitch" onClose={onClose}>

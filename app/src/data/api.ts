@@ -3,9 +3,12 @@ import {
   caliperFigureSchema,
   healthSchema,
   identificationSchema,
-  jobListSchema,
-  jobSchema,
-  jobWithIdentificationsSchema,
+  machineListSchema,
+  machineSchema,
+  positionListSchema,
+  positionSchema,
+  changeListSchema,
+  identificationListSchema,
   metSchema,
   ownWordListSchema,
   ownWordSchema,
@@ -14,14 +17,16 @@ import {
   type ApiErrorCode,
   type CaliperCommand,
   type IdentificationInput,
-  type JobInput,
+  type MachineInput,
   type OwnWordInput,
   type PlanPaperInput,
+  type PositionInput,
   type RepairInput,
 } from "@root-gauge/contract";
-import { SERVER_WORDS } from "@root-gauge/core/job-words";
+import { SERVER_WORDS } from "@root-gauge/core/record-words";
 import type { z } from "zod/mini";
 import { deviceId } from "./device";
+import { signature } from "./signature";
 
 /** The server cannot be reached, or fails: worth trying again later. */
 export class ServerAway extends Error {
@@ -92,32 +97,65 @@ async function file(path: string, init: RequestInit): Promise<Blob> {
   return response.blob();
 }
 
-/** Which page of a list: from its beginning, or where the page before ended; of what holds a text, where one is given. */
-function pageAfter(after: string | undefined, search = ""): string {
+/** Which page of a list: from its beginning, or where the page before ended; with what else is asked of it. */
+function pageAfter(
+  after: string | undefined,
+  asked: Readonly<Record<string, string>> = {},
+): string {
   const query = new URLSearchParams({
     ...(after === undefined ? {} : { after }),
-    ...(search === "" ? {} : { q: search }),
+    ...asked,
   }).toString();
   return query === "" ? "" : `?${query}`;
 }
 
-/** Who writes and what it had seen, as the query of a save. */
-const written = (saw: number) =>
-  `?${new URLSearchParams({ device: deviceId(), saw: String(saw) }).toString()}`;
+/** Who writes, what it had seen, and which fields it changed where that is known, as the query of a save. */
+const written = (saw: number, touched: readonly string[] = []) =>
+  `?${new URLSearchParams({
+    device: deviceId(),
+    saw: String(saw),
+    ...(signature() === "" ? {} : { who: signature() }),
+    ...(touched.length === 0 ? {} : { touched: touched.join(",") }),
+  }).toString()}`;
+
+/** Where something was found or mended: anywhere on a machine, or at one position. */
+export type FoundAt =
+  | {
+      readonly machineId: string;
+      /** Only what stands at no position. */
+      readonly placed?: "no";
+    }
+  | { readonly positionId: string };
+
+const addressOf = (at: FoundAt) =>
+  "machineId" in at ? `/api/machines/${at.machineId}` : `/api/positions/${at.positionId}`;
+
+const isPlaceless = (at: FoundAt) => "machineId" in at && at.placed === "no";
 
 export const api = {
   health: () => call("/api/health", healthSchema),
-  jobs: (after?: string, search = "") =>
-    call(`/api/jobs${pageAfter(after, search)}`, jobListSchema),
-  job: (id: string, after?: string) =>
-    call(`/api/jobs/${id}${pageAfter(after)}`, jobWithIdentificationsSchema),
-  saveJob: (id: string, input: JobInput, saw: number) =>
-    call(`/api/jobs/${id}${written(saw)}`, jobSchema, put(input)),
+  machines: (after?: string, search = "") =>
+    call(`/api/machines${pageAfter(after, search === "" ? {} : { q: search })}`, machineListSchema),
+  machine: (id: string) => call(`/api/machines/${id}`, machineSchema),
+  saveMachine: (id: string, input: MachineInput, saw: number) =>
+    call(`/api/machines/${id}${written(saw)}`, machineSchema, put(input)),
+  positions: (machineId: string, after?: string) =>
+    call(`/api/machines/${machineId}/positions${pageAfter(after)}`, positionListSchema),
+  position: (id: string) => call(`/api/positions/${id}`, positionSchema),
+  savePosition: (id: string, input: PositionInput, saw: number, touched?: readonly string[]) =>
+    call(`/api/positions/${id}${written(saw, touched)}`, positionSchema, put(input)),
+  findings: (at: FoundAt, after?: string) =>
+    call(
+      `${addressOf(at)}/identifications${pageAfter(after, isPlaceless(at) ? { placed: "no" } : {})}`,
+      identificationListSchema,
+    ),
+  changes: (positionId: string, after?: string) =>
+    call(`/api/positions/${positionId}/changes${pageAfter(after)}`, changeListSchema),
   identification: (id: string) => call(`/api/identifications/${id}`, identificationSchema),
   saveIdentification: (id: string, input: IdentificationInput, saw: number) =>
     call(`/api/identifications/${id}${written(saw)}`, identificationSchema, put(input)),
-  repairs: (jobId: string, after?: string) =>
-    call(`/api/jobs/${jobId}/repairs${pageAfter(after)}`, repairListSchema),
+  repairs: (at: FoundAt, after?: string) =>
+    call(`${addressOf(at)}/repairs${pageAfter(after)}`, repairListSchema),
   repair: (id: string) => call(`/api/repairs/${id}`, repairSchema),
   saveRepair: (id: string, input: RepairInput, saw: number) =>
     call(`/api/repairs/${id}${written(saw)}`, repairSchema, put(input)),

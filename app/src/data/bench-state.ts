@@ -27,7 +27,7 @@ export type BenchAction =
   | { readonly type: "undo" }
   | {
       readonly type: "describe";
-      readonly change: Partial<Pick<BenchPart, "jobId" | "position" | "notes">>;
+      readonly change: Partial<Pick<BenchPart, "machineId" | "position" | "positionId" | "notes">>;
     }
   | { readonly type: "weigh-commonness"; readonly use: boolean }
   /** Says what lies on the bench; a pipe end is also what it is there for. */
@@ -38,10 +38,14 @@ export type BenchAction =
 /** How many steps back are kept. */
 const MOST_PAST = 60;
 
-export function emptyPart(identificationId: string, now: Date, jobId: string | null): BenchPart {
+export function emptyPart(
+  identificationId: string,
+  now: Date,
+  machineId: string | null,
+): BenchPart {
   return {
     identificationId,
-    jobId,
+    machineId,
     position: "",
     notes: "",
     readings: [],
@@ -56,7 +60,7 @@ export function emptyPart(identificationId: string, now: Date, jobId: string | n
 /** Another part of the same kind from the same machine, its own sizes yet to be read. */
 export function partLike(part: BenchPart, identificationId: string, now: Date): BenchPart {
   return {
-    ...emptyPart(identificationId, now, part.jobId),
+    ...emptyPart(identificationId, now, part.machineId),
     options: part.options,
     skipped: part.skipped,
     readings: [...readingsForNext(part.readings)],

@@ -31,10 +31,10 @@ export function takeReading(reading: Reading, draftsUsed: readonly DraftField[] 
   clearDrafts(draftsUsed);
 }
 
-/** Clears the bench for another part of the same job; undo brings the last one back. */
+/** Clears the bench for another part of the same machine; undo brings the last one back. */
 export function startAnother(): void {
-  const { jobId } = useBenchStore.getState().part;
-  changeBench({ type: "put-on-bench", part: emptyPart(uuid(), new Date(), jobId) });
+  const { machineId } = useBenchStore.getState().part;
+  changeBench({ type: "put-on-bench", part: emptyPart(uuid(), new Date(), machineId) });
 }
 
 /** Puts another part of the same kind and machine on the bench; undo brings the last one back. */

@@ -1,7 +1,7 @@
 import type {
   IdentificationRecord,
-  Job,
-  JobWithIdentifications,
+  Machine,
+  Position,
   Repair,
   StoredWord,
 } from "@root-gauge/contract";
@@ -11,15 +11,17 @@ import type { Parcel } from "./parcel";
 import { keysOf, QUERY_KEYS } from "./query-keys";
 import { recordToBe } from "./record-to-be";
 
-type Answer = Job | IdentificationRecord | Repair | StoredWord;
+type Answer = Machine | Position | IdentificationRecord | Repair | StoredWord;
 
 /** What was kept under a key before it was changed ahead of the server. */
 type Before = readonly (readonly [key: readonly string[], data: unknown])[];
 
-function post({ kind, id, body, saw }: Parcel): Promise<Answer> {
+function post({ kind, id, body, saw, touched }: Parcel): Promise<Answer> {
   switch (kind) {
-    case "job":
-      return api.saveJob(id, body, saw);
+    case "machine":
+      return api.saveMachine(id, body, saw);
+    case "position":
+      return api.savePosition(id, body, saw, touched);
     case "identification":
       return api.saveIdentification(id, body, saw);
     case "repair":
@@ -29,10 +31,13 @@ function post({ kind, id, body, saw }: Parcel): Promise<Answer> {
   }
 }
 
-type JobPages = InfiniteData<JobWithIdentifications>;
+type FindingPages = InfiniteData<{
+  readonly identifications: readonly IdentificationRecord[];
+  readonly next: string | null;
+}>;
 
-/** A job's pages without a part that was taken out, or moved. */
-function withoutPart(pages: JobPages, id: string): JobPages {
+/** A list's pages without a part that was taken out, or moved. */
+function withoutPart(pages: FindingPages, id: string): FindingPages {
   return {
     ...pages,
     pages: pages.pages.map((page) => ({
@@ -42,8 +47,8 @@ function withoutPart(pages: JobPages, id: string): JobPages {
   };
 }
 
-/** A job's pages with a part in its place: where it stood, else at the top. */
-function withPart(pages: JobPages, record: IdentificationRecord): JobPages {
+/** A list's pages with a part in its place: where it stood, else at the top. */
+function withPart(pages: FindingPages, record: IdentificationRecord): FindingPages {
   const stands = pages.pages.some(({ identifications }) =>
     identifications.some(({ id }) => id === record.id),
   );
@@ -60,9 +65,13 @@ function withPart(pages: JobPages, record: IdentificationRecord): JobPages {
 /** Shows a part as it is being saved, or as the server has it, wherever it is shown. */
 function showPart(client: QueryClient, record: IdentificationRecord): void {
   client.setQueryData(QUERY_KEYS.identification(record.id), record);
-  for (const [key, pages] of client.getQueriesData<JobPages>({ queryKey: ["job"] })) {
+  for (const [key, pages] of client.getQueriesData<FindingPages>({ queryKey: ["findings"] })) {
     if (pages === undefined) continue;
-    const stands = !record.removed && key[1] === record.jobId;
+    const [, place, which] = key;
+    const isThere =
+      (place === record.machineId && (which === "all" || record.positionId === null)) ||
+      place === record.positionId;
+    const stands = !record.removed && isThere;
     client.setQueryData(key, stands ? withPart(pages, record) : withoutPart(pages, record.id));
   }
 }
@@ -82,7 +91,8 @@ export async function deliverParcel(client: QueryClient, parcel: Parcel): Promis
       await Promise.all(keys.map((queryKey) => client.cancelQueries({ queryKey })));
       const before = keys.map((key) => [key, client.getQueryData(key)] as const);
       if (sent.kind === "identification") showPart(client, recordToBe(sent));
-      if (sent.kind === "job") client.setQueryData(QUERY_KEYS.jobName(sent.id), sent.body.name);
+      if (sent.kind === "machine")
+        client.setQueryData(QUERY_KEYS.machineName(sent.id), sent.body.name);
       return before;
     },
     onError: (_error, _sent, before) => {
@@ -90,6 +100,7 @@ export async function deliverParcel(client: QueryClient, parcel: Parcel): Promis
     },
     onSuccess: (answer) => {
       if ("readings" in answer) showPart(client, answer);
+      if ("path" in answer) client.setQueryData(QUERY_KEYS.position(answer.id), answer);
       if ("record" in answer) client.setQueryData(QUERY_KEYS.repair(answer.id), answer);
     },
     onSettled: () => Promise.all(keys.map((queryKey) => client.invalidateQueries({ queryKey }))),

@@ -2,13 +2,14 @@ import { useShallow } from "zustand/react/shallow";
 import { DRAFT_FIELDS, type DraftField } from "./draft-fields";
 import type { Drafts } from "./kept-schemas";
 import { createKeptStore } from "./kept-store";
+import { keptJson } from "./older-names";
 import { schemasToCome } from "./schemas-to-come";
 import { storage } from "./text-storage";
 
 /** What was typed while drafts were still kept with the part. */
 function draftsOfOldBench(): Drafts {
   try {
-    const kept = JSON.parse(storage.getItem("rg.bench") ?? "null") as { drafts?: unknown } | null;
+    const kept = keptJson(storage.getItem("rg.bench")) as { drafts?: unknown } | null;
     const typed = Object.entries(kept?.drafts ?? {}).filter(
       ([field, text]) => DRAFT_FIELDS.some((known) => known === field) && typeof text === "string",
     );

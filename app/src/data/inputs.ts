@@ -1,24 +1,38 @@
 import type {
   IdentificationInput,
   IdentificationRecord,
-  Job,
-  JobInput,
+  Machine,
+  MachineInput,
+  Position,
+  PositionInput,
   Repair,
   RepairInput,
 } from "@root-gauge/contract";
 
+/** The position of a stored record, where it has one. */
+const atPosition = ({ positionId }: { readonly positionId: string | null }) =>
+  positionId === null ? {} : { positionId };
+
 /** A stored part as it is sent again, for a change of some of it. */
 export function inputOfPart(record: IdentificationRecord): IdentificationInput {
-  const { jobId, position, readings, options, notes, replacement, takenAt } = record;
-  return { jobId, position, readings, options, notes, replacement, takenAt };
+  const { machineId, position, readings, options, notes, replacement, takenAt } = record;
+  const sent = { machineId, position, readings, options, notes, replacement, takenAt };
+  return { ...sent, ...atPosition(record) };
 }
 
-export function inputOfJob({ name, origin }: Job): JobInput {
-  return { name, origin };
+export function inputOfMachine({ name, origin, year, stands, notes }: Machine): MachineInput {
+  return { name, origin, year, stands, notes };
+}
+
+export function inputOfPosition(position: Omit<Position, "path">): PositionInput {
+  const { machineId, parentId, name, rank, alike, state, spec, notes } = position;
+  return { machineId, parentId, name, rank, alike, state, spec, notes };
 }
 
 /** A stored repair as it is sent again; none where what is stored of it cannot be read. */
 export function inputOfRepair(repair: Repair): RepairInput | undefined {
-  const { jobId, position, record, takenAt } = repair;
-  return record === null ? undefined : { jobId, position, record, takenAt };
+  const { machineId, position, record, takenAt } = repair;
+  return record === null
+    ? undefined
+    : { machineId, position, record, takenAt, ...atPosition(repair) };
 }

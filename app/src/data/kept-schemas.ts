@@ -6,8 +6,10 @@ import { DRAFT_FIELDS } from "./draft-fields";
 const partSchema = z.object({
   /** The id it is, or will be, stored under. */
   identificationId: z.uuid(),
-  jobId: z.nullable(z.uuid()),
+  machineId: z.nullable(z.uuid()),
   position: z.string(),
+  /** The position itself, where it was chosen and not only named. */
+  positionId: z.optional(z.uuid()),
   notes: z.string(),
   readings: readingsSchema,
   options: identifyOptionsSchema,

@@ -1,6 +1,7 @@
 import type { z } from "zod/mini";
 import { create, type Mutate, type StoreApi, type UseBoundStore } from "zustand";
 import { persist, type PersistStorage } from "zustand/middleware";
+import { keptJson } from "./older-names";
 import { otherTabChanged } from "./other-tab";
 import { putAside } from "./put-aside";
 import { storage as deviceStorage, type TextStorage } from "./text-storage";
@@ -25,7 +26,7 @@ function believed<State>(key: string, schema: Schema<State>, storage: TextStorag
   const kept = storage.getItem(key);
   if (kept === null) return null;
   try {
-    const parsed = schema.safeParse(JSON.parse(kept));
+    const parsed = schema.safeParse(keptJson(kept));
     if (parsed.success) return { state: parsed.data };
   } catch {
     // Not JSON: put aside below like anything else that cannot be read.

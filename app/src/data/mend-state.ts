@@ -11,6 +11,7 @@ import {
 } from "@root-gauge/core/repair";
 import { z } from "zod/mini";
 import { createKeptStore } from "./kept-store";
+import { keptJson } from "./older-names";
 import { typedUnits } from "./typed-units";
 
 const text = z._default(z.string(), "");
@@ -78,8 +79,10 @@ const mendStateSchema = z.object({
   /** Repairs that were begun and given up for another. */
   former: z._default(z.array(z.object({ option: z.string(), done: z.array(stepDoneSchema) })), []),
   /** Where it is, and as what it is stored. */
-  jobId: z._default(z.nullable(z.string()), null),
+  machineId: z._default(z.nullable(z.string()), null),
   position: text,
+  /** The position itself, where it was chosen and not only named. */
+  positionId: z.optional(z.string()),
   repairId: z.optional(z.string()),
   saw: z._default(z.number(), 0),
   takenAt: z.optional(z.string()),
@@ -129,7 +132,7 @@ const EMPTY: MendState = {
   felt: [],
   note: "",
   former: [],
-  jobId: null,
+  machineId: null,
   position: "",
   saw: 0,
   outcome: null,
@@ -188,7 +191,7 @@ export function changeLength(length: MendLength, text: string, units: Units): vo
   changeDamage({ [length]: text, typedIn });
 }
 
-/** What is parked once the one at hand is left: with it, where something of it was done that no job holds yet. */
+/** What is parked once the one at hand is left: with it, where something of it was done that no machine holds yet. */
 function parkedWith({ parked, ...now }: MendState): string[] {
   const isWorth = now.done.length > 0 && (now.outcome === null || now.repairId === undefined);
   return isWorth ? [...parked, JSON.stringify(now)] : parked;
@@ -218,7 +221,7 @@ export function beginSymptom(symptom: MendState["symptom"]): void {
 
 function parkedState(text: string | undefined): MendState | undefined {
   try {
-    return mendStateSchema.safeParse(JSON.parse(text ?? "null")).data;
+    return mendStateSchema.safeParse(keptJson(text ?? null)).data;
   } catch {
     return undefined;
   }
@@ -289,7 +292,9 @@ export function leavePlan(): void {
 
 /** Writes at the plan's end, or at the step at hand. */
 export function writePlan(
-  change: Partial<Pick<MendState, "note" | "used" | "outcome" | "notes" | "jobId" | "position">>,
+  change: Partial<
+    Pick<MendState, "note" | "used" | "outcome" | "notes" | "machineId" | "position" | "positionId">
+  >,
 ): void {
   set(change);
 }

@@ -4,16 +4,16 @@ import type { NewParcel, Parcel } from "./parcel";
 import { allPutAside } from "./put-aside";
 import { memoryStorage } from "./text-storage";
 
-const JOB = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
-const OTHER_JOB = "2c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
+const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
+const OTHER_MACHINE = "2c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
 const PART = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
 
-const job = (name: string, queuedAt = 1, id = JOB): NewParcel => ({
-  kind: "job",
+const machine = (name: string, queuedAt = 1, id = MACHINE): NewParcel => ({
+  kind: "machine",
   id,
   queuedAt,
   saw: 0,
-  body: { name, origin: "" },
+  body: { name, origin: "", year: null, stands: "", notes: "" },
 });
 
 const part = (notes: string, queuedAt = 2, saw = 0): NewParcel => ({
@@ -22,7 +22,7 @@ const part = (notes: string, queuedAt = 2, saw = 0): NewParcel => ({
   queuedAt,
   saw,
   body: {
-    jobId: JOB,
+    machineId: MACHINE,
     position: "",
     readings: [{ kind: "external-diameter", mm: 9.9 }],
     options: {},
@@ -42,24 +42,24 @@ describe("the outbox", () => {
       sent.push(parcel.kind);
       return arrived();
     });
-    outbox.add(job("Harrow"));
+    outbox.add(machine("Harrow"));
     outbox.add(part(""));
     await Promise.all([outbox.deliver(), outbox.deliver()]);
-    expect(sent).toEqual(["job", "identification"]);
+    expect(sent).toEqual(["machine", "identification"]);
     expect(outbox.get()).toEqual({ parcels: [], serverAway: false });
   });
 
   it("keeps that order when the clock was set back in between", () => {
     const outbox = createOutbox(memoryStorage(), arrived);
-    outbox.add(job("Harrow", 9_000_000));
+    outbox.add(machine("Harrow", 9_000_000));
     outbox.add(part("", 1));
-    expect(outbox.get().parcels.map(({ kind }) => kind)).toEqual(["job", "identification"]);
+    expect(outbox.get().parcels.map(({ kind }) => kind)).toEqual(["machine", "identification"]);
   });
 
   it("keeps everything while the server is away, over a reload, and sends it later", async () => {
     const storage = memoryStorage();
     const away = createOutbox(storage, () => Promise.reject(new ServerAway("away")));
-    away.add(job("Harrow"));
+    away.add(machine("Harrow"));
     away.add(part("kept"));
     await away.deliver();
     expect(away.get()).toMatchObject({ serverAway: true, parcels: [{}, {}] });
@@ -70,7 +70,7 @@ describe("the outbox", () => {
       return arrived();
     });
     await reloaded.deliver();
-    expect(sent).toMatchObject([job("Harrow"), part("kept")]);
+    expect(sent).toMatchObject([machine("Harrow"), part("kept")]);
     expect(reloaded.get().parcels).toEqual([]);
   });
 
@@ -79,32 +79,34 @@ describe("the outbox", () => {
     const sent: string[] = [];
     const outbox = createOutbox(memoryStorage(), (parcel) => {
       sent.push(parcel.id);
-      return faulty && parcel.id === JOB ? Promise.reject(new ServerFault("a fault")) : arrived();
+      return faulty && parcel.id === MACHINE
+        ? Promise.reject(new ServerFault("a fault"))
+        : arrived();
     });
-    outbox.add(job("Harrow"));
-    outbox.add(job("Kestrel", 2, OTHER_JOB));
+    outbox.add(machine("Harrow"));
+    outbox.add(machine("Kestrel", 2, OTHER_MACHINE));
     await outbox.deliver();
-    expect(sent).toEqual([JOB, OTHER_JOB]);
+    expect(sent).toEqual([MACHINE, OTHER_MACHINE]);
     expect(outbox.get()).toMatchObject({
       serverAway: false,
-      parcels: [{ id: JOB, trouble: { kind: "fault", message: "a fault" } }],
+      parcels: [{ id: MACHINE, trouble: { kind: "fault", message: "a fault" } }],
     });
     faulty = false;
     await outbox.deliver();
     expect(outbox.get().parcels).toEqual([]);
   });
 
-  it("holds a part back while its job has not arrived", async () => {
+  it("holds a part back while its machine has not arrived", async () => {
     const outbox = createOutbox(memoryStorage(), (parcel) =>
-      parcel.kind === "job"
-        ? Promise.reject(new ServerRefused("invalid-body", "a job needs a name"))
+      parcel.kind === "machine"
+        ? Promise.reject(new ServerRefused("invalid-body", "a machine needs a name"))
         : arrived(),
     );
-    outbox.add(job("Harrow"));
+    outbox.add(machine("Harrow"));
     outbox.add(part("held"));
     await outbox.deliver();
     expect(outbox.get().parcels).toMatchObject([
-      { kind: "job", trouble: { kind: "refused", message: "a job needs a name" } },
+      { kind: "machine", trouble: { kind: "refused", message: "a machine needs a name" } },
       { kind: "identification" },
     ]);
     expect(outbox.get().parcels[1]).not.toHaveProperty("trouble");
@@ -166,22 +168,22 @@ describe("the outbox", () => {
     expect([times, sent()]).toEqual([2, []]);
   });
 
-  it("keeps a job before its parts when the job is saved again", () => {
+  it("keeps a machine before its parts when the machine is saved again", () => {
     const outbox = createOutbox(memoryStorage(), arrived);
-    outbox.add(job("Harrow"));
+    outbox.add(machine("Harrow"));
     outbox.add(part(""));
-    outbox.add(job("Harrow platen"));
-    expect(outbox.get().parcels.map(({ kind }) => kind)).toEqual(["job", "identification"]);
+    outbox.add(machine("Harrow platen"));
+    expect(outbox.get().parcels.map(({ kind }) => kind)).toEqual(["machine", "identification"]);
     expect(outbox.get().parcels[0]).toMatchObject({ body: { name: "Harrow platen" } });
   });
 
-  it.each(["{broken", "null", "7", '{"kind":"job"}', '{"kind":"constructor","id":"x"}'])(
+  it.each(["{broken", "null", "7", '{"kind":"machine"}', '{"kind":"constructor","id":"x"}'])(
     "puts aside a value of its own that is no parcel, and goes on: %s",
     async (text) => {
       const storage = memoryStorage();
       storage.setItem("rg.outbox.odd", text);
       const outbox = createOutbox(storage, arrived);
-      outbox.add(job("Harrow"));
+      outbox.add(machine("Harrow"));
       await outbox.deliver();
       expect(outbox.get().parcels).toEqual([]);
       expect(allPutAside(storage)).toMatchObject([{ from: "rg.outbox.odd", text }]);
@@ -190,12 +192,12 @@ describe("the outbox", () => {
 
   it("takes parcels that an older make has kept, in their order", () => {
     const storage = memoryStorage();
-    const { saw: _none, ...older } = job("Harrow", 1_700_000_000_000);
-    storage.setItem(`rg.outbox.${JOB}`, JSON.stringify({ ...older, refused: "once" }));
+    const { saw: _none, ...older } = machine("Harrow", 1_700_000_000_000);
+    storage.setItem(`rg.outbox.${MACHINE}`, JSON.stringify({ ...older, refused: "once" }));
     const outbox = createOutbox(storage, arrived);
     outbox.add(part("later"));
     expect(outbox.get().parcels).toMatchObject([
-      { kind: "job", saw: 0 },
+      { kind: "machine", saw: 0 },
       { kind: "identification" },
     ]);
   });

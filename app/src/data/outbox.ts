@@ -1,5 +1,6 @@
 import { ServerAway, ServerFault, ServerRefused } from "./api";
-import { jobOf, parcelSchema, type NewParcel, type Parcel, type Trouble } from "./parcel";
+import { keptJson } from "./older-names";
+import { awaitedBy, parcelSchema, type NewParcel, type Parcel, type Trouble } from "./parcel";
 import { putAside } from "./put-aside";
 import type { TextStorage } from "./text-storage";
 
@@ -46,7 +47,7 @@ function readParcels(storage: TextStorage): Parcel[] {
 /** The parcel that a text of the box holds, if it holds one. */
 export function parcelIn(text: string | null): Parcel | undefined {
   try {
-    const parsed = parcelSchema.safeParse(JSON.parse(text ?? "null"));
+    const parsed = parcelSchema.safeParse(keptJson(text));
     return parsed.success ? parsed.data : undefined;
   } catch {
     return undefined;
@@ -61,13 +62,22 @@ function troubleOf(error: unknown): Trouble | undefined {
   return error instanceof ServerFault ? { kind: "fault", message: error.message } : undefined;
 }
 
+/** The fields that two changes of one position touch, where both say which: what is not said is all of them. */
+function touchedByBoth(parcel: NewParcel, older: Parcel | undefined): Pick<NewParcel, "touched"> {
+  if (parcel.touched === undefined || older === undefined) return {};
+  if (older.touched === undefined) return { touched: undefined };
+  return { touched: [...new Set([...older.touched, ...parcel.touched])] };
+}
+
 /** A fault of the server may pass by itself; what was refused waits for a person. */
 export const isSent = ({ trouble }: Parcel) => trouble === undefined || trouble.kind === "fault";
 
-/** What belongs to a job that is still here waits for it: the server would refuse it. */
-export function waitsForJob(parcel: Parcel, parcels: readonly Parcel[]): boolean {
-  const jobId = jobOf(parcel);
-  return jobId !== undefined && parcels.some(({ kind, id }) => kind === "job" && id === jobId);
+/** What belongs to a machine or a position that is still here waits for it: the server would refuse it. */
+export function waitsForOther(parcel: Parcel, parcels: readonly Parcel[]): boolean {
+  const awaited = awaitedBy(parcel);
+  return parcels.some(
+    ({ kind, id }) => (kind === "machine" || kind === "position") && awaited.includes(id),
+  );
 }
 
 /**
@@ -110,7 +120,7 @@ export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
         const next = parcels.find(
           (parcel) =>
             isSent(parcel) &&
-            !waitsForJob(parcel, parcels) &&
+            !waitsForOther(parcel, parcels) &&
             !tried.has(storage.getItem(keyOf(parcel)) ?? ""),
         );
         if (next === undefined) return;
@@ -136,7 +146,8 @@ export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
       // A parcel keeps its place in the queue, and the version seen when the first of its kind was put in.
       const older = parcels.find(({ id }) => id === parcel.id);
       const place = older?.place ?? Math.max(0, ...parcels.map((one) => one.place)) + 1;
-      keep({ ...parcel, place, saw: Math.max(parcel.saw, older?.saw ?? 0) });
+      const saw = Math.max(parcel.saw, older?.saw ?? 0);
+      keep({ ...parcel, place, saw, ...touchedByBoth(parcel, older) });
       update();
     },
     deliver: () => {

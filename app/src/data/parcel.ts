@@ -1,7 +1,8 @@
 import {
   identificationInputSchema,
-  jobInputSchema,
+  machineInputSchema,
   ownWordInputSchema,
+  positionInputSchema,
   repairInputSchema,
 } from "@root-gauge/contract";
 import { z } from "zod/mini";
@@ -21,6 +22,8 @@ const given = {
   queuedAt: z.number(),
   /** The version of the record that was seen here; 0 where there was none. */
   saw: z._default(z.int().check(z.minimum(0)), 0),
+  /** The fields that were changed of what was seen, where that is known: others are left as the server has them. */
+  touched: z.optional(z.array(z.string())),
 };
 
 const common = {
@@ -33,7 +36,8 @@ const common = {
 /** Something to be saved on the server, kept here until the server has it. */
 export const parcelSchema = z.pipe(
   z.discriminatedUnion("kind", [
-    z.object({ ...common, kind: z.literal("job"), body: jobInputSchema }),
+    z.object({ ...common, kind: z.literal("machine"), body: machineInputSchema }),
+    z.object({ ...common, kind: z.literal("position"), body: positionInputSchema }),
     z.object({ ...common, kind: z.literal("identification"), body: identificationInputSchema }),
     z.object({ ...common, kind: z.literal("repair"), body: repairInputSchema }),
     z.object({ ...common, kind: z.literal("word"), body: ownWordInputSchema }),
@@ -47,7 +51,8 @@ export type Trouble = z.infer<typeof troubleSchema>;
 
 /** A parcel as it is handed in; its place is given to it. */
 export const newParcelSchema = z.discriminatedUnion("kind", [
-  z.object({ ...given, kind: z.literal("job"), body: jobInputSchema }),
+  z.object({ ...given, kind: z.literal("machine"), body: machineInputSchema }),
+  z.object({ ...given, kind: z.literal("position"), body: positionInputSchema }),
   z.object({ ...given, kind: z.literal("identification"), body: identificationInputSchema }),
   z.object({ ...given, kind: z.literal("repair"), body: repairInputSchema }),
   z.object({ ...given, kind: z.literal("word"), body: ownWordInputSchema }),
@@ -55,7 +60,10 @@ export const newParcelSchema = z.discriminatedUnion("kind", [
 
 export type NewParcel = z.infer<typeof newParcelSchema>;
 
-/** The job that a parcel belongs to, where it belongs to one. */
-export function jobOf(parcel: Parcel): string | undefined {
-  return parcel.kind === "job" || parcel.kind === "word" ? undefined : parcel.body.jobId;
+/** The ids of the machine and the position that a parcel belongs to, where it belongs to any. */
+export function awaitedBy(parcel: Parcel): readonly string[] {
+  if (parcel.kind === "machine" || parcel.kind === "word") return [];
+  const { machineId } = parcel.body;
+  const within = parcel.kind === "position" ? parcel.body.parentId : parcel.body.positionId;
+  return within ? [machineId, within] : [machineId];
 }

@@ -1,144 +1,51 @@
-import type { IdentificationRecord, Job, Repair } from "@root-gauge/contract";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
-import { useDeferredValue, useMemo } from "react";
-import { api } from "./api";
-import type { Parcel } from "./parcel";
+import { api, type FoundAt } from "./api";
+import { PAGED, moreOf } from "./paged";
 import { queryClient } from "./query-client";
 import { QUERY_KEYS } from "./query-keys";
-import { recordToBe, repairToBe } from "./record-to-be";
-import { useOutbox } from "./saving";
+import { inLists, merged, useWaiting, type Waiting } from "./waiting";
 
-/** A record, and whether the server has it yet. */
-export type Kept<Record> = Record & { readonly waiting: boolean };
+/** Whether a record belongs there: what waits to be moved stands in its new place only. */
+const isAt =
+  (at: FoundAt) =>
+  ({ machineId, positionId }: { readonly machineId: string; readonly positionId: string | null }) =>
+    "machineId" in at
+      ? machineId === at.machineId && (at.placed === undefined || positionId === null)
+      : positionId === at.positionId;
 
-function merged<Item extends { id: string }>(
-  waiting: readonly Kept<Item>[],
-  stored: readonly (Item & { readonly waiting?: boolean })[],
-): Kept<Item>[] {
-  const ids = new Set(waiting.map(({ id }) => id));
-  return [
-    ...waiting,
-    ...stored.filter(({ id }) => !ids.has(id)).map((item) => ({ ...item, waiting: false })),
-  ];
+/** Whether the server knows the place yet. */
+function isOnServer(at: FoundAt, { unsaved }: Waiting): boolean {
+  return !unsaved.has("machineId" in at ? at.machineId : at.positionId);
 }
 
-const inLists = ({ removed }: { readonly removed: boolean }) => !removed;
-
-interface Waiting {
-  readonly jobs: readonly Kept<Job>[];
-  readonly identifications: readonly Kept<IdentificationRecord>[];
-  readonly repairs: readonly Kept<Repair>[];
-}
-
-function waitingOf(parcels: readonly Parcel[]): Waiting {
-  const identifications = parcels.flatMap((parcel) =>
-    parcel.kind === "identification" ? [{ ...recordToBe(parcel), waiting: true }] : [],
-  );
-  const jobs = parcels.flatMap((parcel): Kept<Job>[] => {
-    if (parcel.kind !== "job") return [];
-    const at = new Date(parcel.queuedAt).toISOString();
-    const parts = identifications.filter(
-      (record) => record.jobId === parcel.id && inLists(record),
-    ).length;
-    const stored = { createdAt: at, updatedAt: at, version: Math.max(1, parcel.saw) };
-    const removed = parcel.body.removed === true;
-    const job = { ...parcel.body, ...stored, removed, identifications: parts };
-    return [{ ...job, id: parcel.id, waiting: true }];
-  });
-  const repairs = parcels.flatMap((parcel) =>
-    parcel.kind === "repair" ? [{ ...repairToBe(parcel), waiting: true }] : [],
-  );
-  return { jobs, identifications, repairs };
-}
-
-/** Identifies what waits once for each change of the outbox, not at every render that asks for a job's name. */
-function useWaiting(): Waiting {
-  const { parcels } = useOutbox();
-  return useMemo(() => waitingOf(parcels), [parcels]);
-}
-
-interface HasMore {
-  readonly hasNextPage: boolean;
-  readonly isFetchingNextPage: boolean;
-  fetchNextPage(): Promise<unknown>;
-}
-
-/** Fetches the next page of a list, where there is one and it is not on its way. */
-const moreOf = (query: HasMore) => () => {
-  if (query.hasNextPage && !query.isFetchingNextPage) void query.fetchNextPage();
-};
-
-/** All jobs so far: those waiting to be saved first, then the server's, page by page. */
-export function useJobs() {
-  const query = useInfiniteQuery({
-    queryKey: QUERY_KEYS.jobs,
-    queryFn: ({ pageParam }) => api.jobs(pageParam),
-    initialPageParam: undefined as string | undefined,
-    getNextPageParam: ({ next }) => next ?? undefined,
-  });
+/** What was found there so far, what waits to be saved first. */
+export function useFindings(at: FoundAt) {
   const waiting = useWaiting();
-  const stored = query.data?.pages.flatMap(({ jobs }) => jobs) ?? [];
-  return { query, jobs: merged(waiting.jobs, stored).filter(inLists), more: moreOf(query) };
-}
-
-const holds = (text: string) => (job: Job) =>
-  `${job.name} ${job.origin}`.toLowerCase().includes(text.trim().toLowerCase());
-
-/**
- * Jobs that hold a text, the last touched first: those that are known here at once, the others as the server finds
- * them.
- */
-export function useJobSearch(text: string) {
-  const known = useJobs();
-  const asked = useDeferredValue(text.trim());
-  const query = useQuery({
-    queryKey: QUERY_KEYS.jobSearch(asked),
-    queryFn: () => api.jobs(undefined, asked),
-    enabled: asked !== "" && known.query.hasNextPage,
-    gcTime: 60_000,
-  });
-  const here = text.trim() === "" ? known.jobs : known.jobs.filter(holds(text));
-  const found = (query.data?.jobs ?? []).filter(holds(text));
-  return { query: known.query, jobs: merged(here, found).filter(inLists), all: known.jobs };
-}
-
-/** One job with its identifications so far, those waiting to be saved among them. */
-export function useJob(id: string) {
-  const waiting = useWaiting();
-  const waitingJob = waiting.jobs.find((job) => job.id === id);
   const query = useInfiniteQuery({
-    queryKey: QUERY_KEYS.job(id),
-    queryFn: ({ pageParam }) => api.job(id, pageParam),
-    initialPageParam: undefined as string | undefined,
-    getNextPageParam: ({ next }) => next ?? undefined,
-    enabled: waitingJob === undefined,
+    queryKey: QUERY_KEYS.findings(at),
+    queryFn: ({ pageParam }) => api.findings(at, pageParam),
+    ...PAGED,
+    enabled: isOnServer(at, waiting),
   });
   const stored = query.data?.pages.flatMap(({ identifications }) => identifications) ?? [];
   return {
     query,
-    job: waitingJob ?? query.data?.pages[0]?.job,
-    // One that waits to be moved or taken out stands here no more.
-    identifications: merged(waiting.identifications, stored).filter(
-      (record) => record.jobId === id && inLists(record),
-    ),
+    findings: merged(waiting.identifications, stored).filter(isAt(at)).filter(inLists),
     more: moreOf(query),
   };
 }
 
-/** A job's repairs so far, those waiting to be saved first. */
-export function useRepairs(jobId: string) {
+/** What was mended there so far, what waits to be saved first. */
+export function useRepairs(at: FoundAt) {
   const waiting = useWaiting();
   const query = useInfiniteQuery({
-    queryKey: QUERY_KEYS.repairs(jobId),
-    queryFn: ({ pageParam }) => api.repairs(jobId, pageParam),
-    initialPageParam: undefined as string | undefined,
-    getNextPageParam: ({ next }) => next ?? undefined,
-    enabled: !waiting.jobs.some(({ id }) => id === jobId),
+    queryKey: QUERY_KEYS.repairs(at),
+    queryFn: ({ pageParam }) => api.repairs(at, pageParam),
+    ...PAGED,
+    enabled: isOnServer(at, waiting),
   });
   const stored = query.data?.pages.flatMap(({ repairs }) => repairs) ?? [];
-  const repairs = merged(waiting.repairs, stored).filter(
-    (repair) => repair.jobId === jobId && inLists(repair),
-  );
+  const repairs = merged(waiting.repairs, stored).filter(isAt(at)).filter(inLists);
   return { repairs, next: query.hasNextPage, more: moreOf(query) };
 }
 
@@ -182,16 +89,4 @@ export function useStoredRepair(id: string) {
 /** The shop's own words as the server has them, whatever waits here; in every room, those without a provider too. */
 export function useStoredWords() {
   return useQuery({ queryKey: QUERY_KEYS.words, queryFn: api.words }, queryClient);
-}
-
-/** A job's name, when it is known here: from the list, else by asking for that job. */
-export function useJobName(id: string | null): string | undefined {
-  const { jobs, query } = useJobs();
-  const listed = jobs.find((job) => job.id === id)?.name;
-  const asked = useQuery({
-    queryKey: QUERY_KEYS.jobName(id ?? ""),
-    queryFn: async () => (await api.job(id ?? "")).job.name,
-    enabled: id !== null && listed === undefined && query.isSuccess,
-  });
-  return listed ?? asked.data;
 }

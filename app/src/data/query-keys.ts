@@ -1,13 +1,21 @@
+import type { FoundAt } from "./api";
 import type { Parcel } from "./parcel";
 
-/** What each answer of the server is kept under. A list of jobs, one job, its name, one part: a change touches its own. */
+const placeOf = (at: FoundAt) =>
+  "machineId" in at ? [at.machineId, at.placed ?? "all"] : [at.positionId, "all"];
+
+/** What each answer of the server is kept under. A list of machines, one machine, its name, one part: a change touches its own. */
 export const QUERY_KEYS = {
-  jobs: ["jobs"] as const,
-  jobSearch: (text: string) => ["jobs", text] as const,
-  job: (id: string) => ["job", id] as const,
-  jobName: (id: string) => ["job-name", id] as const,
+  machines: ["machines"] as const,
+  machineSearch: (text: string) => ["machines", text] as const,
+  machine: (id: string) => ["machine", id] as const,
+  machineName: (id: string) => ["machine-name", id] as const,
+  positions: (machineId: string) => ["positions", machineId] as const,
+  position: (id: string) => ["position", id] as const,
+  findings: (at: FoundAt) => ["findings", ...placeOf(at)] as const,
+  changes: (positionId: string) => ["changes", positionId] as const,
   identification: (id: string) => ["identification", id] as const,
-  repairs: (jobId: string) => ["repairs", jobId] as const,
+  repairs: (at: FoundAt) => ["repairs", ...placeOf(at)] as const,
   repair: (id: string) => ["repair", id] as const,
   words: ["words"] as const,
   met: ["met"] as const,
@@ -17,20 +25,21 @@ export const QUERY_KEYS = {
 export function keysOf(
   parcel: Pick<Parcel, "kind" | "id" | "body">,
 ): readonly (readonly string[])[] {
-  if (parcel.kind === "job") {
-    return [QUERY_KEYS.jobs, QUERY_KEYS.job(parcel.id), QUERY_KEYS.jobName(parcel.id)];
-  }
   if (parcel.kind === "word") return [QUERY_KEYS.words];
-  const { jobId } = parcel.body as { jobId: string };
-  // It may have stood in another job before: the lists of all jobs are asked for again as they are shown.
-  if (parcel.kind === "repair") {
-    return [QUERY_KEYS.jobs, QUERY_KEYS.repairs(jobId), ["repairs"], QUERY_KEYS.repair(parcel.id)];
+  const { machines } = QUERY_KEYS;
+  if (parcel.kind === "machine") {
+    return [machines, QUERY_KEYS.machine(parcel.id), QUERY_KEYS.machineName(parcel.id)];
   }
-  return [
-    QUERY_KEYS.jobs,
-    QUERY_KEYS.job(jobId),
-    ["job"],
-    QUERY_KEYS.identification(parcel.id),
-    QUERY_KEYS.met,
-  ];
+  const { machineId } = parcel.body as { machineId: string };
+  const ofMachine = [machines, QUERY_KEYS.machine(machineId), QUERY_KEYS.positions(machineId)];
+  // It may have stood elsewhere before, and a place may be made for it: what is shown of all places is asked for again.
+  const ofPlaces = [...ofMachine, ["position"], ["changes"]];
+  switch (parcel.kind) {
+    case "position":
+      return [...ofPlaces, ["findings"], ["repairs"]];
+    case "repair":
+      return [...ofPlaces, ["repairs"], QUERY_KEYS.repair(parcel.id)];
+    default:
+      return [...ofPlaces, ["findings"], QUERY_KEYS.identification(parcel.id), QUERY_KEYS.met];
+  }
 }

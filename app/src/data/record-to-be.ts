@@ -1,4 +1,4 @@
-import type { IdentificationRecord, Repair } from "@root-gauge/contract";
+import type { IdentificationRecord, Position, Repair } from "@root-gauge/contract";
 import { identify, summaryOf } from "@root-gauge/core";
 import { repairSummary } from "@root-gauge/core/repair-words";
 import type { Parcel } from "./parcel";
@@ -12,7 +12,8 @@ export function recordToBe({
 }: Extract<Parcel, { kind: "identification" }>): IdentificationRecord {
   const result = summaryOf(identify(body.readings, body.options));
   const removed = body.removed === true;
-  return { ...body, id, result, removed, ...storedAt(queuedAt, saw) };
+  const positionId = body.positionId ?? null;
+  return { ...body, id, positionId, result, removed, ...storedAt(queuedAt, saw) };
 }
 
 /** What a waiting repair will become. */
@@ -24,7 +25,18 @@ export function repairToBe({
 }: Extract<Parcel, { kind: "repair" }>): Repair {
   const { thread = "", title = "", steps = 0 } = repairSummary(body.record) ?? {};
   const removed = body.removed === true;
-  return { ...body, id, thread, title, steps, removed, ...storedAt(queuedAt, saw) };
+  const positionId = body.positionId ?? null;
+  return { ...body, id, positionId, thread, title, steps, removed, ...storedAt(queuedAt, saw) };
+}
+
+/** What a waiting position will become, as a tree shows it; where it stands is worked out with the others. */
+export function positionToBe({
+  id,
+  body,
+  queuedAt,
+  saw,
+}: Extract<Parcel, { kind: "position" }>): Omit<Position, "path"> {
+  return { ...body, id, removed: body.removed === true, ...storedAt(queuedAt, saw) };
 }
 
 function storedAt(queuedAt: number, saw: number) {

@@ -1,7 +1,8 @@
 import type {
   IdentificationInput,
-  JobInput,
+  MachineInput,
   OwnWordInput,
+  PositionInput,
   RepairInput,
 } from "@root-gauge/contract";
 import { useEffect, useSyncExternalStore } from "react";
@@ -17,9 +18,24 @@ const RETRY_MS = 3000;
 /** The saves of this device that the server does not have yet. */
 export const outbox = createOutbox(storage, (parcel) => deliverParcel(queryClient, parcel));
 
-/** @param saw the version of the job that was seen here; 0 for a new one */
-export function saveJob(id: string, body: JobInput, saw = 0): void {
-  outbox.add({ kind: "job", id, body, queuedAt: Date.now(), saw });
+/** @param saw the version of the machine that was seen here; 0 for a new one */
+export function saveMachine(id: string, body: MachineInput, saw = 0): void {
+  outbox.add({ kind: "machine", id, body, queuedAt: Date.now(), saw });
+  void outbox.deliver();
+}
+
+/**
+ * @param saw the version of the position that was seen here; 0 for a new one
+ * @param touched the fields that were changed of it
+ */
+export function savePosition(
+  id: string,
+  body: PositionInput,
+  saw = 0,
+  touched?: readonly (keyof PositionInput)[],
+): void {
+  const fields = touched === undefined ? {} : { touched: [...touched] };
+  outbox.add({ kind: "position", id, body, queuedAt: Date.now(), saw, ...fields });
   void outbox.deliver();
 }
 

@@ -1,8 +1,8 @@
 import type { Repair } from "@root-gauge/contract";
-import { JOB_SENTENCES } from "@root-gauge/core/job-words";
+import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
 import { progressWords } from "@root-gauge/core/repair-words";
 import { View } from "@tamagui/core";
-import type { Kept } from "../data/queries";
+import type { Kept } from "../data/waiting";
 import { ListRow } from "../kit/list-row";
 import { Body, Figure, Small } from "../kit/text";
 
@@ -18,10 +18,10 @@ export function RepairRow({ repair, onPress }: { repair: Kept<Repair>; onPress: 
         <Body>{position === "" ? "Place not named" : position}</Body>
         <Small>
           {record === null
-            ? JOB_SENTENCES.repairUnreadable
+            ? RECORD_SENTENCES.repairUnreadable
             : progressWords(record.outcome, record.done.length, steps)}
         </Small>
-        {repair.waiting ? <Small>{JOB_SENTENCES.notOnServer}</Small> : null}
+        {repair.waiting ? <Small>{RECORD_SENTENCES.notOnServer}</Small> : null}
       </View>
     </ListRow>
   );

@@ -1,4 +1,4 @@
-import { JOB_SENTENCES } from "@root-gauge/core/job-words";
+import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { ActionButton } from "./action-button";
@@ -26,7 +26,7 @@ export function CopyButton({ text, label = "Copy", says }: CopyButtonProps) {
   const [said, setSaid] = useState("");
   const copy = async () => {
     const done = await copied(text());
-    setSaid(done ? "Copied." : JOB_SENTENCES.copyForbidden);
+    setSaid(done ? "Copied." : RECORD_SENTENCES.copyForbidden);
   };
   return (
     <View gap={4}>

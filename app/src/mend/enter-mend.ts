@@ -4,21 +4,23 @@ import { beginWith, type MendState } from "../data/mend-state";
 /** What is known of a part that is to be mended, from where it was named. */
 export interface KnownPart {
   readonly thread: Thread | undefined;
-  readonly jobId: string | null;
+  readonly machineId: string | null;
   readonly position: string;
+  readonly positionId?: string | undefined;
   /** Over its crests and its pitch, where no thread is: all that a file asks for. */
   readonly odd?: { readonly crests: string; readonly pitch: string };
   readonly gradeId?: string | undefined;
 }
 
 /** Lays a part in Mend, where it is asked what is wrong with it. A hole tapped for an insert is mended as its screw's. */
-export function enterMend({ thread, jobId, position, odd, gradeId }: KnownPart): void {
+export function enterMend({ thread, odd, gradeId, ...where }: KnownPart): void {
   const named = thread === undefined ? undefined : (threadInsideInsert(thread) ?? thread);
   const known: Partial<MendState> = {
     choosing: true,
     thread: named?.designation ?? "",
-    jobId,
-    position,
+    machineId: where.machineId,
+    position: where.position,
+    ...(where.positionId === undefined ? {} : { positionId: where.positionId }),
     ...(odd === undefined ? {} : { odd: true, typedIn: "mm", ...odd }),
     ...(gradeId === undefined ? {} : { grade: gradeId }),
   };

@@ -25,8 +25,14 @@ export function MendFromBench({ part, identification, sizes }: MendFromBenchProp
     <ActionButton
       label="It is damaged: mend it"
       onPress={() => {
-        const { jobId, position } = part;
-        enterMend({ thread, jobId, position, ...(odd === undefined ? {} : { odd }) });
+        const { machineId, position, positionId } = part;
+        enterMend({
+          thread,
+          machineId,
+          position,
+          positionId,
+          ...(odd === undefined ? {} : { odd }),
+        });
         router.push("/mend");
       }}
     />

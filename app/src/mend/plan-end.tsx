@@ -18,15 +18,15 @@ export interface PlanEndProps {
 
 export const isFinished = ({ state, work }: PlanEndProps) => state.done.length >= work.steps.length;
 
-/** Saves what was done under its job, or says what is missing for it. */
+/** Saves what was done under its machine, or says what is missing for it. */
 export function usePlanSaving(props: PlanEndProps) {
   const { state, damage, work } = props;
   const router = useRouter();
   const [problem, setProblem] = useState<string>();
   const save = () => {
-    if (state.jobId === null) return setProblem(MEND_SENTENCES.chooseJob);
+    if (state.machineId === null) return setProblem(MEND_SENTENCES.chooseMachine);
     if (isFinished(props) && state.outcome === null) return setProblem(MEND_SENTENCES.sayOutcome);
-    const id = storeRepair(state, state.jobId, recordOf(state, damage, work));
+    const id = storeRepair(state, state.machineId, recordOf(state, damage, work));
     leavePlan();
     return router.push(`/repair/${id}`);
   };

@@ -89,7 +89,7 @@ function PlanBar({ at, step, finished, onDone, onSkip, onSave }: BarProps) {
       {step === undefined ? (
         <ActionButton
           primary
-          label={finished ? "Save it to the job" : "Save it half done"}
+          label={finished ? "Save it to the machine" : "Save it half done"}
           onPress={onSave}
         />
       ) : (

@@ -43,12 +43,13 @@ export function recordOf(state: MendState, damage: Damage, work: RepairWork): Re
   };
 }
 
-/** Saves the repair under its job, the first time under an id of its own. @returns its id */
-export function storeRepair(state: MendState, jobId: string, record: RepairRecord): string {
-  const { position, repairId: stored, saw, takenAt: first } = state;
+/** Saves the repair under its machine, the first time under an id of its own. @returns its id */
+export function storeRepair(state: MendState, machineId: string, record: RepairRecord): string {
+  const { position, positionId, repairId: stored, saw, takenAt: first } = state;
   const repairId = stored ?? uuid();
   const takenAt = first ?? new Date().toISOString();
-  const input: RepairInput = { jobId, position, record, takenAt };
+  const at = positionId === undefined ? {} : { positionId };
+  const input: RepairInput = { machineId, position, ...at, record, takenAt };
   saveRepair(repairId, input, saw);
   wasStored(repairId, saw, takenAt);
   return repairId;

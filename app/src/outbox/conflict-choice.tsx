@@ -1,9 +1,10 @@
-import { JOB_SENTENCES } from "@root-gauge/core/job-words";
+import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
 import { meaningWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { v4 as uuid } from "uuid";
 import { useStoredIdentification, useStoredRepair, useStoredWords } from "../data/queries";
 import type { Parcel } from "../data/parcel";
+import { inputOfPart } from "../data/inputs";
 import { outbox, saveIdentification, saveRepair } from "../data/saving";
 import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
@@ -69,7 +70,7 @@ function Choice({ id, here, there, version, onBoth }: ChoiceProps) {
 }
 
 function Fetching({ message }: { message: string | undefined }) {
-  return <Body role="status">{message ?? JOB_SENTENCES.fetchingServers}</Body>;
+  return <Body role="status">{message ?? RECORD_SENTENCES.fetchingServers}</Body>;
 }
 
 /** Both versions of a part that two devices changed. */
@@ -81,7 +82,7 @@ export function PartConflict({ parcel }: { parcel: PartParcel }) {
     <Choice
       id={parcel.id}
       here={partLines(parcel.body, units)}
-      there={partLines(theirs, units)}
+      there={partLines(inputOfPart(theirs), units)}
       version={theirs.version}
       onBoth={() => saveIdentification(uuid(), parcel.body)}
     />

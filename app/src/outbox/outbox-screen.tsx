@@ -1,4 +1,4 @@
-import { JOB_SENTENCES } from "@root-gauge/core/job-words";
+import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { FlatList } from "react-native";
@@ -58,7 +58,7 @@ export function OutboxScreen() {
         data={parcels}
         keyExtractor={({ id }) => id}
         renderItem={({ item }) => <ParcelCard parcel={item} parcels={parcels} />}
-        ListEmptyComponent={<Body role="status">{JOB_SENTENCES.nothingWaits}</Body>}
+        ListEmptyComponent={<Body role="status">{RECORD_SENTENCES.nothingWaits}</Body>}
         ListFooterComponent={
           <View gap={12}>
             {asides.map((aside) => (

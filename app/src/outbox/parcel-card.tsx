@@ -1,11 +1,11 @@
-import { jobInputSchema } from "@root-gauge/contract";
+import { machineInputSchema } from "@root-gauge/contract";
 import { damageFrom } from "@root-gauge/core/repair";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { changeBench } from "../data/bench";
 import type { Parcel } from "../data/parcel";
-import { outbox, saveJob } from "../data/saving";
+import { outbox, saveMachine } from "../data/saving";
 import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
@@ -16,16 +16,16 @@ import { reopen } from "../mend/reopen";
 import { PartConflict, RepairConflict, WordConflict } from "./conflict-choice";
 import { parcelTitle, partLines, repairLines, whyWaiting } from "./parcel-words";
 
-/** A job's name, put right and sent again. */
-function MendJob({ parcel }: { parcel: Extract<Parcel, { kind: "job" }> }) {
+/** A machine's name, put right and sent again. */
+function MendMachine({ parcel }: { parcel: Extract<Parcel, { kind: "machine" }> }) {
   const [name, setName] = useState(parcel.body.name);
-  const read = jobInputSchema.safeParse({ name, origin: parcel.body.origin });
+  const read = machineInputSchema.safeParse({ name, origin: parcel.body.origin });
   return (
     <View gap={8}>
-      <TextEntry label="Machine or job" value={name} longest={120} onChange={setName} />
+      <TextEntry label="Machine" value={name} longest={120} onChange={setName} />
       <ActionButton
         label="Save it under this name"
-        onPress={() => read.success && saveJob(parcel.id, read.data, parcel.saw)}
+        onPress={() => read.success && saveMachine(parcel.id, read.data, parcel.saw)}
       />
     </View>
   );
@@ -97,7 +97,9 @@ export function ParcelCard({ parcel, parcels }: { parcel: Parcel; parcels: reado
       {parcel.kind === "word" && parcel.trouble?.kind === "conflict" ? (
         <WordConflict parcel={parcel} />
       ) : null}
-      {parcel.kind === "job" && parcel.trouble !== undefined ? <MendJob parcel={parcel} /> : null}
+      {parcel.kind === "machine" && parcel.trouble !== undefined ? (
+        <MendMachine parcel={parcel} />
+      ) : null}
       <View flexDirection="row" flexWrap="wrap" gap={8}>
         {parcel.trouble?.kind === "conflict" ? null : (
           <ActionButton flex={1} label="Send again" says={`Send again: ${name}`} onPress={retry} />

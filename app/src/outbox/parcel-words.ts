@@ -1,11 +1,11 @@
 import type { IdentificationInput } from "@root-gauge/contract";
 import { identify, readingWords, summaryOf, type Units } from "@root-gauge/core";
-import { JOB_SENTENCES, sentAgainWords } from "@root-gauge/core/job-words";
+import { RECORD_SENTENCES, sentAgainWords } from "@root-gauge/core/record-words";
 import type { RepairRecord } from "@root-gauge/core/repair";
 import { progressWords, repairSummary } from "@root-gauge/core/repair-words";
 import { partTitleWords } from "@root-gauge/core/sheet-words";
 import type { Parcel } from "../data/parcel";
-import { waitsForJob } from "../data/outbox";
+import { waitsForOther } from "../data/outbox";
 import { favouredThread } from "@root-gauge/core/sheet";
 
 /** What a part comes to, in two lines: the thread or what goes in, and its readings. */
@@ -34,9 +34,10 @@ export function repairLines(record: RepairRecord): readonly string[] {
   ].filter(Boolean);
 }
 
-/** What a parcel is called: the job's name, or the place of the part. */
+/** What a parcel is called: the machine's name, or the place of the part. */
 export function parcelTitle(parcel: Parcel): string {
-  if (parcel.kind === "job") return `Job: ${parcel.body.name}`;
+  if (parcel.kind === "machine") return `Machine: ${parcel.body.name}`;
+  if (parcel.kind === "position") return `Position: ${parcel.body.name}`;
   if (parcel.kind === "word") return `Word: ${parcel.body.word}`;
   const what = parcel.kind === "repair" ? "A repair" : "A part";
   return parcel.body.position === "" ? `${what}, its place not named` : parcel.body.position;
@@ -47,14 +48,14 @@ export function whyWaiting(parcel: Parcel, parcels: readonly Parcel[]): string {
   const { trouble } = parcel;
   switch (trouble?.kind) {
     case "conflict":
-      return JOB_SENTENCES.changedElsewhere;
+      return RECORD_SENTENCES.changedElsewhere;
     case "refused":
       return `Refused: ${trouble.message}`;
     case "fault":
       return sentAgainWords(trouble.message);
     case undefined:
-      return waitsForJob(parcel, parcels)
-        ? JOB_SENTENCES.waitsForJob
-        : JOB_SENTENCES.waitsForServer;
+      return waitsForOther(parcel, parcels)
+        ? RECORD_SENTENCES.waitsForOther
+        : RECORD_SENTENCES.waitsForServer;
   }
 }

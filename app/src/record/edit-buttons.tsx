@@ -1,4 +1,4 @@
-import { JOB_SENTENCES } from "@root-gauge/core/job-words";
+import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
 import { View } from "@tamagui/core";
 import { ActionButton } from "../kit/action-button";
 import { Small } from "../kit/text";
@@ -19,7 +19,7 @@ export function EditButtons({ removeLabel, onSave, onLeave, onRemove }: EditButt
         <ActionButton flex={1} primary label="Keep the change" onPress={onSave} />
       </View>
       <ActionButton label={removeLabel} onPress={onRemove} />
-      <Small>{JOB_SENTENCES.removedIsKept}</Small>
+      <Small>{RECORD_SENTENCES.removedIsKept}</Small>
     </View>
   );
 }

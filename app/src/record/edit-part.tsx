@@ -39,7 +39,8 @@ export function EditPart({ record, name, onDone, onRemoved }: EditPartProps) {
     setProblem(why);
     if (why !== undefined) return;
     const replacement = asksForScrew ? replacementOf(draft) : record.replacement;
-    const input = { ...inputOfPart(record), ...where, notes, replacement };
+    const { positionId: _at, ...sent } = inputOfPart(record);
+    const input = { ...sent, ...where, notes, replacement };
     saveIdentification(record.id, input, record.version);
     onDone();
   };

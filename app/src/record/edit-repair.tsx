@@ -20,7 +20,10 @@ export function EditRepair({ repair, name, onDone, onRemoved }: EditRepairProps)
   const { where, change } = useEditedWhere(repair);
   const stored = inputOfRepair(repair);
   const save = () => {
-    if (stored !== undefined) saveRepair(repair.id, { ...stored, ...where }, repair.version);
+    if (stored !== undefined) {
+      const { positionId: _at, ...sent } = stored;
+      saveRepair(repair.id, { ...sent, ...where }, repair.version);
+    }
     onDone();
   };
   const takeOut = () => {

@@ -1,13 +1,24 @@
 import { useDraft, writeDraft } from "../data/drafts";
-import type { Where } from "../sheet/where-card";
+import type { Where } from "../sheet/where";
 
-/** Where a stored record belongs, as it is being changed. */
-export function useEditedWhere(stored: { readonly jobId: string; readonly position: string }) {
-  const jobId = useDraft("edit.job") || stored.jobId;
-  const position = useDraft("edit.position") ?? stored.position;
+interface StoredWhere {
+  readonly machineId: string;
+  readonly position: string;
+  readonly positionId: string | null;
+}
+
+/** Where a stored record belongs, as it is being changed: at its position, until another place is named. */
+export function useEditedWhere(stored: StoredWhere) {
+  const machineId = useDraft("edit.machine") || stored.machineId;
+  const named = useDraft("edit.position");
+  const chosen = useDraft("edit.at");
+  const stays = named === undefined && machineId === stored.machineId;
+  const positionId = (stays ? stored.positionId : chosen) || undefined;
   const change = (to: Partial<Where>) => {
-    if (to.jobId) writeDraft("edit.job", to.jobId);
+    if (to.machineId) writeDraft("edit.machine", to.machineId);
     if (to.position !== undefined) writeDraft("edit.position", to.position);
+    writeDraft("edit.at", to.positionId ?? "");
   };
-  return { where: { jobId, position }, change };
+  const where = { machineId, position: named ?? stored.position };
+  return { where: positionId === undefined ? where : { ...where, positionId }, change };
 }

@@ -1,13 +1,15 @@
 import type { Repair } from "@root-gauge/contract";
 import { damageFrom, repairWork, type Damage, type RepairRecord } from "@root-gauge/core/repair";
-import { JOB_SENTENCES } from "@root-gauge/core/job-words";
+import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
 import { planPaperWords, progressWords } from "@root-gauge/core/repair-words";
 import { SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import type { Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo, type ReactNode } from "react";
-import { useJobName, useRepair, type Kept } from "../data/queries";
+import { useRepair } from "../data/queries";
+import { useMachineName } from "../data/machine-queries";
+import type { Kept } from "../data/waiting";
 import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
 import { Facts } from "../kit/facts";
@@ -43,7 +45,7 @@ function RepairBody({ repair, record, damage, units, edit }: BodyProps) {
             <Heading>{words.title}</Heading>
             <Body>{words.subtitle}</Body>
             <Figure>{progressWords(record.outcome, record.done.length, work.steps.length)}</Figure>
-            {repair.waiting ? <Small>{JOB_SENTENCES.notOnServer}</Small> : null}
+            {repair.waiting ? <Small>{RECORD_SENTENCES.notOnServer}</Small> : null}
           </Card>
           {edit}
           {cut ? <BeforeAndAfter damage={damage} after={work.chosen ?? plan} /> : null}
@@ -75,11 +77,11 @@ export function RepairScreen({ id }: { id: string }) {
   const router = useRouter();
   const { units } = useSettings();
   const { repair, query } = useRepair(id);
-  const jobName = useJobName(repair?.jobId ?? null);
+  const machineName = useMachineName(repair?.machineId ?? null);
   const record = repair?.record ?? undefined;
   const damage = record === undefined ? undefined : damageFrom(record.damage);
   const { editing, begin, leave } = useEdit(id);
-  const title = [jobName, repair?.position].filter(Boolean).join(": ");
+  const title = [machineName, repair?.position].filter(Boolean).join(": ");
   return (
     <View flex={1} render="main">
       <PageHead
@@ -116,7 +118,7 @@ export function RepairScreen({ id }: { id: string }) {
                   onDone={leave}
                   onRemoved={() => {
                     leave();
-                    router.replace(`/jobs/${repair.jobId}`);
+                    router.replace(`/machine/${repair.machineId}`);
                   }}
                 />
               ) : null

@@ -18,7 +18,7 @@ import { PageActions, PageHead } from "../shell/page";
 import { CalloutBox } from "../callout/callout-box";
 import { CircumstancesCard } from "./circumstances-card";
 import { FastenerSheetView } from "./fastener-sheet-view";
-import { ShortOf, useSavingToJob, useSavingToRecord, WhereItGoes } from "./save-to-job";
+import { ShortOf, useSavingToMachine, useSavingToRecord, WhereItGoes } from "./save-to-machine";
 import { circumstancesOf, sheetPath, type SheetParams } from "../shell/sheet-address";
 
 /** The page while no part was written, or what was written is none. */
@@ -66,9 +66,9 @@ function FastenerPage({ spec, params }: { spec: ScrewSpec; params: SheetParams }
   const allowed = isAcknowledged(circumstances, acknowledgedAt);
   const replacement = { callout, circumstances, acknowledgedAt: acknowledgedAt ?? null };
   const [whereRef, toWhere] = useScrollTo();
-  const toJob = useSavingToJob({ replacement, allowed }, toWhere);
+  const toMachine = useSavingToMachine({ replacement, allowed }, toWhere);
   const toRecord = useSavingToRecord(record, { replacement, allowed });
-  const saving = record === undefined ? toJob : toRecord;
+  const saving = record === undefined ? toMachine : toRecord;
   return (
     <View flex={1} render="main">
       <PageHead title="Fastener sheet" backTo="/" aside={<UnitsSwitch />} />
@@ -99,7 +99,7 @@ function FastenerPage({ spec, params }: { spec: ScrewSpec; params: SheetParams }
           <>
             <CircumstancesCard value={circumstances} onChange={(place) => show(callout, place)} />
             {record === undefined ? (
-              <WhereItGoes ref={whereRef} problem={toJob.whereProblem} />
+              <WhereItGoes ref={whereRef} problem={toMachine.whereProblem} />
             ) : (
               <ShortOf lines={toRecord.shortOf} />
             )}

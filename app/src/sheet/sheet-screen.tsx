@@ -1,20 +1,23 @@
 import type { IdentificationRecord } from "@root-gauge/contract";
 import { USUAL_CIRCUMSTANCES } from "@root-gauge/core";
 import { formatCallout, type ScrewSpec } from "@root-gauge/core/callout";
-import { JOB_SENTENCES } from "@root-gauge/core/job-words";
+import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
 import { favouredThread, screwThatGoesIn } from "@root-gauge/core/sheet";
 import { partTitleWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo, useState, type ReactNode } from "react";
 import { changeBench, startAnother } from "../data/bench";
-import { useIdentification, useJobName, type Kept } from "../data/queries";
+import { useIdentification } from "../data/queries";
+import { useMachineName } from "../data/machine-queries";
+import type { Kept } from "../data/waiting";
 import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
 import { Body, Heading, Small } from "../kit/text";
 import { threadPath } from "../shell/links";
 import { EditAside } from "../record/edit-aside";
+import { inputOfPart } from "../data/inputs";
 import { EditPart } from "../record/edit-part";
 import { useEdit } from "../record/use-edit";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
@@ -28,30 +31,18 @@ import { SheetDrawing } from "./sheet-drawing";
 import { ThreadFacts } from "./thread-facts";
 
 function putOnBench(record: IdentificationRecord): void {
-  const { id, jobId, position, notes, readings, options, replacement, takenAt, version } = record;
-  changeBench({
-    type: "put-on-bench",
-    part: {
-      identificationId: id,
-      jobId,
-      position,
-      notes,
-      readings,
-      options,
-      skipped: [],
-      replacement,
-      saw: version,
-      takenAt,
-    },
-  });
+  const { id: identificationId, version: saw } = record;
+  const part = { ...inputOfPart(record), identificationId, skipped: [], saw };
+  changeBench({ type: "put-on-bench", part });
 }
 
-/** Lays what was named here in Mend, with its job and its place. */
+/** Lays what was named here in Mend, with its machine and its place. */
 function mendPart(record: IdentificationRecord): void {
-  const { jobId, position, result } = record;
+  const { machineId, position, result } = record;
+  const positionId = record.positionId ?? undefined;
   const spec = screwThatGoesIn(record);
   const thread = favouredThread(result) ?? spec?.thread;
-  enterMend({ thread, jobId, position, gradeId: spec?.gradeId });
+  enterMend({ thread, machineId, position, positionId, gradeId: spec?.gradeId });
 }
 
 interface SheetBodyProps {
@@ -101,7 +92,7 @@ function CameOut({ record }: Pick<SheetBodyProps, "record">) {
 }
 
 function Waiting({ record }: Pick<SheetBodyProps, "record">) {
-  return record.waiting ? <Body role="status">{JOB_SENTENCES.notOnServer}</Body> : null;
+  return record.waiting ? <Body role="status">{RECORD_SENTENCES.notOnServer}</Body> : null;
 }
 
 /** The sheet of a part that no screw is asked for in the place of: a nut, a fitting, or one not known yet. */
@@ -170,7 +161,7 @@ function SheetBody(props: SheetBodyProps) {
   return spec === undefined ? <PlainBody {...props} /> : <ScrewBody {...props} spec={spec} />;
 }
 
-/** What it is, in the words of its row in the job. */
+/** What it is, in the words of its row in the machine. */
 function partName({ result, replacement, readings }: IdentificationRecord): string {
   const named = partTitleWords(result, favouredThread(result)).title;
   return readings.length === 0 ? (replacement?.callout ?? named) : named;
@@ -180,10 +171,10 @@ function partName({ result, replacement, readings }: IdentificationRecord): stri
 export function SheetScreen({ id }: { id: string }) {
   const router = useRouter();
   const { record, query } = useIdentification(id);
-  const jobName = useJobName(record?.jobId ?? null);
+  const machineName = useMachineName(record?.machineId ?? null);
   const { editing, begin, leave } = useEdit(id);
   const title =
-    record === undefined ? "Sheet" : [jobName, record.position].filter(Boolean).join(": ");
+    record === undefined ? "Sheet" : [machineName, record.position].filter(Boolean).join(": ");
   return (
     <View flex={1} render="main">
       <PageHead
@@ -208,7 +199,7 @@ export function SheetScreen({ id }: { id: string }) {
                 onDone={leave}
                 onRemoved={() => {
                   leave();
-                  router.replace(`/jobs/${record.jobId}`);
+                  router.replace(`/machine/${record.machineId}`);
                 }}
               />
             ) : null

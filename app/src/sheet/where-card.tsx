@@ -3,12 +3,9 @@ import type { ReactNode, Ref } from "react";
 import { Card } from "../kit/surface";
 import { Heading } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
-import { JobPicker } from "./job-picker";
-
-export interface Where {
-  readonly jobId: string | null;
-  readonly position: string;
-}
+import { KnownPlaces } from "./known-places";
+import { MachinePicker } from "./machine-picker";
+import type { Where } from "./where";
 
 export interface WhereFieldsProps {
   readonly where: Where;
@@ -17,17 +14,25 @@ export interface WhereFieldsProps {
   readonly onChange: (change: Partial<Where>) => void;
 }
 
-/** The job a part belongs to, and its place on the machine. */
+/** The machine a part belongs to, and its place on the machine: one that is there already, or a new one. */
 export function WhereFields({ where, placeholder, problem, onChange }: WhereFieldsProps) {
   return (
     <View gap={8}>
-      <JobPicker jobId={where.jobId} problem={problem} onChoose={(jobId) => onChange({ jobId })} />
+      <MachinePicker
+        machineId={where.machineId}
+        problem={problem}
+        onChoose={(machineId) => onChange({ machineId, positionId: undefined })}
+      />
       <TextEntry
         label="Place on the machine"
         value={where.position}
         placeholder={placeholder}
-        longest={120}
-        onChange={(position) => onChange({ position })}
+        longest={600}
+        onChange={(position) => onChange({ position, positionId: undefined })}
+      />
+      <KnownPlaces
+        where={where}
+        onChoose={({ id, path }) => onChange({ position: path, positionId: id })}
       />
     </View>
   );

@@ -36,7 +36,7 @@ interface Missing {
 function missing(part: BenchPart, goesIn: string | undefined): Missing | undefined {
   if (part.readings.length === 0) return { at: "readings", why: SHEET_SENTENCES.nothingRead };
   if (goesIn !== undefined) return { at: "goes-in", why: goesIn };
-  return part.jobId === null ? { at: "where", why: SHEET_SENTENCES.chooseJob } : undefined;
+  return part.machineId === null ? { at: "where", why: SHEET_SENTENCES.chooseMachine } : undefined;
 }
 
 /** What is wrong, beside what it is wrong with. */
@@ -76,22 +76,26 @@ function WriteUp() {
   const derived = original === undefined ? "" : formatCallout(original);
   const draft = useReplacementDraft(part.replacement, derived);
   const asksForScrew = original !== undefined || part.replacement !== null;
-  const describe = (change: Partial<Pick<BenchPart, "jobId" | "position" | "notes">>) => {
+  const describe = (
+    change: Partial<Pick<BenchPart, "machineId" | "position" | "positionId" | "notes">>,
+  ) => {
     setProblem(undefined);
     changeBench({ type: "describe", change });
   };
   const said = (at: Missing["at"]) => (problem?.at === at ? problem.why : undefined);
 
   const save = () => {
-    const { identificationId, jobId, position, readings, options, notes, takenAt } = part;
+    const { identificationId, machineId, position, positionId } = part;
+    const { readings, options, notes, takenAt } = part;
     const found = missing(part, asksForScrew ? draft.problem : undefined);
     setProblem(found);
     if (found !== undefined) {
       ({ readings: toReadings, "goes-in": toGoesIn, where: toWhere })[found.at]();
     }
-    if (found !== undefined || jobId === null) return;
+    if (found !== undefined || machineId === null) return;
     const replacement = asksForScrew ? replacementOf(draft) : part.replacement;
-    const input = { jobId, position, readings, options, notes, takenAt, replacement };
+    const where = { machineId, position, ...(positionId === undefined ? {} : { positionId }) };
+    const input = { ...where, readings, options, notes, takenAt, replacement };
     saveIdentification(identificationId, input, part.saw);
     router.replace(`/sheet/${identificationId}`);
   };
@@ -148,7 +152,7 @@ function WriteUp() {
         }
       />
       <PageActions>
-        <ActionButton primary label="Save to the job" onPress={save} />
+        <ActionButton primary label="Save to the machine" onPress={save} />
       </PageActions>
     </>
   );

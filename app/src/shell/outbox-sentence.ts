@@ -1,9 +1,9 @@
 import {
-  JOB_SENTENCES,
+  RECORD_SENTENCES,
   savesAwayWords,
   saveRefusedWords,
   saveFaultWords,
-} from "@root-gauge/core/job-words";
+} from "@root-gauge/core/record-words";
 import type { OutboxState } from "../data/outbox";
 
 /** What is not on the server yet and why, the gravest first; undefined when nothing needs saying. */
@@ -14,7 +14,7 @@ export function outboxSentence({ parcels, serverAway }: OutboxState): string | u
   const saves = parcels.length;
   if (saves === 0) return undefined;
   if (serverAway) return savesAwayWords(saves);
-  if (conflict) return JOB_SENTENCES.conflict;
+  if (conflict) return RECORD_SENTENCES.conflict;
   if (refused !== undefined) return saveRefusedWords(saves, refused.trouble?.message ?? "");
   return fault === undefined ? undefined : saveFaultWords(saves, fault.trouble?.message ?? "");
 }

@@ -11,7 +11,7 @@ import { useTitle } from "./use-title";
 export interface PageHeadProps {
   readonly title: string;
   /** Where Back goes when there is nothing to go back to. */
-  readonly backTo?: "/" | "/jobs" | "/charts" | "/mend";
+  readonly backTo?: "/" | "/jobs" | "/charts" | "/mend" | `/machine/${string}`;
   /** What Back does where it does not leave the page. */
   readonly onBack?: () => void;
   readonly aside?: ReactNode;

@@ -2,7 +2,7 @@ import { readdirSync } from "node:fs";
 import path from "node:path";
 import { PAGES, isPage } from "@root-gauge/contract";
 
-/** The address of a route's file: "jobs/[id].tsx" is "/jobs/:id". */
+/** The address of a route's file: "machine/[id].tsx" is "/machine/:id". */
 function addressOf(file: string): string {
   const name = file.replace(/\.tsx$/, "").replace(/\[(\w+)\]/g, ":$1");
   return `/${name.replace(/(?:^|\/)index$/, "")}`;
@@ -16,11 +16,20 @@ describe("the pages that the server knows", () => {
     expect(files.map(addressOf).sort()).toEqual([...PAGES].sort());
   });
 
-  it.each(["/", "/jobs", "/jobs/", "/jobs/a-b", "/sheet/7", "/charts/thread"])("has %s", (at) => {
+  it.each([
+    "/",
+    "/jobs",
+    "/jobs/",
+    "/jobs/a-b",
+    "/machine/a-b",
+    "/position/7",
+    "/sheet/7",
+    "/charts/thread",
+  ])("has %s", (at) => {
     expect(isPage(at)).toBe(true);
   });
 
-  it.each(["/job", "/jobs/a/b", "/sheet", "/chartsx", "//", "/api"])("has no %s", (at) => {
+  it.each(["/machine", "/machines/a/b", "/sheet", "/chartsx", "//", "/api"])("has no %s", (at) => {
     expect(isPage(at)).toBe(false);
   });
 });

@@ -11,7 +11,7 @@ const PANELS = [
   "taper",
   "trial",
   "part",
-  "job",
+  "machine",
   "tools",
   "compare",
   "ruled-out",

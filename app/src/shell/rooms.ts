@@ -13,11 +13,13 @@ export const ROOMS = [
 
 export type Room = (typeof ROOMS)[number];
 
-/** The room an address belongs to: the sheets belong to Jobs, the writing-up to the Bench. */
+/** The room an address belongs to: machines, positions and sheets belong to Jobs, the writing-up to the Bench. */
 export function roomOf(pathname: string): Room["name"] {
   if (pathname.startsWith("/charts")) return "Charts";
   if (pathname.startsWith("/mend") || pathname.startsWith("/tools")) return "Mend";
-  return ["/jobs", "/sheet", "/repair", "/outbox"].some((path) => pathname.startsWith(path))
+  return ["/jobs", "/machine", "/position", "/sheet", "/repair", "/outbox"].some((path) =>
+    pathname.startsWith(path),
+  )
     ? "Jobs"
     : "Bench";
 }

@@ -3,14 +3,14 @@ import { readFileSync, readdirSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { API_ERRORS, apiErrorSchema } from "@root-gauge/contract";
 import { OPERATIONS, type Operation } from "@root-gauge/contract/operations";
-import { serverForTests } from "../test-server";
+import { machineNamed, serverForTests } from "../test-server";
 import { apiDocument, refusalsOf } from "./document";
 
 const VALIDATOR = path.resolve(
   "node_modules/@seriousme/openapi-schema-validator/bin/validate-api-cli.js",
 );
 
-const JOB = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
+const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
 const RECORD = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
 const NOW = "2026-03-02T08:30:00.000Z";
 
@@ -35,16 +35,17 @@ const REPAIR = {
 
 /** What each operation that takes something is called with. */
 const SENT: Readonly<Record<string, unknown>> = {
-  saveJob: { name: "Union lever guillotine", origin: "United States, 1951" },
+  saveMachine: machineNamed("Union lever guillotine", "United States, 1951"),
+  savePosition: { machineId: MACHINE, name: "Clamp bar", spec: null },
   saveIdentification: {
-    jobId: JOB,
+    machineId: MACHINE,
     position: "Clamp bar",
     readings: [{ kind: "external-diameter", mm: 12.52 }],
     options: {},
     notes: "",
     takenAt: NOW,
   },
-  saveRepair: { jobId: JOB, position: "Clamp bar", record: REPAIR, takenAt: NOW },
+  saveRepair: { machineId: MACHINE, position: "Clamp bar", record: REPAIR, takenAt: NOW },
   printWorkPlan: { record: REPAIR, units: "mm" },
   saveWord: { word: "wibble", means: { kind: "nothing" } },
   pressCaliper: { press: "hold" },
@@ -54,9 +55,9 @@ const ASKED: Readonly<Record<string, string>> = { printFastenerSheet: "?callout=
 
 const server = serverForTests();
 
-const isJobs = ({ path: address }: Operation) => address.startsWith("/jobs");
+const isMachines = ({ path: address }: Operation) => address.startsWith("/machines");
 
-async function called(operation: Operation, id = isJobs(operation) ? JOB : RECORD) {
+async function called(operation: Operation, id = isMachines(operation) ? MACHINE : RECORD) {
   const address = operation.path.replace("{id}", id) + (ASKED[operation.id] ?? "");
   const body = SENT[operation.id];
   const stop = new AbortController();
@@ -125,7 +126,7 @@ describe("the API's document", () => {
   it.each(OPERATIONS.filter(({ body }) => body).map((one) => [one.id, one] as const))(
     "%s refuses a body that it does not take, as it says",
     async (_id, operation) => {
-      const id = isJobs(operation) ? JOB : RECORD;
+      const id = isMachines(operation) ? MACHINE : RECORD;
       const answer = await fetch(`${server.address()}/api${operation.path.replace("{id}", id)}`, {
         method: operation.method.toUpperCase(),
         headers: { "content-type": "application/json" },

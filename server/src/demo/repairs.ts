@@ -44,7 +44,7 @@ function stepsOf({ damage: stored, option, done, noted = {} }: DemoRepair, from:
 /** Stores a repair through the same checks and the same saving as a client's request. @returns when its last step was done */
 export async function seedRepair(
   store: Store,
-  jobId: string,
+  machineId: string,
   repair: DemoRepair,
   random: SeededRandom,
   from: number,
@@ -52,7 +52,7 @@ export async function seedRepair(
   const { position, damage, option, used, outcome, notes } = repair;
   const done = stepsOf(repair, from);
   const input = repairInputSchema.parse({
-    jobId,
+    machineId,
     position,
     record: { damage, choice: { option }, done, former: [], used, outcome, notes },
     takenAt: new Date(from).toISOString(),

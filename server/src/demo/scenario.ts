@@ -21,6 +21,9 @@ export interface DemoFastener {
 export interface DemoMachine {
   readonly name: string;
   readonly origin: string;
+  readonly year: number | null;
+  /** Where it stands in the works. */
+  readonly stands: string;
   readonly fasteners: readonly DemoFastener[];
 }
 
@@ -28,7 +31,9 @@ export interface DemoMachine {
 export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
   {
     name: "Harrow treadle platen",
-    origin: "Britain, 1926",
+    origin: "Britain",
+    year: 1926,
+    stands: "Front shop, by the window",
     fasteners: [
       {
         position: "Frame bolt, lower left",
@@ -83,7 +88,9 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
   },
   {
     name: "Union lever guillotine",
-    origin: "United States, 1951",
+    origin: "United States",
+    year: 1951,
+    stands: "Bindery",
     fasteners: [
       {
         position: "Clamp bar, left front",
@@ -130,7 +137,9 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
   },
   {
     name: "Kestrel cylinder proofer",
-    origin: "Germany, 1968",
+    origin: "Germany",
+    year: 1968,
+    stands: "Proofing room",
     fasteners: [
       {
         position: "Side cover, rear",
@@ -162,6 +171,8 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
   {
     name: "Damp-room air and water line",
     origin: "mixed",
+    year: null,
+    stands: "Damp room and compressor shed",
     fasteners: [
       {
         position: "Port of the regulator",
@@ -198,7 +209,9 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
   },
   {
     name: "Folding machine",
-    origin: "Japan, 1987",
+    origin: "Japan",
+    year: 1987,
+    stands: "Bindery",
     fasteners: [
       {
         position: "Fold plate stop",
@@ -216,7 +229,9 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
   },
   {
     name: "Nipping press",
-    origin: "unknown, about 1890",
+    origin: "unknown",
+    year: 1890,
+    stands: "Bindery, on the stone",
     fasteners: [
       {
         position: "Main screw",

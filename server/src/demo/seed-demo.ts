@@ -1,9 +1,16 @@
-import { identificationInputSchema, jobInputSchema, type Replacement } from "@root-gauge/contract";
+import {
+  identificationInputSchema,
+  machineInputSchema,
+  positionInputSchema,
+  type Replacement,
+} from "@root-gauge/contract";
+import { namesOfPath } from "@root-gauge/core/record";
 import type { Store } from "../store/database";
 import { saveIdentification } from "../store/identifications";
-import { saveJob } from "../store/jobs";
+import { saveMachine } from "../store/machines";
+import { savePosition } from "../store/positions";
 import { drawReadings } from "./draw-readings";
-import { seededRandom } from "./random";
+import { seededRandom, type SeededRandom } from "./random";
 import { seedRepair } from "./repairs";
 import { REPAIRS } from "./scenario-repairs";
 import { OSIER_LANE_PRINT_WORKS, type DemoFastener } from "./scenario";
@@ -23,6 +30,31 @@ function replacementOf({ goesIn }: DemoFastener, at: Date): Replacement | null {
   };
 }
 
+/** The places of a machine as positions, each made once, so that what is found at them lands there. */
+async function seedPlaces(
+  store: Store,
+  machineId: string,
+  places: readonly string[],
+  random: SeededRandom,
+  at: Date,
+): Promise<void> {
+  const made = new Map<string, string>();
+  for (const place of places) {
+    let parentId: string | null = null;
+    let path = "";
+    for (const name of namesOfPath(place)) {
+      path = path === "" ? name : `${path} / ${name}`;
+      const id: string = made.get(path) ?? random.uuid();
+      if (!made.has(path)) {
+        const input = positionInputSchema.parse({ machineId, parentId, name, rank: made.size });
+        await savePosition(store, id, input, at);
+      }
+      made.set(path, id);
+      parentId = id;
+    }
+  }
+}
+
 /**
  * Fills a store with the demo scenario through the same checks and the same saving as a client's requests.
  * The same each time, ids and times included, so doing it twice changes nothing.
@@ -31,15 +63,19 @@ export async function seedDemo(store: Store): Promise<void> {
   const random = seededRandom(SEED);
   // Drawn apart, so that the readings stay what they were.
   const mended = seededRandom(SEED + 1);
+  const placed = seededRandom(SEED + 2);
   let at = FIRST_READING;
-  for (const machine of OSIER_LANE_PRINT_WORKS) {
-    const jobId = random.uuid();
-    const job = jobInputSchema.parse({ name: machine.name, origin: machine.origin });
-    await saveJob(store, jobId, job, new Date(at));
-    for (const fastener of machine.fasteners) {
+  for (const { name, origin, year, stands, fasteners } of OSIER_LANE_PRINT_WORKS) {
+    const machineId = random.uuid();
+    const machine = machineInputSchema.parse({ name, origin, year, stands });
+    await saveMachine(store, machineId, machine, new Date(at));
+    const repairs = REPAIRS[name] ?? [];
+    const places = [...fasteners, ...repairs].map(({ position }) => position);
+    await seedPlaces(store, machineId, places, placed, new Date(at));
+    for (const fastener of fasteners) {
       at += (4 + Math.floor(random.even() * 9)) * MINUTE_MS;
       const input = identificationInputSchema.parse({
-        jobId,
+        machineId,
         position: fastener.position,
         readings: drawReadings(fastener, random),
         options: fastener.part === undefined ? {} : { part: fastener.part },
@@ -49,8 +85,8 @@ export async function seedDemo(store: Store): Promise<void> {
       });
       await saveIdentification(store, random.uuid(), input, new Date(at));
     }
-    for (const repair of REPAIRS[machine.name] ?? []) {
-      at = await seedRepair(store, jobId, repair, mended, at);
+    for (const repair of repairs) {
+      at = await seedRepair(store, machineId, repair, mended, at);
     }
   }
 }

@@ -5,7 +5,9 @@ import { z } from "zod/mini";
 z.config(z.locales.en());
 
 /** What a writer is told who has not seen the newest version. */
-export function changedElsewhere(what: "job" | "part" | "repair" | "word"): ApiFailure {
+export function changedElsewhere(
+  what: "machine" | "position" | "part" | "repair" | "word",
+): ApiFailure {
   return new ApiFailure(
     "conflict",
     `Another device has changed this ${what} since. Nothing was stored: look at both and say which one is right.`,

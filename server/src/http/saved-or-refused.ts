@@ -1,12 +1,12 @@
-import type { SavedUnderJob } from "../store/under-job";
+import type { SavedUnderMachine } from "../store/under-machine";
 import { ApiFailure, changedElsewhere } from "./api-failure";
 
 /**
- * What was saved under a job, to be answered with.
- * @throws ApiFailure where there is no such job, or another device has changed it since
+ * What was saved under a machine, to be answered with.
+ * @throws ApiFailure where there is no such machine, or another device has changed it since
  */
 export function savedOrRefused<Record>(
-  saved: SavedUnderJob<Record>,
+  saved: SavedUnderMachine<Record>,
   what: "part" | "repair",
 ): Record {
   switch (saved.kind) {
@@ -14,10 +14,10 @@ export function savedOrRefused<Record>(
       return saved.record;
     case "conflict":
       throw changedElsewhere(what);
-    case "no-job":
+    case "no-machine":
       throw new ApiFailure(
-        "job-not-found",
-        "The job it belongs to is not here. Save the job first.",
+        "machine-not-found",
+        "The machine it belongs to is not here. Save the machine first.",
       );
   }
 }

@@ -92,7 +92,7 @@ function laidOut(printed: PrintedSheet, words: SheetWords, size: number): Paper 
 
 /**
  * A fastener sheet on paper, A4: call-out, cautions, the drawing with its dimensions, and every section of the screen; on
- * one page where it fits, else on pages that say which they are. Job, place and date stand at the foot.
+ * one page where it fits, else on pages that say which they are. Machine, place and date stand at the foot.
  * @returns the bytes of the PDF
  */
 export function fastenerSheetPdf(printed: PrintedSheet): Promise<Buffer> {

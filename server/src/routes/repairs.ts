@@ -1,10 +1,4 @@
-import {
-  jobIdSchema,
-  pageQuerySchema,
-  planPaperSchema,
-  repairInputSchema,
-  writeSchema,
-} from "@root-gauge/contract";
+import { planPaperSchema, repairInputSchema, writeSchema } from "@root-gauge/contract";
 import { Router } from "express";
 import { z } from "zod/mini";
 import { ApiFailure, checked } from "../http/api-failure";
@@ -13,12 +7,11 @@ import { savedOrRefused } from "../http/saved-or-refused";
 import { sendPdf } from "../http/send-pdf";
 import type { Printer } from "../print/printer";
 import type { Store } from "../store/database";
-import { findJob } from "../store/jobs";
-import { findRepair, repairsOfJob, saveRepair } from "../store/repairs";
+import { findRepair, saveRepair } from "../store/repairs";
 
 const idSchema = z.uuid();
 
-/** GET and PUT /api/repairs/:id, GET /api/jobs/:id/repairs, POST /api/work-plan.pdf. */
+/** GET and PUT /api/repairs/:id, POST /api/work-plan.pdf. */
 export function repairRoutes(store: Store, printer: Printer, now: () => Date): Router {
   const router = Router();
 
@@ -35,15 +28,6 @@ export function repairRoutes(store: Store, printer: Printer, now: () => Date): R
     checkRepair(input.record);
     const write = checked(writeSchema, request.query, "invalid-query");
     response.json(savedOrRefused(await saveRepair(store, id, input, now(), write), "repair"));
-  });
-
-  router.get("/jobs/:id/repairs", async (request, response) => {
-    const id = checked(jobIdSchema, request.params.id, "invalid-id");
-    const job = await findJob(store, id);
-    if (job === undefined) throw new ApiFailure("job-not-found", "There is no such job.");
-    const { after } = checked(pageQuerySchema, request.query, "invalid-query");
-    const { items, next } = await repairsOfJob(store, id, after);
-    response.json({ repairs: items, next });
   });
 
   router.post("/work-plan.pdf", async (request, response) => {

@@ -3,7 +3,7 @@ import { rename, rm } from "node:fs/promises";
 import { Kysely, Migrator, sql } from "kysely";
 import { StartupError } from "../config";
 import { healingDialect } from "./healing-driver";
-import { migrationProvider } from "./migrations";
+import { migrationProvider } from "./migrations/index";
 import type { Tables } from "./schema";
 
 export type Store = Kysely<Tables>;
@@ -35,7 +35,9 @@ async function migrate(store: Store, file: string): Promise<void> {
   const migrations = await migrator.getMigrations();
   const [next] = migrations.filter(({ executedAt }) => executedAt === undefined);
   const { rows } = await sql<{ name: string }>`
-    select name from sqlite_master where type = 'table' and name = 'jobs'`.execute(store);
+    select name from sqlite_master where type = 'table' and name in ('jobs', 'machines')`.execute(
+    store,
+  );
   if (next !== undefined && rows.length > 0) await copyBefore(store, file, next.name);
   const { error } = await migrator.migrateToLatest();
   if (error !== undefined) throw error;

@@ -1,16 +1,20 @@
 import type { IdentificationInput, IdentificationRecord, Write } from "@root-gauge/contract";
 import { identify, summaryOf } from "@root-gauge/core";
+import type { Transaction } from "kysely";
 import type { Store } from "./database";
+import { pathOf, pathsOf, positionFor } from "./machine-places";
 import { pageOf, takenBefore, type Page } from "./page";
+import { noteFinding } from "./position-finding";
+import type { Tables } from "./schema";
 import { recordOf, type IdentificationRow } from "./stored-identification";
-import { refusedUnderJob, type SavedUnderJob } from "./under-job";
+import { refusedUnderMachine, type SavedUnderMachine } from "./under-machine";
 import { wroteBy } from "./versions";
 
-export type Saved = SavedUnderJob<IdentificationRecord>;
+export type Saved = SavedUnderMachine<IdentificationRecord>;
 
 function contentOf(input: IdentificationInput) {
   return {
-    job_id: input.jobId,
+    machine_id: input.machineId,
     position: input.position,
     readings: JSON.stringify(input.readings),
     options: JSON.stringify(input.options),
@@ -23,13 +27,23 @@ function contentOf(input: IdentificationInput) {
 
 type Content = ReturnType<typeof contentOf>;
 
-function isSame(row: IdentificationRow, content: Content): boolean {
-  return (Object.keys(content) as (keyof Content)[]).every((key) => row[key] === content[key]);
+function isSame(row: IdentificationRow, content: Content, positionId: string | undefined): boolean {
+  return (
+    (Object.keys(content) as (keyof Content)[]).every((key) => row[key] === content[key]) &&
+    (positionId === undefined || row.position_id === positionId)
+  );
+}
+
+async function withPath(
+  store: Store | Transaction<Tables>,
+  row: IdentificationRow,
+): Promise<IdentificationRecord> {
+  return recordOf(row, await pathOf(store, row));
 }
 
 /**
- * Identifies again and stores under the client's id. The same content twice is one record; other content takes the
- * place of a version that its writer has seen.
+ * Identifies again and stores under the client's id, at the position that is named, which is made where there is none. The
+ * same content twice is one record; other content takes the place of a version that its writer has seen.
  */
 export async function saveIdentification(
   store: Store,
@@ -41,25 +55,28 @@ export async function saveIdentification(
   const at = now.toISOString();
   const content = contentOf(input);
   // The server's own computation, never a client's claim.
-  const result = JSON.stringify(summaryOf(identify(input.readings, input.options)));
+  const result = summaryOf(identify(input.readings, input.options));
   return store.transaction().execute(async (transaction): Promise<Saved> => {
     const existing = await transaction
       .selectFrom("identifications")
       .selectAll()
       .where("id", "=", id)
       .executeTakeFirst();
-    if (existing !== undefined && isSame(existing, content)) {
-      return { kind: "saved", record: recordOf(existing) };
+    if (existing !== undefined && isSame(existing, content, input.positionId)) {
+      return { kind: "saved", record: await withPath(transaction, existing) };
     }
-    const refused = await refusedUnderJob(transaction, input, existing, write, at);
+    const refused = await refusedUnderMachine(transaction, input, existing, write, at);
     if (refused !== undefined) return refused;
+    const writing = { write, at };
+    const positionId = await positionFor(transaction, input, writing);
     const changed = {
       ...content,
-      result,
+      position_id: positionId,
+      result: JSON.stringify(result),
       updated_at: at,
       ...wroteBy(existing, write),
       // What could not be read of the row is kept beside what takes its place.
-      set_aside: JSON.stringify(existing === undefined ? [] : recordOf(existing).unreadable),
+      set_aside: JSON.stringify(existing === undefined ? [] : recordOf(existing, "").unreadable),
     };
     const row = await transaction
       .insertInto("identifications")
@@ -67,7 +84,17 @@ export async function saveIdentification(
       .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
       .returningAll()
       .executeTakeFirstOrThrow();
-    return { kind: "saved", record: recordOf(row) };
+    if (positionId !== null && input.removed !== true) {
+      const { replacement } = input;
+      const replacementBefore = existing?.replacement ?? null;
+      await noteFinding(
+        transaction,
+        positionId,
+        { result, replacement, replacementBefore },
+        writing,
+      );
+    }
+    return { kind: "saved", record: await withPath(transaction, row) };
   });
 }
 
@@ -80,25 +107,41 @@ export async function findIdentification(
     .selectAll()
     .where("id", "=", id)
     .executeTakeFirst();
-  return row === undefined ? undefined : recordOf(row);
+  return row === undefined ? undefined : withPath(store, row);
 }
 
-/** A page of a job's identifications, the last taken first. */
-export async function identificationsOfJob(
+/** What something was found at: a machine as a whole, or one position of it. */
+export type FoundAt =
+  | {
+      readonly machineId: string;
+      /** Only what stands at no position. */
+      readonly placed?: "no" | undefined;
+    }
+  | { readonly positionId: string };
+
+/** A page of what was found there, the last taken first. */
+export async function identificationsAt(
   store: Store,
-  jobId: string,
+  at: FoundAt,
   after?: string,
 ): Promise<Page<IdentificationRecord>> {
+  const all = store.selectFrom("identifications").selectAll();
+  const there =
+    "machineId" in at
+      ? all
+          .where("machine_id", "=", at.machineId)
+          .$if(at.placed === "no", (query) => query.where("position_id", "is", null))
+      : all.where("position_id", "=", at.positionId);
   return pageOf(
-    store
-      .selectFrom("identifications")
-      .selectAll()
-      .where("job_id", "=", jobId)
+    there
       .where("removed", "=", 0)
       .where(takenBefore(after))
       .orderBy("taken_at", "desc")
       .orderBy("id"),
-    recordOf,
+    async (rows) => {
+      const paths = await pathsOf(store, rows);
+      return rows.map((row, i) => recordOf(row, paths[i] ?? row.position));
+    },
     ({ takenAt, id }) => ({ at: takenAt, id }),
   );
 }

@@ -1,11 +1,11 @@
 import path from "node:path";
-import { temporaryFolder } from "../test-server";
+import { machineNamed, temporaryFolder } from "../test-server";
 import { openStore, type Store } from "./database";
 import { saveIdentification } from "./identifications";
-import { saveJob } from "./jobs";
+import { saveMachine } from "./machines";
 import { threadsMet } from "./met";
 
-const JOB = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
+const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
 const NOW = new Date("2026-03-02T08:30:00Z");
 const idOf = (at: number) => `0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b${String(10 + at)}`;
 
@@ -14,7 +14,7 @@ let store: Store;
 
 beforeAll(async () => {
   store = await openStore(path.join(temporary.folder, "met.db"));
-  await saveJob(store, JOB, { name: "Folding machine", origin: "" }, NOW);
+  await saveMachine(store, MACHINE, machineNamed("Folding machine"), NOW);
 });
 
 afterAll(async () => {
@@ -24,7 +24,7 @@ afterAll(async () => {
 
 function part(readings: Parameters<typeof saveIdentification>[2]["readings"], removed = false) {
   return {
-    jobId: JOB,
+    machineId: MACHINE,
     position: "",
     readings,
     options: {},

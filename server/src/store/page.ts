@@ -35,11 +35,11 @@ interface Limited<Row> {
 /** Reads one page of a sorted query. */
 export async function pageOf<Row, Item>(
   query: Limited<Row>,
-  itemOf: (row: Row) => Item,
+  itemsOf: (rows: readonly Row[]) => readonly Item[] | Promise<readonly Item[]>,
   placeOf: (item: Item) => Place,
 ): Promise<Page<Item>> {
   const rows = await query.limit(PAGE_LENGTH + 1).execute();
-  const items = rows.slice(0, PAGE_LENGTH).map(itemOf);
+  const items = await itemsOf(rows.slice(0, PAGE_LENGTH));
   const last = items.at(-1);
   if (rows.length <= PAGE_LENGTH || last === undefined) return { items, next: null };
   const { at, id } = placeOf(last);

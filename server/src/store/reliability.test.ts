@@ -3,9 +3,9 @@ import { sql } from "kysely";
 import { spawn } from "node:child_process";
 import { copyFileSync, existsSync, readdirSync } from "node:fs";
 import { setTimeout as pause } from "node:timers/promises";
-import { temporaryFolder } from "../test-server";
+import { machineNamed, temporaryFolder } from "../test-server";
 import { checkpoint, closeStore, openStore } from "./database";
-import { listJobs, saveJob } from "./jobs";
+import { listMachines, saveMachine } from "./machines";
 import { StoreBusy } from "./patience";
 import path from "node:path";
 import LibsqlDatabase from "libsql";
@@ -16,13 +16,15 @@ afterAll(() => temporary.remove());
 const fileOf = (name: string) => path.join(temporary.folder, `${name}.db`);
 const idOf = (at: number) => `00000000-0000-4000-8000-${String(at).padStart(12, "0")}`;
 const AT = new Date("2026-03-02T08:30:00Z");
-const JOB = { name: "Kestrel cylinder proofer", origin: "Germany, 1968" };
+const MACHINE = machineNamed("Kestrel cylinder proofer", "Germany, 1968");
 
 /** What is in the file, read by a connection of its own. */
-function idsIn(file: string): string[] {
+function idsIn(file: string, table = "machines"): string[] {
   const database = new LibsqlDatabase(file);
   try {
-    return (database.prepare("select id from jobs").all() as { id: string }[]).map(({ id }) => id);
+    return (database.prepare(`select id from ${table}`).all() as { id: string }[]).map(
+      ({ id }) => id,
+    );
   } finally {
     database.close();
   }
@@ -43,7 +45,7 @@ describe("another program that holds the database", () => {
       for (let at = 0; at < 6; at += 1) {
         const id = idOf(100 * lock + at);
         try {
-          await saveJob(store, id, JOB, AT);
+          await saveMachine(store, id, MACHINE, AT);
           acknowledged.push(id);
         } catch (error) {
           expect(error).toBeInstanceOf(StoreBusy);
@@ -52,7 +54,7 @@ describe("another program that holds the database", () => {
       }
       await released;
       const after = idOf(100 * lock + 50);
-      await saveJob(store, after, JOB, AT);
+      await saveMachine(store, after, MACHINE, AT);
       acknowledged.push(after);
       await pause(450);
     }
@@ -68,11 +70,11 @@ describe("another program that holds the database", () => {
   it("is waited for over more than five seconds, reads going on meanwhile", async () => {
     const file = fileOf("waited");
     const store = await openStore(file);
-    await saveJob(store, idOf(1), JOB, AT);
+    await saveMachine(store, idOf(1), MACHINE, AT);
     const other = new LibsqlDatabase(file);
     other.exec("begin immediate");
     const released = pause(6000).then(() => other.exec("commit"));
-    const saving = saveJob(store, idOf(2), JOB, AT);
+    const saving = saveMachine(store, idOf(2), MACHINE, AT);
     await released;
     expect(await saving).toMatchObject({ id: idOf(2) });
     other.close();
@@ -94,7 +96,7 @@ describe("a server that is killed", () => {
     const kept = new Set(idsIn(file));
     expect(acknowledged.filter((id) => !kept.has(id))).toEqual([]);
     const store = await openStore(file);
-    expect((await listJobs(store)).items.length).toBeGreaterThan(0);
+    expect((await listMachines(store)).items.length).toBeGreaterThan(0);
     await closeStore(store);
   }, 180_000);
 });
@@ -127,11 +129,11 @@ describe("the database file", () => {
   it("is the whole record by itself after a stop, and from time to time before", async () => {
     const file = fileOf("alone");
     const store = await openStore(file);
-    await saveJob(store, idOf(1), JOB, AT);
+    await saveMachine(store, idOf(1), MACHINE, AT);
     expect(await checkpoint(store)).toBe(true);
     copyFileSync(file, fileOf("alone-running"));
     expect(idsIn(fileOf("alone-running"))).toEqual([idOf(1)]);
-    await saveJob(store, idOf(2), JOB, AT);
+    await saveMachine(store, idOf(2), MACHINE, AT);
     await closeStore(store);
     copyFileSync(file, fileOf("alone-stopped"));
     expect(idsIn(fileOf("alone-stopped")).sort()).toEqual([idOf(1), idOf(2)]);
@@ -150,13 +152,15 @@ describe("the database file", () => {
     older.close();
     // Killed within its first migration: the tables stand, and nothing says that they do.
     const store = await openStore(file);
-    expect((await listJobs(store)).items).toMatchObject([{ name: "Nipping press", version: 1 }]);
+    expect((await listMachines(store)).items).toMatchObject([
+      { name: "Nipping press", version: 1 },
+    ]);
     await closeStore(store);
     const copies = readdirSync(temporary.folder).filter((name) =>
       name.startsWith("older.db.before"),
     );
     expect(copies).toHaveLength(1);
-    expect(idsIn(path.join(temporary.folder, copies[0] ?? ""))).toEqual([idOf(7)]);
+    expect(idsIn(path.join(temporary.folder, copies[0] ?? ""), "jobs")).toEqual([idOf(7)]);
   });
 
   it("is as it was when a migration fails half-way", async () => {
@@ -165,7 +169,7 @@ describe("the database file", () => {
     await sql`delete from kysely_migration where name = '0003-versions'`.execute(store);
     await sql`alter table identifications drop column set_aside`.execute(store);
     await closeStore(store);
-    // jobs.version is there already, so the third migration fails after nothing or something was done.
+    // machines.version is there already, so the third migration fails after nothing or something was done.
     await expect(openStore(file)).rejects.toThrow(/cannot be used/);
     const database = new LibsqlDatabase(file);
     const names = (

@@ -5,24 +5,27 @@ import {
   type Write,
 } from "@root-gauge/contract";
 import { repairSummary } from "@root-gauge/core/repair-words";
-import type { Selectable } from "kysely";
+import type { Selectable, Transaction } from "kysely";
 import type { Store } from "./database";
+import type { FoundAt } from "./identifications";
 import { kept, setAside } from "./kept-json";
+import { pathOf, pathsOf, positionFor } from "./machine-places";
 import { pageOf, takenBefore, type Page } from "./page";
-import type { RepairsTable } from "./schema";
-import { refusedUnderJob, type SavedUnderJob } from "./under-job";
+import type { RepairsTable, Tables } from "./schema";
+import { refusedUnderMachine, type SavedUnderMachine } from "./under-machine";
 import { wroteBy } from "./versions";
 
 type RepairRow = Selectable<RepairsTable>;
 
 /** A row as a record: its words are worked out from the damage each time, never a client's claim. */
-function repairOf(row: RepairRow): Repair {
+function repairOf(row: RepairRow, path: string): Repair {
   const record = kept(row.record, repairRecordSchema);
   const summary = record.value === undefined ? undefined : repairSummary(record.value);
   return {
     id: row.id,
-    jobId: row.job_id,
-    position: row.position,
+    machineId: row.machine_id,
+    position: path,
+    positionId: row.position_id,
     record: record.value ?? null,
     thread: summary?.thread ?? "",
     title: summary?.title ?? "",
@@ -36,6 +39,10 @@ function repairOf(row: RepairRow): Repair {
   };
 }
 
+async function withPath(store: Store | Transaction<Tables>, row: RepairRow): Promise<Repair> {
+  return repairOf(row, await pathOf(store, row));
+}
+
 /** Stores a repair under the client's id; the same content twice is one record. */
 export async function saveRepair(
   store: Store,
@@ -43,16 +50,16 @@ export async function saveRepair(
   input: RepairInput,
   now: Date,
   write: Write = { saw: 0 },
-): Promise<SavedUnderJob<Repair>> {
+): Promise<SavedUnderMachine<Repair>> {
   const at = now.toISOString();
   const content = {
-    job_id: input.jobId,
+    machine_id: input.machineId,
     position: input.position,
     record: JSON.stringify(input.record),
     taken_at: input.takenAt,
     removed: input.removed === true ? 1 : 0,
   };
-  return store.transaction().execute(async (transaction): Promise<SavedUnderJob<Repair>> => {
+  return store.transaction().execute(async (transaction): Promise<SavedUnderMachine<Repair>> => {
     const existing = await transaction
       .selectFrom("repairs")
       .selectAll()
@@ -60,15 +67,17 @@ export async function saveRepair(
       .executeTakeFirst();
     const same =
       existing !== undefined &&
-      Object.entries(content).every(([key, value]) => existing[key as keyof RepairRow] === value);
-    if (same) return { kind: "saved", record: repairOf(existing) };
-    const refused = await refusedUnderJob(transaction, input, existing, write, at);
+      Object.entries(content).every(([key, value]) => existing[key as keyof RepairRow] === value) &&
+      (input.positionId === undefined || existing.position_id === input.positionId);
+    if (same) return { kind: "saved", record: await withPath(transaction, existing) };
+    const refused = await refusedUnderMachine(transaction, input, existing, write, at);
     if (refused !== undefined) return refused;
     const changed = {
       ...content,
+      position_id: await positionFor(transaction, input, { write, at }),
       updated_at: at,
       ...wroteBy(existing, write),
-      set_aside: JSON.stringify(existing === undefined ? [] : repairOf(existing).unreadable),
+      set_aside: JSON.stringify(existing === undefined ? [] : repairOf(existing, "").unreadable),
     };
     const row = await transaction
       .insertInto("repairs")
@@ -76,27 +85,32 @@ export async function saveRepair(
       .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
       .returningAll()
       .executeTakeFirstOrThrow();
-    return { kind: "saved", record: repairOf(row) };
+    return { kind: "saved", record: await withPath(transaction, row) };
   });
 }
 
 export async function findRepair(store: Store, id: string): Promise<Repair | undefined> {
   const row = await store.selectFrom("repairs").selectAll().where("id", "=", id).executeTakeFirst();
-  return row === undefined ? undefined : repairOf(row);
+  return row === undefined ? undefined : withPath(store, row);
 }
 
-/** A page of a job's repairs, the last taken first. */
-export function repairsOfJob(store: Store, jobId: string, after?: string): Promise<Page<Repair>> {
+/** A page of the repairs that were done there, the last taken first. */
+export function repairsAt(store: Store, at: FoundAt, after?: string): Promise<Page<Repair>> {
+  const all = store.selectFrom("repairs").selectAll();
+  const there =
+    "machineId" in at
+      ? all.where("machine_id", "=", at.machineId)
+      : all.where("position_id", "=", at.positionId);
   return pageOf(
-    store
-      .selectFrom("repairs")
-      .selectAll()
-      .where("job_id", "=", jobId)
+    there
       .where("removed", "=", 0)
       .where(takenBefore(after))
       .orderBy("taken_at", "desc")
       .orderBy("id"),
-    repairOf,
+    async (rows) => {
+      const paths = await pathsOf(store, rows);
+      return rows.map((row, i) => repairOf(row, paths[i] ?? row.position));
+    },
     ({ takenAt, id }) => ({ at: takenAt, id }),
   );
 }

@@ -1,10 +1,15 @@
+import type { ChangedField } from "@root-gauge/contract";
+import type { PositionState } from "@root-gauge/core/record";
 import type { Generated } from "kysely";
 
 /** The tables as Kysely sees them. Columns that hold JSON are text; times are ISO 8601 in UTC. */
-export interface JobsTable {
+export interface MachinesTable {
   id: string;
   name: string;
   origin: string;
+  year: number | null;
+  stands: string;
+  notes: string;
   created_at: string;
   updated_at: string;
   /** Counted up by every change. */
@@ -17,8 +22,10 @@ export interface JobsTable {
 
 export interface IdentificationsTable {
   id: string;
-  job_id: string;
+  machine_id: string;
+  /** The place as it was written when it was taken; where it stands now is its position's. */
   position: string;
+  position_id: string | null;
   readings: string;
   options: string;
   notes: string;
@@ -37,8 +44,10 @@ export interface IdentificationsTable {
 
 export interface RepairsTable {
   id: string;
-  job_id: string;
+  machine_id: string;
+  /** The place as it was written when it was taken; where it stands now is its position's. */
   position: string;
+  position_id: string | null;
   /** JSON of what was done of it. */
   record: string;
   taken_at: string;
@@ -49,6 +58,42 @@ export interface RepairsTable {
   /** 1 for what was taken out of the lists. */
   removed: Generated<number>;
   set_aside: Generated<string>;
+}
+
+/** The places of a machine, each within another or on the machine itself. */
+export interface PositionsTable {
+  id: string;
+  machine_id: string;
+  parent_id: string | null;
+  name: string;
+  rank: number;
+  alike: number;
+  state: PositionState;
+  /** JSON of what goes in. */
+  spec: string | null;
+  notes: string;
+  created_at: string;
+  updated_at: string;
+  version: Generated<number>;
+  device: Generated<string>;
+  /** 1 for what was taken out of the lists. */
+  removed: Generated<number>;
+  set_aside: Generated<string>;
+}
+
+/** One field of a record as it was and as it became. */
+export interface ChangesTable {
+  id: Generated<number>;
+  record_id: string;
+  /** The version that the record had by it. */
+  version: number;
+  at: string;
+  /** The name that was typed on the device. */
+  who: string;
+  device: string;
+  field: ChangedField;
+  was: string;
+  became: string;
 }
 
 /** Words that the workshop has taught the readers of call-outs. */
@@ -66,8 +111,10 @@ export interface OwnWordsTable {
 }
 
 export interface Tables {
-  jobs: JobsTable;
+  machines: MachinesTable;
   identifications: IdentificationsTable;
   repairs: RepairsTable;
+  positions: PositionsTable;
+  changes: ChangesTable;
   own_words: OwnWordsTable;
 }

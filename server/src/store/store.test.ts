@@ -2,13 +2,13 @@ import path from "node:path";
 import type { IdentificationInput, Write } from "@root-gauge/contract";
 import { sql } from "kysely";
 import { StartupError } from "../config";
-import { temporaryFolder } from "../test-server";
+import { machineNamed, temporaryFolder } from "../test-server";
 import { openStore, type Store } from "./database";
 import { findIdentification, saveIdentification } from "./identifications";
-import { listJobs, saveJob } from "./jobs";
+import { listMachines, saveMachine } from "./machines";
 
-const JOB = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
-const OTHER_JOB = "2c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
+const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
+const OTHER_MACHINE = "2c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
 const PART = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
 const MORNING = new Date("2026-03-02T08:30:00Z");
 const NOON = new Date("2026-03-02T12:00:00Z");
@@ -26,8 +26,8 @@ afterAll(async () => {
   temporary.remove();
 });
 
-const input = (jobId: string, mm: number): IdentificationInput => ({
-  jobId,
+const input = (machineId: string, mm: number): IdentificationInput => ({
+  machineId,
   position: "Clamp bar",
   readings: [{ kind: "external-diameter", mm } as const],
   options: {},
@@ -54,19 +54,19 @@ describe("the store", () => {
     expect(await pragma("foreign_keys")).toBe(1);
   });
 
-  it("stores nothing for a job that is not there, and the database itself would refuse it", async () => {
-    expect(await saveIdentification(store, PART, input(JOB, 9.9), MORNING)).toEqual({
-      kind: "no-job",
+  it("stores nothing for a machine that is not there, and the database itself would refuse it", async () => {
+    expect(await saveIdentification(store, PART, input(MACHINE, 9.9), MORNING)).toEqual({
+      kind: "no-machine",
     });
     expect(await findIdentification(store, PART)).toBeUndefined();
-    const orphan = sql`insert into identifications values (${PART}, ${JOB}, '', '[]', '{}', '', '{}', '', '', '', null, 1, '', '[]', 0)`;
+    const orphan = sql`insert into identifications values (${PART}, ${MACHINE}, '', '[]', '{}', '', '{}', '', '', '', null, 1, '', '[]', 0, null)`;
     await expect(orphan.execute(store)).rejects.toThrow(/FOREIGN KEY/);
   });
 
   it("keeps when a record was made, and says when it was changed", async () => {
-    await saveJob(store, JOB, { name: "Harrow", origin: "" }, MORNING);
-    const made = await saved(input(JOB, 9.9), MORNING);
-    const changed = await saved(input(JOB, 12.52), NOON, { saw: 1 });
+    await saveMachine(store, MACHINE, machineNamed("Harrow"), MORNING);
+    const made = await saved(input(MACHINE, 9.9), MORNING);
+    const changed = await saved(input(MACHINE, 12.52), NOON, { saw: 1 });
     expect(changed).toMatchObject({
       createdAt: made.createdAt,
       updatedAt: NOON.toISOString(),
@@ -78,32 +78,41 @@ describe("the store", () => {
     expect(await findIdentification(store, PART)).toEqual(changed);
   });
 
-  it("lists the job touched last first, and moves a part to another job with its count", async () => {
-    await saveJob(store, OTHER_JOB, { name: "Kestrel", origin: "" }, MORNING);
-    expect((await listJobs(store)).items.map(({ name }) => name)).toEqual(["Harrow", "Kestrel"]);
-    await saved(input(OTHER_JOB, 9.9), new Date("2026-03-03T08:00:00Z"), { saw: 2 });
+  it("lists the machine touched last first, and moves a part to another machine with its count", async () => {
+    await saveMachine(store, OTHER_MACHINE, machineNamed("Kestrel"), MORNING);
+    expect((await listMachines(store)).items.map(({ name }) => name)).toEqual([
+      "Harrow",
+      "Kestrel",
+    ]);
+    await saved(input(OTHER_MACHINE, 9.9), new Date("2026-03-03T08:00:00Z"), { saw: 2 });
     expect(
-      (await listJobs(store)).items.map(({ name, identifications }) => [name, identifications]),
+      (await listMachines(store)).items.map(({ name, identifications }) => [name, identifications]),
     ).toEqual([
       ["Kestrel", 1],
       ["Harrow", 0],
     ]);
   });
 
-  it("renames a job without making a second", async () => {
-    await saveJob(store, JOB, { name: "Harrow treadle platen", origin: "Britain, 1926" }, NOON, {
-      saw: 1,
-    });
-    const names = (await listJobs(store)).items.map(({ name }) => name);
+  it("renames a machine without making a second", async () => {
+    await saveMachine(
+      store,
+      MACHINE,
+      machineNamed("Harrow treadle platen", "Britain, 1926"),
+      NOON,
+      {
+        saw: 1,
+      },
+    );
+    const names = (await listMachines(store)).items.map(({ name }) => name);
     expect(names).toContain("Harrow treadle platen");
     expect(names).toHaveLength(2);
   });
 
   it("takes words as words, whatever they hold", async () => {
-    const name = `Harrow'); drop table jobs;-- "“½″ Ø`;
-    const job = await saveJob(store, JOB, { name, origin: "" }, NOON, { saw: 2 });
-    expect(job?.name).toBe(name);
-    expect((await listJobs(store)).items).toHaveLength(2);
+    const name = `Harrow'); drop table machines;-- "“½″ Ø`;
+    const machine = await saveMachine(store, MACHINE, machineNamed(name), NOON, { saw: 2 });
+    expect(machine?.name).toBe(name);
+    expect((await listMachines(store)).items).toHaveLength(2);
   });
 
   it("does not open a database of a newer version", async () => {

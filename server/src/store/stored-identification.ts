@@ -23,8 +23,11 @@ function keptReadings(text: string): Kept<Reading[]> {
   };
 }
 
-/** A row as a record: as far as it can be read, and the rest marked. */
-export function recordOf(row: IdentificationRow): IdentificationRecord {
+/**
+ * A row as a record: as far as it can be read, and the rest marked.
+ * @param path where its position stands now
+ */
+export function recordOf(row: IdentificationRow, path: string): IdentificationRecord {
   const readings = keptReadings(row.readings);
   const options = kept(row.options, identifyOptionsSchema);
   const replacement =
@@ -33,8 +36,9 @@ export function recordOf(row: IdentificationRow): IdentificationRecord {
   const readable = { readings: readings.value ?? [], options: options.value ?? {} };
   return {
     id: row.id,
-    jobId: row.job_id,
-    position: row.position,
+    machineId: row.machine_id,
+    position: path,
+    positionId: row.position_id,
     ...readable,
     notes: row.notes,
     replacement: replacement?.value ?? null,

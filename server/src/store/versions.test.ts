@@ -1,20 +1,20 @@
 import path from "node:path";
 import type { IdentificationInput } from "@root-gauge/contract";
 import { sql } from "kysely";
-import { temporaryFolder } from "../test-server";
+import { machineNamed, temporaryFolder } from "../test-server";
 import { openStore, type Store } from "./database";
-import { findIdentification, identificationsOfJob, saveIdentification } from "./identifications";
-import { findJob, listJobs, saveJob } from "./jobs";
+import { findIdentification, identificationsAt, saveIdentification } from "./identifications";
+import { findMachine, listMachines, saveMachine } from "./machines";
 import { PAGE_LENGTH } from "./page";
 
-const JOB = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
+const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
 const PART = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
 const PHONE = "2c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
 const DESK = "7a1b2c3d-4e5f-4a6b-8c7d-9e0f1a2b3c4d";
 const AT = new Date("2026-03-02T08:30:00Z");
 
 const part = (notes: string, change: Partial<IdentificationInput> = {}): IdentificationInput => ({
-  jobId: JOB,
+  machineId: MACHINE,
   position: "Guard, upper right",
   readings: [{ kind: "external-diameter", mm: 11.02 }],
   options: {},
@@ -29,7 +29,7 @@ let store: Store;
 
 beforeEach(async () => {
   store = await openStore(path.join(temporary.folder, `${Math.random()}.db`));
-  await saveJob(store, JOB, { name: "Union lever guillotine", origin: "" }, AT, {
+  await saveMachine(store, MACHINE, machineNamed("Union lever guillotine"), AT, {
     device: PHONE,
     saw: 0,
   });
@@ -67,12 +67,12 @@ describe("two devices and one record", () => {
     expect(await save("one", DESK, 0)).toMatchObject({ kind: "saved", record: { version: 1 } });
   });
 
-  it("guards the name of a job in the same way", async () => {
+  it("guards the name of a machine in the same way", async () => {
     const rename = (name: string, device: string, saw: number) =>
-      saveJob(store, JOB, { name, origin: "" }, AT, { device, saw });
+      saveMachine(store, MACHINE, machineNamed(name), AT, { device, saw });
     expect(await rename("Guillotine", DESK, 1)).toMatchObject({ version: 2 });
     expect(await rename("Lever guillotine", PHONE, 1)).toBeUndefined();
-    expect((await findJob(store, JOB))?.name).toBe("Guillotine");
+    expect((await findMachine(store, MACHINE))?.name).toBe("Guillotine");
   });
 });
 
@@ -86,9 +86,9 @@ describe("a row of an older rule", () => {
       result = '{"verdict":"certain"}' where id = ${PART}`.execute(store);
   });
 
-  it("is shown as far as it can be read, and marked, with the rest of its job", async () => {
+  it("is shown as far as it can be read, and marked, with the rest of its machine", async () => {
     await saveIdentification(store, DESK, part("another"), AT);
-    const { items } = await identificationsOfJob(store, JOB);
+    const { items } = await identificationsAt(store, { machineId: MACHINE });
     expect(items).toHaveLength(2);
     const old = items.find(({ id }) => id === PART);
     expect(old).toMatchObject({
@@ -117,13 +117,13 @@ describe("long lists", () => {
     }
     const seen: string[] = [];
     for (let after: string | undefined; ;) {
-      const { items, next } = await identificationsOfJob(store, JOB, after);
+      const { items, next } = await identificationsAt(store, { machineId: MACHINE }, after);
       expect(items.length).toBeLessThanOrEqual(PAGE_LENGTH);
       seen.push(...items.map(({ id }) => id));
       if (next === null) break;
       after = next;
     }
     expect([seen.length, new Set(seen).size]).toEqual([count, count]);
-    expect((await listJobs(store)).items[0]?.identifications).toBe(count);
+    expect((await listMachines(store)).items[0]?.identifications).toBe(count);
   });
 });

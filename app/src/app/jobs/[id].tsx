@@ -1,9 +1,7 @@
-import { useLocalSearchParams } from "expo-router";
-import { fetchedLater } from "../../shell/fetched-later";
+import { Redirect, useLocalSearchParams } from "expo-router";
 
-const JobScreen = fetchedLater((later) => later.JobScreen);
-
+/** Where a machine's page was when machines were called jobs: links to it lead on. */
 export default function JobRoute() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <JobScreen id={id} />;
+  return <Redirect href={`/machine/${id}`} />;
 }

@@ -1,7 +1,7 @@
 import { fetchedLater } from "../../shell/fetched-later";
 
-const JobsScreen = fetchedLater((later) => later.JobsScreen);
+const MachinesScreen = fetchedLater((later) => later.MachinesScreen);
 
-export default function JobsRoute() {
-  return <JobsScreen />;
+export default function MachinesRoute() {
+  return <MachinesScreen />;
 }

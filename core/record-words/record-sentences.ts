@@ -1,16 +1,17 @@
-/** What jobs, and what waits to be saved, say in whole sentences. */
-export const JOB_SENTENCES = {
+/** What machines, and what waits to be saved, say in whole sentences. */
+export const RECORD_SENTENCES = {
   notOnServer: "Kept on this device, not on the server yet.",
-  emptyJob: "Nothing written up for this job yet.",
+  emptyMachine: "Nothing written up for this machine yet.",
   repairUnreadable: "What was stored of it cannot be read any more.",
-  noJob: "No job yet. Identify a part on the Bench and write it up: the job is made there.",
+  noMachine:
+    "No machine yet. Identify a part on the Bench and write it up: the machine is made there.",
   nothingWaits: "Nothing waits: everything saved here is on the server.",
   fetchingServers: "Fetching what the server has.",
   changedElsewhere: "Another device has changed it since it was read here.",
   waitsForServer: "Waits until the server answers.",
-  waitsForJob: "Waits for its job, which is not on the server yet.",
+  waitsForOther: "Waits for its machine or its position, which is not on the server yet.",
   conflict: "Another device has changed what was saved here. Say which one is right.",
-  nameJob: "Nothing was read. A job needs a name.",
+  nameMachine: "Nothing was read. A machine needs a name.",
   removedIsKept: "What is removed leaves the lists; it can be put back until something else is.",
   removed: "This was removed.",
   copyForbidden: "This browser does not allow copying here: select the words instead.",
@@ -36,7 +37,7 @@ export function removedWords(what: string): string {
   return `Removed: ${what}.`;
 }
 
-/** How many parts were written up for a job. */
+/** How many parts were written up for a machine. */
 export function partsWords(count: number): string {
   if (count === 0) return "nothing written up yet";
   return count === 1 ? "one part written up" : `${count} parts written up`;

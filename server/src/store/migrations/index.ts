@@ -1,4 +1,5 @@
 import type { Kysely, Migration, MigrationProvider } from "kysely";
+import { machinesAndPositions } from "./machines-and-positions";
 
 async function hasColumn(db: Kysely<unknown>, table: string, column: string): Promise<boolean> {
   const tables = await db.introspection.getTables();
@@ -120,6 +121,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
         .execute();
     },
   },
+  "0007-machines-and-positions": machinesAndPositions,
 };
 
 export const migrationProvider: MigrationProvider = {

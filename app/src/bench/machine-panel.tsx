@@ -4,8 +4,8 @@ import { Panel } from "../kit/panel";
 import { View } from "@tamagui/core";
 import { WhereFields } from "../sheet/where-card";
 
-/** Which job and which place on the machine the part on the bench is from, before anything is written up. */
-export function JobPanel({ onClose }: { onClose: () => void }) {
+/** Which machine and which place on the machine the part on the bench is from, before anything is written up. */
+export function MachinePanel({ onClose }: { onClose: () => void }) {
   const part = useBenchPart();
   return (
     <Panel title="Where it is from" onClose={onClose}>

@@ -4,7 +4,7 @@ import { specProblemWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words"
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { v4 as uuid } from "uuid";
-import { useDraft, writeDraft } from "../data/drafts";
+import { clearDrafts, useDraft, writeDraft } from "../data/drafts";
 import { inputOfPart } from "../data/inputs";
 import { useIdentification } from "../data/queries";
 import { saveIdentification } from "../data/saving";
@@ -12,9 +12,10 @@ import { Body } from "../kit/text";
 import { WhereCard, type WhereCardProps } from "./where-card";
 
 const PLACE = "fastener.position";
-const JOB = "fastener.job";
+const AT = "fastener.at";
+const MACHINE = "fastener.machine";
 
-export interface SaveToJobProps {
+export interface SaveToMachineProps {
   readonly replacement: Replacement;
   /** False while the caution of a joint on which safety hangs was not read. */
   readonly allowed: boolean;
@@ -30,7 +31,7 @@ export interface Saving {
 /** Puts the sheet's part down as what goes in where a stored one came out. */
 export function useSavingToRecord(
   id: string | undefined,
-  { replacement, allowed }: SaveToJobProps,
+  { replacement, allowed }: SaveToMachineProps,
 ): Saving & { readonly shortOf: readonly string[] } {
   const router = useRouter();
   const { record, query } = useIdentification(id);
@@ -53,58 +54,65 @@ export function useSavingToRecord(
   };
 }
 
-export interface SavingToJob extends Saving {
+export interface SavingToMachine extends Saving {
   /** What is missing of where it goes. */
   readonly whereProblem: string | undefined;
 }
 
 /**
- * Saves a part that was specified without a sample to a job.
- * @param toWhere brings into sight where the job is chosen
+ * Saves a part that was specified without a sample to a machine.
+ * @param toWhere brings into sight where the machine is chosen
  */
-export function useSavingToJob(
-  { replacement, allowed }: SaveToJobProps,
+export function useSavingToMachine(
+  { replacement, allowed }: SaveToMachineProps,
   toWhere: () => void,
-): SavingToJob {
+): SavingToMachine {
   const router = useRouter();
   const position = useDraft(PLACE) ?? "";
-  const jobId = useDraft(JOB) || null;
+  const positionId = useDraft(AT) || undefined;
+  const machineId = useDraft(MACHINE) || null;
   const [problem, setProblem] = useState<string>();
-  const noJob = problem !== undefined && allowed && jobId === null;
+  const noMachine = problem !== undefined && allowed && machineId === null;
   const save = () => {
     if (!allowed) return setProblem(SHEET_SENTENCES.readCaution);
-    if (jobId === null) {
-      setProblem(SHEET_SENTENCES.chooseJob);
+    if (machineId === null) {
+      setProblem(SHEET_SENTENCES.chooseMachine);
       return toWhere();
     }
     const id = uuid();
     const takenAt = new Date().toISOString();
-    const said = { jobId, position, replacement, takenAt };
+    const at = positionId === undefined ? {} : { positionId };
+    const said = { machineId, position, ...at, replacement, takenAt };
     const input: IdentificationInput = { ...said, readings: [], options: {}, notes: "" };
     saveIdentification(id, input);
-    writeDraft(PLACE, "");
+    clearDrafts([PLACE, AT]);
     return router.replace(`/sheet/${id}`);
   };
   return {
-    label: "Save to the job",
+    label: "Save to the machine",
     save,
     problem: allowed ? undefined : problem,
-    whereProblem: noJob ? problem : undefined,
+    whereProblem: noMachine ? problem : undefined,
   };
 }
 
 /** Where a part goes that was specified without a sample. */
 export function WhereItGoes({ ref, problem }: Pick<WhereCardProps, "ref" | "problem">) {
-  const where = { jobId: useDraft(JOB) || null, position: useDraft(PLACE) ?? "" };
+  const where = {
+    machineId: useDraft(MACHINE) || null,
+    position: useDraft(PLACE) ?? "",
+    positionId: useDraft(AT) || undefined,
+  };
   return (
     <WhereCard
       {...(ref === undefined ? {} : { ref })}
       where={where}
       placeholder="Side cover, lower left"
       problem={problem}
-      onChange={({ jobId, position }) => {
-        if (jobId !== undefined) writeDraft(JOB, jobId ?? "");
+      onChange={({ machineId, position, positionId }) => {
+        if (machineId !== undefined) writeDraft(MACHINE, machineId ?? "");
         if (position !== undefined) writeDraft(PLACE, position);
+        writeDraft(AT, positionId ?? "");
       }}
     />
   );

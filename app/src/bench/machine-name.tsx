@@ -1,0 +1,15 @@
+import { useMachineName } from "../data/machine-queries";
+import { DataProvider } from "../data/data-provider";
+
+function Name({ id }: { id: string }) {
+  return <>{useMachineName(id) ?? "No machine chosen"}</>;
+}
+
+/** The name of a part's machine. */
+export function MachineName({ id }: { id: string }) {
+  return (
+    <DataProvider>
+      <Name id={id} />
+    </DataProvider>
+  );
+}

@@ -1,0 +1,16 @@
+/** How the server's pages follow each other. */
+export const PAGED = {
+  initialPageParam: undefined as string | undefined,
+  getNextPageParam: ({ next }: { readonly next: string | null }) => next ?? undefined,
+};
+
+interface HasMore {
+  readonly hasNextPage: boolean;
+  readonly isFetchingNextPage: boolean;
+  fetchNextPage(): Promise<unknown>;
+}
+
+/** Fetches the next page of a list, where there is one and it is not on its way. */
+export const moreOf = (query: HasMore) => () => {
+  if (query.hasNextPage && !query.isFetchingNextPage) void query.fetchNextPage();
+};

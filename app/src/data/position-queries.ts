@@ -1,0 +1,90 @@
+import type { PositionRow } from "@root-gauge/contract";
+import { pathTo } from "@root-gauge/core/record";
+import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
+import { useEffect, useMemo } from "react";
+import { api } from "./api";
+import { PAGED, moreOf } from "./paged";
+import { QUERY_KEYS } from "./query-keys";
+import { inLists, useWaiting, type Kept, type WaitingPosition } from "./waiting";
+
+/** A position that waits, as a tree shows it: what it holds is as the server last said, until something else goes in. */
+function rowToBe(waiting: WaitingPosition, stored: PositionRow | undefined): Kept<PositionRow> {
+  const { id, machineId, parentId, name, rank, alike, state, spec, version } = waiting;
+  const holds = spec?.callout ?? stored?.holds ?? "";
+  return { id, machineId, parentId, name, rank, alike, state, holds, version, waiting: true };
+}
+
+function mergedRows(
+  stored: readonly PositionRow[],
+  waiting: readonly WaitingPosition[],
+  machineId: string,
+): readonly Kept<PositionRow>[] {
+  const byId = new Map(stored.map((row) => [row.id, row]));
+  const changed = new Set(waiting.map(({ id }) => id));
+  const here = waiting.filter((one) => one.machineId === machineId && inLists(one));
+  return [
+    ...stored.filter(({ id }) => !changed.has(id)).map((row) => ({ ...row, waiting: false })),
+    ...here.map((one) => rowToBe(one, byId.get(one.id))),
+  ];
+}
+
+/** All positions of a machine, those that wait among them. A tree wants the whole of it: every page is fetched. */
+export function usePositions(machineId: string | null) {
+  const waiting = useWaiting();
+  const query = useInfiniteQuery({
+    queryKey: QUERY_KEYS.positions(machineId ?? ""),
+    queryFn: ({ pageParam }) => api.positions(machineId ?? "", pageParam),
+    ...PAGED,
+    enabled: machineId !== null && !waiting.unsaved.has(machineId),
+  });
+  const { hasNextPage, isFetchingNextPage, fetchNextPage, data } = query;
+  useEffect(() => {
+    if (hasNextPage && !isFetchingNextPage) void fetchNextPage();
+  }, [hasNextPage, isFetchingNextPage, fetchNextPage]);
+  const positions = useMemo(
+    () =>
+      mergedRows(
+        data?.pages.flatMap((page) => page.positions) ?? [],
+        waiting.positions,
+        machineId ?? "",
+      ),
+    [data, waiting.positions, machineId],
+  );
+  return { query, positions };
+}
+
+/** One position, as it is here or on the server, with where it stands on its machine. */
+export function usePosition(id: string) {
+  const waiting = useWaiting().positions.find((position) => position.id === id);
+  const query = useQuery({
+    queryKey: QUERY_KEYS.position(id),
+    queryFn: () => api.position(id),
+    // What waits has no more than is known here.
+    enabled: waiting === undefined,
+  });
+  const { positions } = usePositions(waiting?.machineId ?? null);
+  const position = useMemo(() => {
+    if (waiting === undefined) return query.data && { ...query.data, waiting: false };
+    const path = pathTo(id, new Map(positions.map((row) => [row.id, row])));
+    return { ...waiting, path: path === "" ? waiting.name : path };
+  }, [waiting, query.data, positions, id]);
+  return { query, position };
+}
+
+/** What the server has of a position, whatever waits here. */
+export function useStoredPosition(id: string) {
+  return useQuery({ queryKey: QUERY_KEYS.position(id), queryFn: () => api.position(id) });
+}
+
+/** Who changed what of a position, the last change first. */
+export function useChanges(positionId: string) {
+  const { unsaved } = useWaiting();
+  const query = useInfiniteQuery({
+    queryKey: QUERY_KEYS.changes(positionId),
+    queryFn: ({ pageParam }) => api.changes(positionId, pageParam),
+    ...PAGED,
+    enabled: !unsaved.has(positionId),
+  });
+  const changes = query.data?.pages.flatMap((page) => page.changes) ?? [];
+  return { changes, next: query.hasNextPage, more: moreOf(query) };
+}

@@ -1,0 +1,71 @@
+import type { IdentificationRecord, Machine, Position, Repair } from "@root-gauge/contract";
+import { countStates } from "@root-gauge/core/record";
+import { useMemo } from "react";
+import type { Parcel } from "./parcel";
+import { positionToBe, recordToBe, repairToBe } from "./record-to-be";
+import { useOutbox } from "./saving";
+
+/** A record, and whether the server has it yet. */
+export type Kept<Record> = Record & { readonly waiting: boolean };
+
+/** Those that wait here before those that are stored, each once. */
+export function merged<Item extends { id: string }>(
+  waiting: readonly Kept<Item>[],
+  stored: readonly (Item & { readonly waiting?: boolean })[],
+): Kept<Item>[] {
+  const ids = new Set(waiting.map(({ id }) => id));
+  return [
+    ...waiting,
+    ...stored.filter(({ id }) => !ids.has(id)).map((item) => ({ ...item, waiting: false })),
+  ];
+}
+
+export const inLists = ({ removed }: { readonly removed: boolean }) => !removed;
+
+/** A position that waits: where it stands is worked out beside the others of its machine. */
+export type WaitingPosition = Kept<Omit<Position, "path">>;
+
+export interface Waiting {
+  readonly machines: readonly Kept<Machine>[];
+  readonly positions: readonly WaitingPosition[];
+  readonly identifications: readonly Kept<IdentificationRecord>[];
+  readonly repairs: readonly Kept<Repair>[];
+  /** Ids of what the server has never had. */
+  readonly unsaved: ReadonlySet<string>;
+}
+
+function waitingOf(parcels: readonly Parcel[]): Waiting {
+  const identifications = parcels.flatMap((parcel) =>
+    parcel.kind === "identification" ? [{ ...recordToBe(parcel), waiting: true }] : [],
+  );
+  const positions = parcels.flatMap((parcel) =>
+    parcel.kind === "position" ? [{ ...positionToBe(parcel), waiting: true }] : [],
+  );
+  const machines = parcels.flatMap((parcel): Kept<Machine>[] => {
+    if (parcel.kind !== "machine") return [];
+    const at = new Date(parcel.queuedAt).toISOString();
+    const ofIt = <Of extends { machineId: string; removed: boolean }>(records: readonly Of[]) =>
+      records.filter((record) => record.machineId === parcel.id && inLists(record));
+    const machine = {
+      ...parcel.body,
+      createdAt: at,
+      updatedAt: at,
+      version: Math.max(1, parcel.saw),
+      removed: parcel.body.removed === true,
+      identifications: ofIt(identifications).length,
+      states: countStates(ofIt(positions)),
+    };
+    return [{ ...machine, id: parcel.id, waiting: true }];
+  });
+  const repairs = parcels.flatMap((parcel) =>
+    parcel.kind === "repair" ? [{ ...repairToBe(parcel), waiting: true }] : [],
+  );
+  const unsaved = new Set(parcels.filter(({ saw }) => saw === 0).map(({ id }) => id));
+  return { machines, positions, identifications, repairs, unsaved };
+}
+
+/** Identifies what waits once for each change of the outbox, not at every render that asks for a machine's name. */
+export function useWaiting(): Waiting {
+  const { parcels } = useOutbox();
+  return useMemo(() => waitingOf(parcels), [parcels]);
+}

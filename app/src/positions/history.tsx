@@ -1,0 +1,33 @@
+import { POSITION_SENTENCES, historyWords } from "@root-gauge/core/record-words";
+import { View } from "@tamagui/core";
+import { useChanges } from "../data/position-queries";
+import { sign, useSignature } from "../data/signature";
+import { ActionButton } from "../kit/action-button";
+import { Body, Heading, Small } from "../kit/text";
+import { TextEntry } from "../kit/text-entry";
+import { shortTime } from "./short-time";
+
+/** Who changed what of a position and when, the last first; and who works with this device. */
+export function History({ positionId }: { positionId: string }) {
+  const { changes, next, more } = useChanges(positionId);
+  const name = useSignature();
+  return (
+    <View role="region" aria-label="History" gap={8} marginVertical={12}>
+      <Heading>History</Heading>
+      {changes.map((change) => (
+        <View key={change.id} gap={1} paddingBottom={6} borderBottomWidth={1} borderColor="$line">
+          <Body>{historyWords(change)}</Body>
+          <Small>{[shortTime(change.at), change.who].filter(Boolean).join(" · ")}</Small>
+        </View>
+      ))}
+      {next ? <ActionButton label="Older changes" onPress={more} /> : null}
+      <TextEntry
+        label={POSITION_SENTENCES.signed}
+        value={name}
+        placeholder={POSITION_SENTENCES.signHint}
+        longest={60}
+        onChange={sign}
+      />
+    </View>
+  );
+}

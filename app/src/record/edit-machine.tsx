@@ -1,0 +1,89 @@
+import { machineInputSchema, type Machine } from "@root-gauge/contract";
+import { POSITION_SENTENCES, RECORD_SENTENCES } from "@root-gauge/core/record-words";
+import { useState } from "react";
+import type { DraftField } from "../data/draft-fields";
+import { useDrafts, writeDraft } from "../data/drafts";
+import { inputOfMachine } from "../data/inputs";
+import { remove } from "../data/removal";
+import { saveMachine } from "../data/saving";
+import { Card } from "../kit/surface";
+import { Heading } from "../kit/text";
+import { TextEntry } from "../kit/text-entry";
+import { EditButtons } from "./edit-buttons";
+
+interface EditMachineProps {
+  readonly machine: Machine;
+  readonly onDone: () => void;
+  readonly onRemoved: () => void;
+}
+
+const FIELDS = ["edit.name", "edit.origin", "edit.year", "edit.stands", "edit.notes"] as const;
+
+/** What is wrong with what was typed, at the field that it is wrong in. */
+interface Problem {
+  readonly at: DraftField;
+  readonly why: string;
+}
+
+/** A machine's name, where it is from and where it stands, to be changed; or the machine taken out. */
+export function EditMachine({ machine, onDone, onRemoved }: EditMachineProps) {
+  const typed = useDrafts(FIELDS);
+  const name = typed["edit.name"] ?? machine.name;
+  const origin = typed["edit.origin"] ?? machine.origin;
+  const year = typed["edit.year"] ?? String(machine.year ?? "");
+  const stands = typed["edit.stands"] ?? machine.stands;
+  const notes = typed["edit.notes"] ?? machine.notes;
+  const [problem, setProblem] = useState<Problem>();
+  const save = () => {
+    const sent = { name, origin, stands, notes, year: year.trim() === "" ? null : Number(year) };
+    const read = machineInputSchema.safeParse(sent);
+    if (!read.success) {
+      const isYear = read.error.issues.some(({ path }) => path[0] === "year");
+      return setProblem(
+        isYear
+          ? { at: "edit.year", why: POSITION_SENTENCES.yearWanted }
+          : { at: "edit.name", why: RECORD_SENTENCES.nameMachine },
+      );
+    }
+    saveMachine(machine.id, read.data, machine.version);
+    return onDone();
+  };
+  const takeOut = () => {
+    const { id, version } = machine;
+    const body = inputOfMachine(machine);
+    remove(machine.name, { kind: "machine", id, body, saw: version, queuedAt: Date.now() });
+    onRemoved();
+  };
+  const field = (at: DraftField, label: string, value: string, longest = 120) => (
+    <TextEntry
+      label={label}
+      value={value}
+      longest={longest}
+      problem={problem?.at === at ? problem.why : undefined}
+      onChange={(text) => writeDraft(at, text)}
+      onSubmit={save}
+    />
+  );
+  return (
+    <Card gap={8} marginBottom={12} role="region" aria-label="Change the machine">
+      <Heading>Change the machine</Heading>
+      {field("edit.name", "Its name", name)}
+      {field("edit.origin", "The maker’s country", origin)}
+      {field("edit.year", "Built in the year", year, 4)}
+      {field("edit.stands", "Where it stands", stands)}
+      <TextEntry
+        label="Notes on the machine"
+        value={notes}
+        lines={3}
+        longest={4000}
+        onChange={(text) => writeDraft("edit.notes", text)}
+      />
+      <EditButtons
+        removeLabel="Remove the machine"
+        onSave={save}
+        onLeave={onDone}
+        onRemove={takeOut}
+      />
+    </Card>
+  );
+}

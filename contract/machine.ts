@@ -1,0 +1,52 @@
+import { POSITION_STATES, type StateCounts } from "@root-gauge/core/record";
+import { z } from "zod/mini";
+import { removalSchema, removedSchema, storedFields, textSchema } from "./stored";
+
+export const machineIdSchema = z.uuid();
+
+/** Machines older and newer than these years are none of a workshop's. */
+const yearSchema = z.nullable(z.int().check(z.minimum(1700), z.maximum(2100)));
+
+/** What a client sends to make a machine or change it. */
+export const machineInputSchema = z.strictObject({
+  name: z.string().check(z.trim(), z.minLength(1, "a machine needs a name"), z.maxLength(120)),
+  /** The maker's country, as it is written: it says which threads to expect. */
+  origin: z._default(textSchema(120), ""),
+  /** The year it was built in. */
+  year: z._default(yearSchema, null),
+  /** Where it stands. */
+  stands: z._default(textSchema(120), ""),
+  notes: z._default(textSchema(4000), ""),
+  removed: removalSchema,
+});
+
+const count = z.int().check(z.minimum(0));
+
+/** How many positions stand in each state. */
+export const stateCountsSchema: z.ZodMiniType<StateCounts> = z.partialRecord(
+  z.enum(POSITION_STATES),
+  count,
+);
+
+export const machineSchema = z.object({
+  id: machineIdSchema,
+  name: z.string(),
+  origin: z.string(),
+  year: yearSchema,
+  stands: z.string(),
+  notes: z.string(),
+  /** Findings on it that are in the lists. */
+  identifications: count,
+  states: stateCountsSchema,
+  ...storedFields,
+  removed: removedSchema,
+});
+
+export const machineListSchema = z.object({
+  machines: z.array(machineSchema),
+  /** Where the list goes on; null at its end. */
+  next: z.nullable(z.string()),
+});
+
+export type MachineInput = z.infer<typeof machineInputSchema>;
+export type Machine = z.infer<typeof machineSchema>;

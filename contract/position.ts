@@ -1,0 +1,75 @@
+import { POSITION_STATES } from "@root-gauge/core/record";
+import { z } from "zod/mini";
+import { machineIdSchema } from "./machine";
+import { replacementSchema } from "./replacement";
+import { removalSchema, removedSchema, storedFields, textSchema } from "./stored";
+
+export const positionIdSchema = z.uuid();
+
+/** More alike than any machine has in one place. */
+const MOST_ALIKE = 9999;
+
+const state = z.enum(POSITION_STATES);
+const alike = z.int().check(z.minimum(1), z.maximum(MOST_ALIKE));
+
+/** A place in one line, the outermost first: "feed side / gripper bar / left". */
+export const positionPathSchema = textSchema(600);
+
+/** What a client sends to make a position of a machine, or to change it. */
+export const positionInputSchema = z.strictObject({
+  machineId: machineIdSchema,
+  /** What it stands within; null for the machine itself. */
+  parentId: z._default(z.nullable(positionIdSchema), null),
+  name: z.string().check(z.trim(), z.minLength(1, "a position needs a name"), z.maxLength(120)),
+  /** Its place among those beside it. */
+  rank: z._default(z.number(), 0),
+  /** How many alike there are. */
+  alike: z._default(alike, 1),
+  state: z._default(state, "to-identify"),
+  /** What goes in; null while nobody has said. */
+  spec: z._default(z.nullable(replacementSchema), null),
+  notes: z._default(textSchema(4000), ""),
+  removed: removalSchema,
+});
+
+/** A position as a tree shows it. */
+export const positionRowSchema = z.object({
+  id: positionIdSchema,
+  machineId: machineIdSchema,
+  parentId: z.nullable(positionIdSchema),
+  name: z.string(),
+  rank: z.number(),
+  alike: z.number(),
+  state,
+  /** The call-out of what goes in, else the thread that was found; empty where neither is known. */
+  holds: z.string(),
+  version: z.int(),
+});
+
+export const positionListSchema = z.object({
+  positions: z.array(positionRowSchema),
+  /** Where the list goes on; null at its end. */
+  next: z.nullable(z.string()),
+});
+
+export const positionSchema = z.object({
+  id: positionIdSchema,
+  machineId: machineIdSchema,
+  parentId: z.nullable(positionIdSchema),
+  name: z.string(),
+  /** Where it stands on the machine, itself included: "feed side / gripper bar / left". */
+  path: z.string(),
+  rank: z.number(),
+  alike: z.number(),
+  state,
+  spec: z.nullable(replacementSchema),
+  notes: z.string(),
+  ...storedFields,
+  /** What is stored of it and cannot be read any more, as it is stored. */
+  unreadable: z.array(z.string()),
+  removed: removedSchema,
+});
+
+export type PositionInput = z.infer<typeof positionInputSchema>;
+export type PositionRow = z.infer<typeof positionRowSchema>;
+export type Position = z.infer<typeof positionSchema>;

@@ -1,0 +1,87 @@
+import { POSITION_STATES, type PositionState, type StateCounts } from "../record";
+
+/** How a position stands, in a word or two. */
+export const STATE_WORDS: Readonly<Record<PositionState, string>> = {
+  "to-identify": "To identify",
+  identified: "Identified",
+  "to-order": "To order",
+  "on-hand": "On hand",
+  fitted: "Fitted",
+  watch: "Watch",
+};
+
+export const POSITION_SENTENCES = {
+  noPosition:
+    "No position yet. Add the places to be looked at, or write up a part: its place is made.",
+  nothingFound: "Nothing was found here yet. Lay the part on the Bench.",
+  nothingGoesIn: "Nobody has said what goes in here.",
+  nameWanted: "Nothing was read. A position needs a name.",
+  alikeWanted: "Read as no number. How many alike is a whole number from 1 to 9999.",
+  yearWanted: "Read as no year. A year of four figures is wanted, from 1700 to 2100, or nothing.",
+  noneInState: "No position stands so.",
+  gone: "This position was taken out of the lists.",
+  pathHint: "Feed side / gripper bar / left",
+  signHint: "Your name, for the record of changes",
+  noneFound: "No machine holds that.",
+  findOrName: "A machine, its make, or a new one’s name",
+  signed: "Changes from this device are signed",
+  placeNotNamed: "Found here, its place not named",
+} as const;
+
+/** How many positions stand in each state, in the order of the work: "3 to identify · 2 to order". */
+export function stateCountsWords(states: StateCounts): string {
+  return POSITION_STATES.flatMap((state) => {
+    const count = states[state] ?? 0;
+    return count === 0 ? [] : [`${count} ${STATE_WORDS[state].toLowerCase()}`];
+  }).join(" · ");
+}
+
+/** How many alike there are, beside a name: "4 alike"; nothing for one. */
+export function alikeWords(alike: number): string {
+  return alike === 1 ? "" : `${alike} alike`;
+}
+
+/** What of a record was changed, from what to what. */
+export interface ChangeRecord {
+  readonly field: string;
+  readonly was: string;
+  readonly became: string;
+}
+
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  name: "Name",
+  origin: "From",
+  year: "Year",
+  stands: "Stands",
+  parent: "Within",
+  alike: "Alike",
+  state: "State",
+  spec: "Goes in",
+  notes: "Notes",
+};
+
+const isState = (text: string): text is PositionState =>
+  POSITION_STATES.some((state) => state === text);
+
+function valueWords(field: string, text: string): string {
+  if (field === "state" && isState(text)) return STATE_WORDS[text].toLowerCase();
+  if (field === "parent" && text === "") return "the machine itself";
+  return text === "" ? "nothing" : text;
+}
+
+/** A line of a record's history: "State: to order, before: identified". */
+export function historyWords({ field, was, became }: ChangeRecord): string {
+  if (field === "made") return "Made";
+  if (field === "rank") return "Put in another order";
+  if (field === "removed")
+    return became === "" ? "Put back in the lists" : "Taken out of the lists";
+  const name = FIELD_WORDS[field] ?? field;
+  return `${name}: ${valueWords(field, became)}, before: ${valueWords(field, was)}`;
+}
+
+/** What a machine's make is taken for, so that it can be checked. */
+export function madeWords(origin: string, year: number | null): string {
+  return [origin, ...(year === null || origin.includes(String(year)) ? [] : [String(year)])]
+    .filter((text) => text !== "")
+    .join(", ");
+}

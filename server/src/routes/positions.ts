@@ -1,0 +1,87 @@
+import {
+  pageQuerySchema,
+  positionIdSchema,
+  positionInputSchema,
+  writeSchema,
+  type Position,
+} from "@root-gauge/contract";
+import { Router } from "express";
+import { ApiFailure, changedElsewhere, checked } from "../http/api-failure";
+import { checkedCallout } from "../http/checked-callout";
+import { changesOf } from "../store/changes";
+import type { Store } from "../store/database";
+import { identificationsAt } from "../store/identifications";
+import { listWords } from "../store/own-words";
+import { findPosition, savePosition, type SavedPosition } from "../store/positions";
+import { repairsAt } from "../store/repairs";
+
+/** The position that an address names. */
+async function positionAt(store: Store, text: string | undefined): Promise<Position> {
+  const id = checked(positionIdSchema, text, "invalid-id");
+  const position = await findPosition(store, id);
+  if (position === undefined) {
+    throw new ApiFailure("position-not-found", "There is no such position.");
+  }
+  return position;
+}
+
+function savedOrRefused(saved: SavedPosition): Position {
+  switch (saved.kind) {
+    case "saved":
+      return saved.record;
+    case "conflict":
+      throw changedElsewhere("position");
+    case "no-machine":
+      throw new ApiFailure(
+        "machine-not-found",
+        "The machine it belongs to is not here. Save the machine first.",
+      );
+    case "in-itself":
+      throw new ApiFailure(
+        "position-in-itself",
+        "A position stands on its machine or within another position of it, and never within itself. Nothing was stored.",
+      );
+  }
+}
+
+/** GET and PUT /api/positions/:id, and what was found, mended and changed at one. */
+export function positionRoutes(store: Store, now: () => Date): Router {
+  const router = Router();
+
+  router.get("/positions/:id", async (request, response) => {
+    response.json(await positionAt(store, request.params.id));
+  });
+
+  router.put("/positions/:id", async (request, response) => {
+    const id = checked(positionIdSchema, request.params.id, "invalid-id");
+    const input = checked(positionInputSchema, request.body, "invalid-body");
+    if (input.spec !== null) {
+      checkedCallout(input.spec.callout, await listWords(store), "spec.callout", "invalid-body");
+    }
+    const write = checked(writeSchema, request.query, "invalid-query");
+    response.json(savedOrRefused(await savePosition(store, id, input, now(), write)));
+  });
+
+  router.get("/positions/:id/identifications", async (request, response) => {
+    const { id } = await positionAt(store, request.params.id);
+    const { after } = checked(pageQuerySchema, request.query, "invalid-query");
+    const { items, next } = await identificationsAt(store, { positionId: id }, after);
+    response.json({ identifications: items, next });
+  });
+
+  router.get("/positions/:id/repairs", async (request, response) => {
+    const { id } = await positionAt(store, request.params.id);
+    const { after } = checked(pageQuerySchema, request.query, "invalid-query");
+    const { items, next } = await repairsAt(store, { positionId: id }, after);
+    response.json({ repairs: items, next });
+  });
+
+  router.get("/positions/:id/changes", async (request, response) => {
+    const { id } = await positionAt(store, request.params.id);
+    const { after } = checked(pageQuerySchema, request.query, "invalid-query");
+    const { items, next } = await changesOf(store, id, after);
+    response.json({ changes: items, next });
+  });
+
+  return router;
+}

@@ -1,0 +1,151 @@
+import { randomUUID } from "node:crypto";
+import { isSameName, namesOfPath, pathTo, type Placed } from "@root-gauge/core/record";
+import type { Transaction } from "kysely";
+import { noteChanges, type Writing } from "./changes";
+import type { Store } from "./database";
+import type { Tables } from "./schema";
+import { wroteBy } from "./versions";
+
+/** A position as far as its place goes, and whether it is in the lists. */
+export interface Place extends Placed {
+  readonly removed: number;
+}
+
+type Places = ReadonlyMap<string, Place>;
+
+/** All positions of a machine by their ids, those that were taken out of the lists too. */
+export async function placesOf(
+  store: Store | Transaction<Tables>,
+  machineId: string,
+): Promise<Places> {
+  const rows = await store
+    .selectFrom("positions")
+    .select(["id", "parent_id as parentId", "name", "rank", "removed"])
+    .where("machine_id", "=", machineId)
+    .execute();
+  return new Map(rows.map((row) => [row.id, row]));
+}
+
+/** Something that was found or done at a position, or where no place was named. */
+interface AtPosition {
+  readonly machine_id: string;
+  readonly position: string;
+  readonly position_id: string | null;
+}
+
+/** Where rows stand on their machines now, in one line each and in their order. */
+export async function pathsOf(
+  store: Store | Transaction<Tables>,
+  rows: readonly AtPosition[],
+): Promise<readonly string[]> {
+  const machines = new Map<string, Places>();
+  for (const { machine_id } of rows) {
+    if (!machines.has(machine_id)) machines.set(machine_id, await placesOf(store, machine_id));
+  }
+  return rows.map(({ machine_id, position, position_id }) => {
+    const places = machines.get(machine_id);
+    return position_id === null || places === undefined ? position : pathTo(position_id, places);
+  });
+}
+
+/** The same of one row. */
+export async function pathOf(store: Store | Transaction<Tables>, row: AtPosition): Promise<string> {
+  const [path = row.position] = await pathsOf(store, [row]);
+  return path;
+}
+
+/** What says where something was found or done. */
+export interface Whereabouts {
+  readonly machineId: string;
+  readonly position: string;
+  readonly positionId?: string | undefined;
+  readonly removed?: boolean | undefined;
+}
+
+/**
+ * The position that something is saved at: the one that is named by its id, else the one of that name, which is made where
+ * there is none. One that was taken out of the lists and is worked at again is back in them.
+ * @returns null where no place was named
+ */
+export async function positionFor(
+  transaction: Transaction<Tables>,
+  { machineId, position, positionId, removed }: Whereabouts,
+  writing: Writing,
+): Promise<string | null> {
+  const places = new Map(await placesOf(transaction, machineId));
+  const known = positionId === undefined ? undefined : places.get(positionId);
+  const found = known?.id ?? (await placeNamed(transaction, machineId, position, places, writing));
+  if (found !== null && removed !== true) await bringBack(transaction, found, places, writing);
+  return found;
+}
+
+async function placeNamed(
+  transaction: Transaction<Tables>,
+  machineId: string,
+  position: string,
+  places: Map<string, Place>,
+  writing: Writing,
+): Promise<string | null> {
+  let within: string | null = null;
+  for (const name of namesOfPath(position)) {
+    const parentId: string | null = within;
+    const named: readonly Place[] = [...places.values()].filter(
+      (place) => place.parentId === parentId && isSameName(place.name, name),
+    );
+    const there: Place | undefined = named.find((place) => place.removed === 0) ?? named[0];
+    within = there?.id ?? (await make(transaction, machineId, parentId, name, places, writing));
+  }
+  return within;
+}
+
+async function make(
+  transaction: Transaction<Tables>,
+  machineId: string,
+  parentId: string | null,
+  name: string,
+  places: Map<string, Place>,
+  writing: Writing,
+): Promise<string> {
+  const id = randomUUID();
+  const beside = [...places.values()].filter((place) => place.parentId === parentId);
+  const rank = Math.max(-1, ...beside.map((place) => place.rank)) + 1;
+  const { at, write } = writing;
+  await transaction
+    .insertInto("positions")
+    .values({
+      id,
+      machine_id: machineId,
+      parent_id: parentId,
+      name,
+      rank,
+      alike: 1,
+      state: "to-identify",
+      spec: null,
+      notes: "",
+      created_at: at,
+      updated_at: at,
+      ...wroteBy(undefined, write),
+    })
+    .execute();
+  places.set(id, { id, parentId, name, rank, removed: 0 });
+  await noteChanges(transaction, { id, version: 1 }, undefined, { name }, writing);
+  return id;
+}
+
+async function bringBack(
+  transaction: Transaction<Tables>,
+  id: string,
+  places: Places,
+  writing: Writing,
+): Promise<void> {
+  for (let at = places.get(id); at !== undefined; at = places.get(at.parentId ?? "")) {
+    if (at.removed === 0) continue;
+    const back = await transaction
+      .updateTable("positions")
+      .set(({ eb }) => ({ removed: 0, updated_at: writing.at, version: eb("version", "+", 1) }))
+      .where("id", "=", at.id)
+      .returning(["id", "version"])
+      .executeTakeFirstOrThrow();
+    await noteChanges(transaction, back, { removed: "yes" }, { removed: "" }, writing);
+  }
+}

@@ -1,0 +1,166 @@
+import type { Machine, MachineInput, Write } from "@root-gauge/contract";
+import type { PositionState, StateCounts } from "@root-gauge/core/record";
+import { sql, type SqlBool, type Transaction } from "kysely";
+import { noteChanges, type Shown } from "./changes";
+import type { Store } from "./database";
+import { pageOf, placeIn, type Page } from "./page";
+import type { Tables } from "./schema";
+import { maySave, wroteBy } from "./versions";
+
+function machinesWithCounts(store: Store | Transaction<Tables>) {
+  return store.selectFrom("machines").select((eb) => [
+    "machines.id",
+    "machines.name",
+    "machines.origin",
+    "machines.year",
+    "machines.stands",
+    "machines.notes",
+    "machines.created_at as createdAt",
+    "machines.updated_at as updatedAt",
+    "machines.version",
+    "machines.removed",
+    eb
+      .selectFrom("identifications")
+      .select((of) => of.fn.countAll<number>().as("count"))
+      .whereRef("identifications.machine_id", "=", "machines.id")
+      .where("identifications.removed", "=", 0)
+      .$asScalar()
+      .$notNull()
+      .as("identifications"),
+  ]);
+}
+
+interface MachineRow extends Omit<Machine, "removed" | "states"> {
+  readonly removed: number;
+}
+
+/** How the positions of machines stand, by the machine. */
+async function statesOf(
+  store: Store | Transaction<Tables>,
+  machineIds: readonly string[],
+): Promise<ReadonlyMap<string, StateCounts>> {
+  const rows = await store
+    .selectFrom("positions")
+    .select(({ fn }) => ["machine_id", "state", fn.countAll<number>().as("count")])
+    .where("machine_id", "in", machineIds)
+    .where("removed", "=", 0)
+    .groupBy(["machine_id", "state"])
+    .execute();
+  const counts = new Map<string, Partial<Record<PositionState, number>>>();
+  for (const { machine_id, state, count } of rows) {
+    const of = counts.get(machine_id) ?? {};
+    of[state] = count;
+    counts.set(machine_id, of);
+  }
+  return counts;
+}
+
+async function machinesOf(
+  store: Store | Transaction<Tables>,
+  rows: readonly MachineRow[],
+): Promise<readonly Machine[]> {
+  const states = await statesOf(
+    store,
+    rows.map(({ id }) => id),
+  );
+  return rows.map(({ removed, ...machine }) => ({
+    ...machine,
+    states: states.get(machine.id) ?? {},
+    removed: removed === 1,
+  }));
+}
+
+/** A text that is looked for as it stands: what LIKE takes for a sign of its own is not. */
+const holding = (text: string) => `%${text.replace(/[\\%_]/g, "\\$&")}%`;
+
+/**
+ * A page of the machines, the last touched first, each with how many identifications it holds.
+ * @param search what the name or the origin is to hold, in either case
+ */
+export function listMachines(store: Store, after?: string, search = ""): Promise<Page<Machine>> {
+  const from = placeIn(after);
+  let query = machinesWithCounts(store)
+    .where("machines.removed", "=", 0)
+    .orderBy("machines.updated_at", "desc")
+    .orderBy("machines.id");
+  if (search !== "") {
+    const like = holding(search);
+    query = query.where(
+      sql<SqlBool>`(machines.name like ${like} escape '\\' or machines.origin like ${like} escape '\\')`,
+    );
+  }
+  if (from !== undefined) {
+    query = query.where((eb) =>
+      eb.or([
+        eb("machines.updated_at", "<", from.at),
+        eb.and([eb("machines.updated_at", "=", from.at), eb("machines.id", ">", from.id)]),
+      ]),
+    );
+  }
+  return pageOf(
+    query,
+    (rows) => machinesOf(store, rows),
+    ({ updatedAt, id }) => ({ at: updatedAt, id }),
+  );
+}
+
+export async function findMachine(
+  store: Store | Transaction<Tables>,
+  id: string,
+): Promise<Machine | undefined> {
+  const rows = await machinesWithCounts(store).where("machines.id", "=", id).execute();
+  const [machine] = await machinesOf(store, rows);
+  return machine;
+}
+
+/** A machine's fields as its history shows them. */
+function shown(content: ReturnType<typeof contentOf>): Shown {
+  const { year, removed, ...texts } = content;
+  return { ...texts, year: year === null ? "" : String(year), removed: removed === 1 ? "yes" : "" };
+}
+
+function contentOf({ name, origin, year, stands, notes, removed }: MachineInput) {
+  return { name, origin, year, stands, notes, removed: removed === true ? 1 : 0 };
+}
+
+/**
+ * Makes the machine, or changes it when its writer has seen it as it is: saying it twice is saying it once.
+ * @returns undefined when another device has changed it since; nothing was stored
+ */
+export async function saveMachine(
+  store: Store,
+  id: string,
+  input: MachineInput,
+  now: Date,
+  write: Write = { saw: 0 },
+): Promise<Machine | undefined> {
+  const at = now.toISOString();
+  const content = contentOf(input);
+  return store.transaction().execute(async (transaction) => {
+    const existing = await transaction
+      .selectFrom("machines")
+      .selectAll()
+      .where("id", "=", id)
+      .executeTakeFirst();
+    const same =
+      existing !== undefined &&
+      (Object.keys(content) as (keyof typeof content)[]).every(
+        (key) => existing[key] === content[key],
+      );
+    if (!same && !maySave(existing, write)) return undefined;
+    if (!same) {
+      const changed = { ...content, updated_at: at, ...wroteBy(existing, write) };
+      const row = await transaction
+        .insertInto("machines")
+        .values({ id, created_at: at, ...changed })
+        .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
+        .returning(["id", "version"])
+        .executeTakeFirstOrThrow();
+      await noteChanges(transaction, row, existing && shown(existing), shown(content), {
+        write,
+        at,
+      });
+    }
+    return findMachine(transaction, id);
+  });
+}

@@ -1,0 +1,241 @@
+import {
+  replacementSchema,
+  type ChangedField,
+  type Position,
+  type PositionInput,
+  type PositionRow,
+  type Write,
+} from "@root-gauge/contract";
+import { mayStandWithin, pathTo, type Placed } from "@root-gauge/core/record";
+import { sql, type Selectable, type Transaction } from "kysely";
+import { changedSince, noteChanges, type Shown } from "./changes";
+import type { Store } from "./database";
+import { kept, setAside } from "./kept-json";
+import { placesOf } from "./machine-places";
+import type { Page } from "./page";
+import type { PositionsTable, Tables } from "./schema";
+import { maySave, wroteBy } from "./versions";
+
+type Row = Selectable<PositionsTable>;
+
+/** How a save of a position came out; where it was not saved, nothing was stored. */
+export type SavedPosition =
+  | { readonly kind: "saved"; readonly record: Position }
+  | { readonly kind: "conflict" }
+  | { readonly kind: "no-machine" }
+  /** It was to stand within itself, or within a position of another machine. */
+  | { readonly kind: "in-itself" };
+
+function positionOf(row: Row, path: string): Position {
+  const spec = row.spec === null ? undefined : kept(row.spec, replacementSchema);
+  return {
+    id: row.id,
+    machineId: row.machine_id,
+    parentId: row.parent_id,
+    name: row.name,
+    path,
+    rank: row.rank,
+    alike: row.alike,
+    state: row.state,
+    spec: spec?.value ?? null,
+    notes: row.notes,
+    createdAt: row.created_at,
+    updatedAt: row.updated_at,
+    version: row.version,
+    unreadable: [...setAside(row), ...(spec?.unreadable ?? [])],
+    removed: row.removed === 1,
+  };
+}
+
+/** More than a screen shows, and few enough to be worked out in some milliseconds. */
+const ROWS_A_PAGE = 1000;
+
+/** A page of a machine's positions as its tree shows them, by their ids. */
+export async function positionsOfMachine(
+  store: Store,
+  machineId: string,
+  after?: string,
+): Promise<Page<PositionRow>> {
+  const from = after?.split("|")[1] ?? "";
+  const { rows } = await sql<PositionRow>`
+    select id, machine_id as machineId, parent_id as parentId, name, rank, alike, state, version,
+      coalesce(
+        case when json_valid(spec) then json_extract(spec, '$.callout') end,
+        (select json_extract(result, '$.candidates[0].designation') from identifications
+          where position_id = positions.id and removed = 0 and json_valid(result)
+            and json_extract(result, '$.verdict') = 'settled'
+          order by taken_at desc limit 1),
+        '') as holds
+    from positions
+    where machine_id = ${machineId} and removed = 0 and id > ${from}
+    order by id limit ${ROWS_A_PAGE + 1}`.execute(store);
+  const items = rows.slice(0, ROWS_A_PAGE);
+  const last = items.at(-1);
+  return { items, next: rows.length > ROWS_A_PAGE && last ? `id|${last.id}` : null };
+}
+
+export async function findPosition(
+  store: Store | Transaction<Tables>,
+  id: string,
+): Promise<Position | undefined> {
+  const row = await store
+    .selectFrom("positions")
+    .selectAll()
+    .where("id", "=", id)
+    .executeTakeFirst();
+  if (row === undefined) return undefined;
+  return positionOf(row, pathTo(id, await placesOf(store, row.machine_id)));
+}
+
+/** A position's fields as its history shows them. */
+function shown(
+  input: Pick<PositionInput, "name" | "rank" | "alike" | "state" | "notes" | "spec" | "parentId">,
+  removed: boolean,
+  places: ReadonlyMap<string, Placed>,
+): Shown {
+  return {
+    name: input.name,
+    parent: input.parentId === null ? "" : pathTo(input.parentId, places),
+    rank: String(input.rank),
+    alike: String(input.alike),
+    state: input.state,
+    spec: input.spec?.callout ?? "",
+    notes: input.notes,
+    removed: removed ? "yes" : "",
+  };
+}
+
+function contentOf(input: PositionInput) {
+  return {
+    machine_id: input.machineId,
+    parent_id: input.parentId,
+    name: input.name,
+    rank: input.rank,
+    alike: input.alike,
+    state: input.state,
+    spec: input.spec === null ? null : JSON.stringify(input.spec),
+    notes: input.notes,
+    removed: input.removed === true ? 1 : 0,
+  };
+}
+
+/** The fields of an input, each with the name that the history gives it. */
+const FIELDS = {
+  machineId: "parent",
+  parentId: "parent",
+  name: "name",
+  rank: "rank",
+  alike: "alike",
+  state: "state",
+  spec: "spec",
+  notes: "notes",
+  removed: "removed",
+} as const satisfies Readonly<Record<keyof PositionInput, ChangedField>>;
+
+/**
+ * What a writer wants who has not seen the newest version: its own changes over what others changed since.
+ * @returns undefined where both changed the same field, or the writer does not say what it changed
+ */
+async function mergedInput(
+  transaction: Transaction<Tables>,
+  existing: Position,
+  input: PositionInput,
+  { touched, saw }: Write,
+): Promise<PositionInput | undefined> {
+  if (touched === undefined || saw === 0) return undefined;
+  const fields = (Object.keys(FIELDS) as (keyof PositionInput)[]).filter((field) =>
+    touched.split(",").includes(field),
+  );
+  const since = await changedSince(transaction, existing.id, saw);
+  if (fields.some((field) => since.has(FIELDS[field]))) return undefined;
+  const { machineId, parentId, name, rank, alike, state, spec, notes, removed } = existing;
+  const stored = { machineId, parentId, name, rank, alike, state, spec, notes, removed };
+  return { ...stored, ...Object.fromEntries(fields.map((field) => [field, input[field]])) };
+}
+
+function isSame(row: Row, content: ReturnType<typeof contentOf>): boolean {
+  return (Object.keys(content) as (keyof typeof content)[]).every(
+    (key) => row[key] === content[key],
+  );
+}
+
+/** The same position of another machine: what stands within it, and what was found and done there, goes along. */
+async function moveWithin(
+  transaction: Transaction<Tables>,
+  id: string,
+  machineId: string,
+): Promise<void> {
+  const within = sql`
+    with recursive within(id) as (
+      select ${id} union select positions.id from positions join within on parent_id = within.id
+    ) select id from within`;
+  for (const table of ["positions", "identifications", "repairs"]) {
+    const column = sql.ref(table === "positions" ? "id" : "position_id");
+    await sql`
+      update ${sql.table(table)} set machine_id = ${machineId} where ${column} in (${within})`.execute(
+      transaction,
+    );
+  }
+}
+
+/**
+ * Makes a position, changes or moves it, takes it out of the lists or brings it back. Saying it twice is saying it once.
+ */
+export async function savePosition(
+  store: Store,
+  id: string,
+  sent: PositionInput,
+  now: Date,
+  write: Write = { saw: 0 },
+): Promise<SavedPosition> {
+  const at = now.toISOString();
+  return store.transaction().execute(async (transaction): Promise<SavedPosition> => {
+    const existing = await transaction
+      .selectFrom("positions")
+      .selectAll()
+      .where("id", "=", id)
+      .executeTakeFirst();
+    const places = new Map<string, Placed>(await placesOf(transaction, sent.machineId));
+    if (existing !== undefined && isSame(existing, contentOf(sent))) {
+      return { kind: "saved", record: positionOf(existing, pathTo(id, places)) };
+    }
+    const before = existing === undefined ? undefined : positionOf(existing, "");
+    const input =
+      before === undefined || maySave(existing, write)
+        ? sent
+        : await mergedInput(transaction, before, sent, write);
+    if (input === undefined) return { kind: "conflict" };
+    const machine = await transaction
+      .updateTable("machines")
+      .set(input.removed === true ? { updated_at: at } : { updated_at: at, removed: 0 })
+      .where("id", "=", input.machineId)
+      .returning("id")
+      .executeTakeFirst();
+    if (machine === undefined) return { kind: "no-machine" };
+    const { parentId } = input;
+    const strange = parentId !== null && !places.has(parentId);
+    if (strange || !mayStandWithin(id, parentId, places)) return { kind: "in-itself" };
+    const changed = {
+      ...contentOf(input),
+      updated_at: at,
+      ...wroteBy(existing, write),
+      set_aside: JSON.stringify(before?.unreadable ?? []),
+    };
+    const row = await transaction
+      .insertInto("positions")
+      .values({ id, created_at: at, ...changed })
+      .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
+      .returningAll()
+      .executeTakeFirstOrThrow();
+    if (existing !== undefined && existing.machine_id !== input.machineId) {
+      await moveWithin(transaction, id, input.machineId);
+    }
+    const was = before && shown(before, before.removed, places);
+    await noteChanges(transaction, row, was, shown(input, input.removed === true, places), {
+      write,
+      at,
+    });
+    places.set(id, { id, parentId, name: input.name, rank: input.rank });
+    return { kind: "saved", record: positionOf(row, pathTo(id, places)) };
+  });
+}
