@@ -82,6 +82,9 @@ describe("what a client may save", () => {
     expect(machineInputSchema.parse({ name: "Nipping press" })).toEqual({
       name: "Nipping press",
       origin: "",
+      year: null,
+      stands: "",
+      notes: "",
     });
   });
 });

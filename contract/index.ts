@@ -19,6 +19,8 @@ export {
   positionSchema,
 } from "./position";
 export type { Position, PositionInput, PositionRow } from "./position";
+export { searchHitsSchema } from "./search";
+export type { SearchHit } from "./search";
 export { CHANGED_FIELDS, changeListSchema } from "./change";
 export type { Change, ChangedField } from "./change";
 export { MOST_READINGS, identifyOptionsSchema, readingSchema, readingsSchema } from "./reading";

@@ -14,6 +14,7 @@ import { ownWordInputSchema, ownWordListSchema, ownWordSchema } from "./own-word
 import { positionInputSchema, positionListSchema, positionSchema } from "./position";
 import { planPaperSchema, repairInputSchema, repairListSchema, repairSchema } from "./repair";
 import { sheetQuerySchema } from "./replacement";
+import { searchHitsSchema } from "./search";
 import { foundQuerySchema, pageQuerySchema, writeSchema } from "./write";
 
 /** What an operation answers with: a record, a paper, or a stream of records, one to an event. */
@@ -218,6 +219,15 @@ export const OPERATIONS: readonly Operation[] = [
     does: "The sheet of a bolt, screw or stud by its call-out, on paper",
     query: sheetQuerySchema,
     answer: { as: "pdf" },
+    refusals: ["invalid-query"],
+  },
+  {
+    id: "search",
+    method: "get",
+    path: "/search",
+    does: "Machines and positions by their words, call-outs and the names of their threads, the best first",
+    query: pageQuerySchema,
+    answer: json(searchHitsSchema),
     refusals: ["invalid-query"],
   },
   {

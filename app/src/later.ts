@@ -21,6 +21,7 @@ export { MendFromBench } from "./mend/mend-from-bench";
 export { MendScreen } from "./mend/mend-screen";
 export { OutboxScreen } from "./outbox/outbox-screen";
 export { PositionScreen } from "./positions/position-screen";
+export { WalkStrip } from "./positions/walk-strip";
 export { RepairScreen } from "./repairs/repair-screen";
 export { ToolsScreen } from "./tools/tools-screen";
 export { FastenerScreen } from "./sheet/fastener-screen";

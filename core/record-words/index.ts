@@ -13,8 +13,10 @@ export {
 export {
   POSITION_SENTENCES,
   STATE_WORDS,
+  WALK_SENTENCES,
   alikeWords,
   historyWords,
+  leftWords,
   madeWords,
   stateCountsWords,
 } from "./position-words";

@@ -85,3 +85,17 @@ export function madeWords(origin: string, year: number | null): string {
     .filter((text) => text !== "")
     .join(", ");
 }
+
+/** What a screen reader says of the keys of a walk round a machine; each begins with the word that is seen. */
+export const WALK_SENTENCES = {
+  end: "End the walk round the machine",
+  next: "Next position to be identified",
+  saveAndNext: "Save, next: write up this part and go on to the next position",
+  walkRound: "Walk round: one position after the other on the Bench",
+} as const;
+
+/** How many positions are left to identify besides the one at hand. */
+export function leftWords(left: number): string {
+  if (left === 0) return "None left besides this";
+  return left === 1 ? "One more to identify" : `${left} more to identify`;
+}

@@ -10,3 +10,4 @@ export type {
   ThreadSearch,
   Understanding,
 } from "./search-threads";
+export { threadNames, threadNamesIn } from "./thread-names";

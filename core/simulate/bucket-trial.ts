@@ -31,6 +31,8 @@ export interface BucketTrial {
     readonly settledWrong: number;
     readonly right: number;
     readonly meanTests: number;
+    /** The same of those alone that it settled. */
+    readonly meanTestsOfSettled: number;
   };
 }
 
@@ -106,13 +108,17 @@ function ledThrough(random: SeededRandom): Led {
   };
 }
 
+const meanTests = (courses: readonly Led[]) =>
+  courses.reduce((sum, { tests }) => sum + tests, 0) / courses.length;
+
 function ledOf(courses: readonly Led[]): BucketTrial["led"] {
   return {
     parts: courses.length,
     settled: shareOf(courses, ({ settled }) => settled),
     settledWrong: shareOf(courses, ({ settled, right }) => settled && !right),
     right: shareOf(courses, ({ right }) => right),
-    meanTests: courses.reduce((sum, { tests }) => sum + tests, 0) / courses.length,
+    meanTests: meanTests(courses),
+    meanTestsOfSettled: meanTests(courses.filter(({ settled }) => settled)),
   };
 }
 

@@ -29,6 +29,7 @@ const ROWS: readonly (readonly [string, (trial: BucketTrial) => string])[] = [
   ["led: right in the end", ({ led }) => percent(led.right)],
   ["led: settled and wrong", ({ led }) => percent(led.settledWrong)],
   ["led: mean number of tests", ({ led }) => led.meanTests.toFixed(2)],
+  ["led: mean number of those it settled", ({ led }) => led.meanTestsOfSettled.toFixed(2)],
 ];
 
 /** The engine against the mixed bucket, which shares nothing with it, as a Markdown table. */

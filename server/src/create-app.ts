@@ -14,6 +14,7 @@ import { machineRoutes } from "./routes/machines";
 import { metRoutes } from "./routes/met";
 import { positionRoutes } from "./routes/positions";
 import { repairRoutes } from "./routes/repairs";
+import { searchRoutes } from "./routes/search";
 import { sheetRoutes } from "./routes/sheets";
 import { wordRoutes } from "./routes/words";
 import { caliperRoutes } from "./simulators/caliper/routes";
@@ -53,7 +54,7 @@ export function createApp(parts: AppParts): Express {
   });
   app.use("/api", json({ limit: `${BODY_LIMIT_KB}kb` }));
   app.use("/api", healthRoutes(store), machineRoutes(store, now), positionRoutes(store, now));
-  app.use("/api", identificationRoutes(store, now));
+  app.use("/api", identificationRoutes(store, now), searchRoutes(store));
   app.use("/api", sheetRoutes(store, printer, now), repairRoutes(store, printer, now));
   app.use("/api", wordRoutes(store, now), metRoutes(store), apiDocumentRoutes());
   if (caliper !== undefined) app.use("/api", caliperRoutes(caliper, now));

@@ -24,36 +24,39 @@ export const BenchHeader = memo(function BenchHeader({
   const later = useFetched();
   const { large } = useLayout();
   return (
-    <View
-      flexDirection="row"
-      flexWrap={large ? "wrap" : "nowrap"}
-      alignItems="center"
-      gap={8}
-      paddingHorizontal={12}
-      paddingVertical={4}
-      minHeight={56}
-    >
-      <Pressable flex={1} minWidth={large ? "100%" : 0} onPress={() => onOpen("machine")}>
-        <View flexDirection="row" alignItems="center" gap={2}>
-          <Figure fontSize="$name" lineHeight="$name" numberOfLines={1} flexShrink={1}>
-            {machineId === null
-              ? "No machine chosen"
-              : later && <later.MachineName id={machineId} />}
-          </Figure>
-          <ChevronRight size={16} color={theme.quiet.val} />
-        </View>
-        <Label numberOfLines={1}>{position === "" ? "Place not named" : position}</Label>
-      </Pressable>
-      <Pressable
-        width={48}
-        minHeight={48}
+    <>
+      <View
+        flexDirection="row"
+        flexWrap={large ? "wrap" : "nowrap"}
         alignItems="center"
-        aria-label="Find a thread, or order a part"
-        onPress={() => onOpen("find")}
+        gap={8}
+        paddingHorizontal={12}
+        paddingVertical={4}
+        minHeight={56}
       >
-        <Search size={24} color={theme.ink.val} />
-      </Pressable>
-      <UnitsSwitch />
-    </View>
+        <Pressable flex={1} minWidth={large ? "100%" : 0} onPress={() => onOpen("machine")}>
+          <View flexDirection="row" alignItems="center" gap={2}>
+            <Figure fontSize="$name" lineHeight="$name" numberOfLines={1} flexShrink={1}>
+              {machineId === null
+                ? "No machine chosen"
+                : later && <later.MachineName id={machineId} />}
+            </Figure>
+            <ChevronRight size={16} color={theme.quiet.val} />
+          </View>
+          <Label numberOfLines={1}>{position === "" ? "Place not named" : position}</Label>
+        </Pressable>
+        <Pressable
+          width={48}
+          minHeight={48}
+          alignItems="center"
+          aria-label="Find a thread, or order a part"
+          onPress={() => onOpen("find")}
+        >
+          <Search size={24} color={theme.ink.val} />
+        </Pressable>
+        <UnitsSwitch />
+      </View>
+      {later && <later.WalkStrip />}
+    </>
   );
 });

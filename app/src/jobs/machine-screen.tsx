@@ -11,6 +11,7 @@ import {
   POSITION_SENTENCES,
   RECORD_SENTENCES,
   STATE_WORDS,
+  WALK_SENTENCES,
   madeWords,
 } from "@root-gauge/core/record-words";
 import { View } from "@tamagui/core";
@@ -21,6 +22,7 @@ import { useMachine } from "../data/machine-queries";
 import { usePositions } from "../data/position-queries";
 import { useFindings } from "../data/queries";
 import type { Kept } from "../data/waiting";
+import { ActionButton } from "../kit/action-button";
 import { ChoiceChips } from "../kit/choice-chips";
 import { Body, Small } from "../kit/text";
 import { AddPosition } from "../positions/add-position";
@@ -30,7 +32,9 @@ import { EditAside } from "../record/edit-aside";
 import { EditMachine } from "../record/edit-machine";
 import { PutBackBar } from "../record/put-back-bar";
 import { useEdit } from "../record/use-edit";
-import { PAGE_WIDTH, PageHead } from "../shell/page";
+import { layOnBench } from "../positions/on-bench";
+import { leftToIdentify, walkRound } from "../positions/walk-state";
+import { PAGE_WIDTH, PageActions, PageHead } from "../shell/page";
 import { FoundThere } from "./found-there";
 import { RepairsThere } from "./repairs-there";
 
@@ -103,6 +107,7 @@ export function MachineScreen({ id }: { id: string }) {
   const [state, setState] = useState<PositionState>();
   const folded = useFolded();
   const shown = useShown(positions, state, folded);
+  const left = leftToIdentify(positions);
   const problem = query.error?.message ?? fetched.error?.message;
   const empty =
     machine === undefined || (fetched.isPending && fetched.isFetching)
@@ -167,6 +172,23 @@ export function MachineScreen({ id }: { id: string }) {
         }
         contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}
       />
+      {left.length === 0 ? null : (
+        <PageActions>
+          <ActionButton
+            primary
+            label="Walk round"
+            says={WALK_SENTENCES.walkRound}
+            onPress={() => {
+              const [first] = left;
+              if (first === undefined) return;
+              const path = pathTo(first.id, new Map(positions.map((one) => [one.id, one])));
+              layOnBench({ id: first.id, machineId: id, path }, machine);
+              walkRound(id);
+              router.push("/");
+            }}
+          />
+        </PageActions>
+      )}
       <PutBackBar />
     </View>
   );

@@ -2,8 +2,11 @@ import type { Machine, Position } from "@root-gauge/contract";
 import type { Reading } from "@root-gauge/core";
 import { originReading } from "@root-gauge/core/record";
 import { v4 as uuid } from "uuid";
-import { changeBench } from "../data/bench";
+import { changeBench, useBenchPart } from "../data/bench";
 import { emptyPart } from "../data/bench-state";
+import { useMachines } from "../data/machine-queries";
+import { outbox } from "../data/saving";
+import type { Where } from "../sheet/where";
 
 /** What a machine's make tells of its threads, as a reading to begin with. */
 export function readingsOfMake(
@@ -27,4 +30,31 @@ export function layOnBench(
       readings: [...readingsOfMake(machine)],
     },
   });
+}
+
+const isSame = (one: Reading | undefined, other: Reading | undefined) =>
+  JSON.stringify(one) === JSON.stringify(other);
+
+/**
+ * Says where the part on the Bench is from. A machine that is chosen tells its make, in the place of what the machine before
+ * told; what was said of the origin otherwise stays.
+ */
+export function useWhereOnBench(): (change: Partial<Where>) => void {
+  const { machines } = useMachines();
+  const part = useBenchPart();
+  const makeOf = (id: string | null) => {
+    const waiting = outbox
+      .get()
+      .parcels.find((parcel) => parcel.kind === "machine" && parcel.id === id);
+    const listed = machines.find((machine) => machine.id === id);
+    return readingsOfMake(waiting?.kind === "machine" ? waiting.body : listed)[0];
+  };
+  return (change) => {
+    changeBench({ type: "describe", change });
+    if (!change.machineId) return;
+    const said = part.readings.find(({ kind }) => kind === "origin");
+    if (said !== undefined && !isSame(said, makeOf(part.machineId))) return;
+    const make = makeOf(change.machineId);
+    if (!isSame(said, make)) changeBench({ type: "answer", kind: "origin", reading: make });
+  };
 }

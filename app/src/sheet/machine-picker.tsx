@@ -1,4 +1,5 @@
 import { machineInputSchema } from "@root-gauge/contract";
+import { madeWords } from "@root-gauge/core/record-words";
 import { SHEET_SENTENCES, newMachineWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useState, type CSSProperties } from "react";
@@ -108,7 +109,7 @@ function MachineSearch({ machineId, onChoose, problem }: MachinePickerProps) {
             {() => (
               <span style={MACHINE}>
                 <span style={PLAIN_FIGURE}>{machine.name}</span>
-                {machine.origin === "" ? null : <span style={PLAIN_LABEL}>{machine.origin}</span>}
+                <span style={PLAIN_LABEL}>{madeWords(machine.origin, machine.year)}</span>
               </span>
             )}
           </Radio>

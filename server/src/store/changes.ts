@@ -1,8 +1,7 @@
 import type { Change, ChangedField, Write } from "@root-gauge/contract";
 import type { Transaction } from "kysely";
-import type { Store } from "./database";
 import { PAGE_LENGTH, type Page } from "./page";
-import type { Tables } from "./schema";
+import type { Store, Tables } from "./schema";
 
 /** A record's fields as its history shows them, each in words or figures. */
 export type Shown = Readonly<Partial<Record<ChangedField, string>>>;

@@ -4,9 +4,10 @@ import { Kysely, Migrator, sql } from "kysely";
 import { StartupError } from "../config";
 import { healingDialect } from "./healing-driver";
 import { migrationProvider } from "./migrations/index";
-import type { Tables } from "./schema";
+import type { Store, Tables } from "./schema";
+import { fillIndex } from "./search-index";
 
-export type Store = Kysely<Tables>;
+export type { Store };
 
 /** How long a lock of another program is waited for, ms. */
 const PATIENCE_MS = 8000;
@@ -52,6 +53,7 @@ export async function openStore(file: string, patienceMs: number = PATIENCE_MS):
   const store = new Kysely<Tables>({ dialect: healingDialect(file, patienceMs) });
   try {
     await migrate(store, file);
+    await fillIndex(store);
     return store;
   } catch (error) {
     await store.destroy();

@@ -6,6 +6,7 @@ import { pathOf, pathsOf, positionFor } from "./machine-places";
 import { pageOf, takenBefore, type Page } from "./page";
 import { noteFinding } from "./position-finding";
 import type { Tables } from "./schema";
+import { indexUpTo } from "./search-index";
 import { recordOf, type IdentificationRow } from "./stored-identification";
 import { refusedUnderMachine, type SavedUnderMachine } from "./under-machine";
 import { wroteBy } from "./versions";
@@ -93,6 +94,10 @@ export async function saveIdentification(
         { result, replacement, replacementBefore },
         writing,
       );
+    }
+    // Where it was found before has it no more.
+    for (const touched of new Set([existing?.position_id, positionId])) {
+      if (touched) await indexUpTo(transaction, touched);
     }
     return { kind: "saved", record: await withPath(transaction, row) };
   });

@@ -2,8 +2,7 @@ import { randomUUID } from "node:crypto";
 import { isSameName, namesOfPath, pathTo, type Placed } from "@root-gauge/core/record";
 import type { Transaction } from "kysely";
 import { noteChanges, type Writing } from "./changes";
-import type { Store } from "./database";
-import type { Tables } from "./schema";
+import type { Store, Tables } from "./schema";
 import { wroteBy } from "./versions";
 
 /** A position as far as its place goes, and whether it is in the lists. */

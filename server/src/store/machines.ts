@@ -5,6 +5,7 @@ import { noteChanges, type Shown } from "./changes";
 import type { Store } from "./database";
 import { pageOf, placeIn, type Page } from "./page";
 import type { Tables } from "./schema";
+import { indexMachine } from "./search-index";
 import { maySave, wroteBy } from "./versions";
 
 function machinesWithCounts(store: Store | Transaction<Tables>) {
@@ -156,6 +157,7 @@ export async function saveMachine(
         .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
         .returning(["id", "version"])
         .executeTakeFirstOrThrow();
+      await indexMachine(transaction, id);
       await noteChanges(transaction, row, existing && shown(existing), shown(content), {
         write,
         at,

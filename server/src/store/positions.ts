@@ -14,6 +14,7 @@ import { kept, setAside } from "./kept-json";
 import { placesOf } from "./machine-places";
 import type { Page } from "./page";
 import type { PositionsTable, Tables } from "./schema";
+import { indexWithin } from "./search-index";
 import { maySave, wroteBy } from "./versions";
 
 type Row = Selectable<PositionsTable>;
@@ -235,7 +236,8 @@ export async function savePosition(
       write,
       at,
     });
-    places.set(id, { id, parentId, name: input.name, rank: input.rank });
-    return { kind: "saved", record: positionOf(row, pathTo(id, places)) };
+    const after = await placesOf(transaction, input.machineId);
+    await indexWithin(transaction, id, after);
+    return { kind: "saved", record: positionOf(row, pathTo(id, after)) };
   });
 }

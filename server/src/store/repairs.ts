@@ -12,6 +12,7 @@ import { kept, setAside } from "./kept-json";
 import { pathOf, pathsOf, positionFor } from "./machine-places";
 import { pageOf, takenBefore, type Page } from "./page";
 import type { RepairsTable, Tables } from "./schema";
+import { indexUpTo } from "./search-index";
 import { refusedUnderMachine, type SavedUnderMachine } from "./under-machine";
 import { wroteBy } from "./versions";
 
@@ -72,9 +73,11 @@ export async function saveRepair(
     if (same) return { kind: "saved", record: await withPath(transaction, existing) };
     const refused = await refusedUnderMachine(transaction, input, existing, write, at);
     if (refused !== undefined) return refused;
+    const positionId = await positionFor(transaction, input, { write, at });
+    if (positionId !== null) await indexUpTo(transaction, positionId);
     const changed = {
       ...content,
-      position_id: await positionFor(transaction, input, { write, at }),
+      position_id: positionId,
       updated_at: at,
       ...wroteBy(existing, write),
       set_aside: JSON.stringify(existing === undefined ? [] : repairOf(existing, "").unreadable),

@@ -1,6 +1,6 @@
 import type { ChangedField } from "@root-gauge/contract";
 import type { PositionState } from "@root-gauge/core/record";
-import type { Generated } from "kysely";
+import type { Generated, Kysely } from "kysely";
 
 /** The tables as Kysely sees them. Columns that hold JSON are text; times are ISO 8601 in UTC. */
 export interface MachinesTable {
@@ -118,3 +118,6 @@ export interface Tables {
   changes: ChangesTable;
   own_words: OwnWordsTable;
 }
+
+/** The database file, opened. */
+export type Store = Kysely<Tables>;

@@ -1,5 +1,6 @@
 import type { Kysely, Migration, MigrationProvider } from "kysely";
 import { machinesAndPositions } from "./machines-and-positions";
+import { search } from "./search";
 
 async function hasColumn(db: Kysely<unknown>, table: string, column: string): Promise<boolean> {
   const tables = await db.introspection.getTables();
@@ -122,6 +123,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
     },
   },
   "0007-machines-and-positions": machinesAndPositions,
+  "0008-search": search,
 };
 
 export const migrationProvider: MigrationProvider = {

@@ -1,0 +1,38 @@
+import type { PositionRow } from "@root-gauge/contract";
+import { treeRows } from "@root-gauge/core/record";
+import { z } from "zod/mini";
+import { createKeptStore } from "../data/kept-store";
+
+/** Which machine is walked round with this device; none where nobody walks. */
+const useWalkStore = createKeptStore<{ machineId: string | null }>({
+  key: "rg.walk",
+  schema: z.object({ machineId: z.nullable(z.uuid()) }),
+  initial: () => ({ machineId: null }),
+});
+
+export function useWalk(): string | null {
+  return useWalkStore(({ machineId }) => machineId);
+}
+
+export function walkRound(machineId: string | null): void {
+  useWalkStore.setState({ machineId });
+}
+
+/** What is left to identify, in the order of the machine's tree: only places that nothing else stands within. */
+export function leftToIdentify<Row extends PositionRow>(positions: readonly Row[]): readonly Row[] {
+  return treeRows(positions)
+    .filter(({ position, within }) => position.state === "to-identify" && within === 0)
+    .map(({ position }) => position);
+}
+
+/** The next of what is left after a position, round to the first again; none but itself is none. */
+export function nextAfter<Row extends PositionRow>(
+  id: string | undefined,
+  left: readonly Row[],
+  positions: readonly Row[],
+): Row | undefined {
+  const others = left.filter((position) => position.id !== id);
+  const order = treeRows(positions).map(({ position }) => position.id);
+  const at = id === undefined ? -1 : order.indexOf(id);
+  return others.find((position) => order.indexOf(position.id) > at) ?? others[0];
+}
