@@ -141,6 +141,7 @@ const SHOTS: readonly Shot[] = [
     show: async (page) => {
       await openMachine(page, /Kestrel/);
       await button(page, /Impression adjuster/).click();
+      await page.getByRole("region", { name: "Found here" }).getByRole("button").first().click();
       await page.getByText("Spanner, drill and hole").waitFor();
     },
   },

@@ -15,6 +15,7 @@ export {
   STATE_WORDS,
   WALK_SENTENCES,
   alikeWords,
+  fieldWords,
   historyWords,
   leftWords,
   madeWords,

@@ -22,8 +22,9 @@ export const POSITION_SENTENCES = {
   gone: "This position was taken out of the lists.",
   pathHint: "Feed side / gripper bar / left",
   signHint: "Your name, for the record of changes",
-  noneFound: "No machine holds that.",
-  findOrName: "A machine, its make, or a new one’s name",
+  noneFound: "No machine is called so.",
+  choosePosition: "Choose a position: it stands here.",
+  findOrName: "Find, or name a new one",
   signed: "Changes from this device are signed",
   placeNotNamed: "Found here, its place not named",
 } as const;
@@ -69,14 +70,18 @@ function valueWords(field: string, text: string): string {
   return text === "" ? "nothing" : text;
 }
 
+/** A field of a record with what stands in it: "State: to order". */
+export function fieldWords(field: string, text: string): string {
+  return `${FIELD_WORDS[field] ?? field}: ${valueWords(field, text)}`;
+}
+
 /** A line of a record's history: "State: to order, before: identified". */
 export function historyWords({ field, was, became }: ChangeRecord): string {
   if (field === "made") return "Made";
   if (field === "rank") return "Put in another order";
   if (field === "removed")
     return became === "" ? "Put back in the lists" : "Taken out of the lists";
-  const name = FIELD_WORDS[field] ?? field;
-  return `${name}: ${valueWords(field, became)}, before: ${valueWords(field, was)}`;
+  return `${fieldWords(field, became)}, before: ${valueWords(field, was)}`;
 }
 
 /** What a machine's make is taken for, so that it can be checked. */

@@ -1,4 +1,4 @@
-export { POSITION_STATES, countStates } from "./states";
+export { POSITION_STATES, countStates, thatStand } from "./states";
 export type { PositionState, StateCounts } from "./states";
 export { isSameName, namesOfPath, pathOfNames } from "./position-path";
 export { besideOf, mayStandWithin, namesTo, pathTo, rankAt, treeRows } from "./position-tree";

@@ -11,6 +11,7 @@ import {
   treeRows,
   yearIn,
   type Placed,
+  type PositionState,
 } from "./index";
 
 const at = (id: string, parentId: string | null, name: string, rank = 0): Placed => ({
@@ -94,9 +95,18 @@ describe("the positions of a machine", () => {
     expect(besideOf(null, [...three, moved]).findIndex(({ id }) => id === "m")).toBe(place);
   });
 
-  it("are counted by their state", () => {
-    const states = ["identified", "watch", "identified"] as const;
-    expect(countStates(states.map((state) => ({ state })))).toEqual({ identified: 2, watch: 1 });
+  it("are counted by their state, and what others stand within only once something was found there", () => {
+    const standing = (states: Readonly<Record<string, PositionState>>) =>
+      ALL.map((one) => ({ ...one, state: states[one.id] ?? "to-identify" }));
+    expect(countStates(standing({ left: "identified", drive: "watch" }))).toEqual({
+      identified: 1,
+      watch: 1,
+      "to-identify": 1,
+    });
+    expect(countStates(standing({ bar: "identified" }))).toEqual({
+      identified: 1,
+      "to-identify": 3,
+    });
   });
 });
 

@@ -92,7 +92,7 @@ for (const [size, use] of [
         await close(page);
       }
       await page.getByRole("button", { name: "Write it up as it stands" }).click();
-      await page.getByLabel("Machine").fill("Nipping press");
+      await page.getByLabel("Which machine").fill("Nipping press");
       expect(await violations(page)).toEqual([]);
       await page.getByRole("button", { name: /^Add “/ }).click();
       await page.getByRole("button", { name: "Save to the machine" }).click();

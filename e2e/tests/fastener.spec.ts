@@ -102,6 +102,8 @@ test("a through bolt is led to its length, nut and washers, and saved to a machi
   await expect(page.getByText("M12 x 45 hex bolt, 8.8", { exact: true })).toBeVisible();
   await page.goto("/jobs");
   await button(page, /^Kestrel cylinder proofer/).tap();
+  await button(page, /Feed board bracket/).tap();
+  await expect(section(page, "What goes in")).toContainText("M12 x 45 hex bolt, 8.8");
   await expect(page.getByText("Specified without a sample")).toBeVisible();
 });
 
@@ -167,6 +169,9 @@ test("a joint on which safety hangs shows its caution on screen and on paper", a
   await button(page, /^Union lever guillotine/).tap();
   await button(page, /Guard, upper right/).tap();
   const caution = page.getByRole("note", { name: "Caution" });
+  await expect(caution).toContainText("People’s safety hangs on this joint.");
+  await section(page, "Found here").getByRole("button").first().tap();
+  await expect(page).toHaveURL(/\/sheet\//);
   await expect(caution).toContainText("People’s safety hangs on this joint.");
   // What goes in is changed where it stands, and a weaker one is told so.
   await button(page, "Change what goes in").tap();

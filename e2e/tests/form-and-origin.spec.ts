@@ -68,7 +68,7 @@ test.describe("by keyboard", () => {
     await page.getByRole("radio", { name: "60°" }).click();
     await page.keyboard.press("Escape");
     await button(page, /^Write it up/).click();
-    await page.getByLabel("Machine").fill("Union lever guillotine");
+    await page.getByLabel("Which machine").fill("Union lever guillotine");
     await button(page, /^Add “/).click();
     await button(page, "Save to the machine").click();
     await expect(page.getByText("not on the server yet")).toBeHidden();

@@ -23,7 +23,7 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await expect(page.getByText("Settled", { exact: true })).toBeVisible();
 
   await keyboard.press("w");
-  await tabTo(page, "Machine");
+  await tabTo(page, "Which machine");
   await keyboard.type("Union lever guillotine");
   await keyboard.press("Enter");
   await tabTo(page, "Save to the machine");

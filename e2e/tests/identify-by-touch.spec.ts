@@ -26,7 +26,7 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await page.getByRole("dialog").getByRole("button", { name: "Drops in", exact: true }).tap();
   await expect(page.getByText("Settled", { exact: true })).toBeVisible();
   await button(page, "Write it up").tap();
-  await page.getByLabel("Machine").fill("Kestrel cylinder proofer");
+  await page.getByLabel("Which machine").fill("Kestrel cylinder proofer");
   await button(page, /^Add “/).tap();
   await page.getByLabel("Place on the machine").fill("Impression adjuster");
   await button(page, "Save to the machine").tap();
@@ -47,9 +47,10 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
   await server.stop();
   await server.start();
   await page.goto("/jobs");
-  await button(page, /Kestrel cylinder proofer.*2 parts written up/).tap();
-  await expect(button(page, /M10 x 1.25 - 6g.*Impression adjuster/)).toBeVisible();
-  await button(page, /1\/2-13 UNC-2A.*Clamp bar/).tap();
+  await button(page, /Kestrel cylinder proofer.*2 identified/).tap();
+  await expect(button(page, /Impression adjuster.*M10 x 1.25/)).toBeVisible();
+  await button(page, /Clamp bar.*1\/2-13 UNC/).tap();
+  await button(page, /1\/2-13 UNC-2A/).tap();
   await button(page, "Open on the Bench").tap();
   await expect(page.getByText("Settled", { exact: true })).toBeVisible();
   await expect(button(page, /Put right: Ø 12.52 mm/)).toBeVisible();

@@ -55,7 +55,7 @@ async function expectPaper(page: Page): Promise<void> {
 async function save(page: Page, machine: string, place: string, title: string): Promise<void> {
   await answer(page, "How it was at the end", "It holds");
   await page.getByLabel("Place on the machine").fill(place);
-  await page.getByLabel("Machine").fill(machine.slice(0, 6));
+  await page.getByLabel("Which machine").fill(machine.slice(0, 6));
   await page.getByRole("radio", { name: new RegExp(machine) }).tap();
   await button(page, "Save it to the machine").tap();
   await expect(page.getByRole("heading", { name: title })).toBeVisible();

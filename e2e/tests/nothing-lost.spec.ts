@@ -88,7 +88,7 @@ test("with the server stopped a save is kept, said so, and delivered once when i
   await page.waitForLoadState("networkidle");
   await server.stop();
   await page.getByRole("button", { name: "Write it up as it stands" }).tap();
-  await page.getByLabel("Machine").fill("Folding machine");
+  await page.getByLabel("Which machine").fill("Folding machine");
   await page.getByRole("button", { name: /^Add “/ }).tap();
   await page.getByRole("button", { name: "Save to the machine" }).tap();
   await expect(

@@ -140,7 +140,7 @@ test("a refused save can be mended, and one that nobody wants thrown away", asyn
   await page.goto("/outbox");
   await expect(page.getByText("Refused: That name is taken.")).toBeVisible();
   await page.unroute(`**/api/machines/${MACHINE}*`);
-  await page.getByLabel("Machine").fill("Folding machine, 1987");
+  await page.getByLabel("Machine", { exact: true }).fill("Folding machine, 1987");
   await button(page, "Save it under this name").tap();
   await expect(page.getByText("Nothing waits", { exact: false })).toBeVisible();
   const { machines } = (await (await page.request.get("/api/machines")).json()) as {

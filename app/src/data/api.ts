@@ -14,6 +14,7 @@ import {
   ownWordSchema,
   repairListSchema,
   repairSchema,
+  searchHitsSchema,
   type ApiErrorCode,
   type CaliperCommand,
   type IdentificationInput,
@@ -137,6 +138,8 @@ export const api = {
   machines: (after?: string, search = "") =>
     call(`/api/machines${pageAfter(after, search === "" ? {} : { q: search })}`, machineListSchema),
   machine: (id: string) => call(`/api/machines/${id}`, machineSchema),
+  search: (text: string, after?: string) =>
+    call(`/api/search${pageAfter(after, { q: text })}`, searchHitsSchema),
   saveMachine: (id: string, input: MachineInput, saw: number) =>
     call(`/api/machines/${id}${written(saw)}`, machineSchema, put(input)),
   positions: (machineId: string, after?: string) =>

@@ -10,7 +10,7 @@ import { inLists, merged, useWaiting } from "./waiting";
 export function useMachines() {
   const query = useInfiniteQuery({
     queryKey: QUERY_KEYS.machines,
-    queryFn: ({ pageParam }) => api.machines(pageParam),
+    queryFn: ({ pageParam }) => api.machines(pageParam ?? undefined),
     ...PAGED,
   });
   const waiting = useWaiting();
@@ -37,6 +37,20 @@ export function useMachineSearch(text: string) {
   const here = text.trim() === "" ? known.machines : known.machines.filter(holds(text));
   const found = (query.data?.machines ?? []).filter(holds(text));
   return { query: known.query, machines: merged(here, found).filter(inLists), all: known.machines };
+}
+
+/** Positions of all machines that hold every word of a text, and the names of their threads, the best first. */
+export function usePositionSearch(text: string) {
+  const asked = useDeferredValue(text.trim());
+  const query = useInfiniteQuery({
+    queryKey: QUERY_KEYS.search(asked),
+    queryFn: ({ pageParam }) => api.search(asked, pageParam ?? undefined),
+    ...PAGED,
+    enabled: asked !== "",
+    gcTime: 60_000,
+  });
+  const hits = asked === "" ? [] : (query.data?.pages.flatMap((page) => page.hits) ?? []);
+  return { query, hits: hits.filter(({ kind }) => kind === "position"), more: moreOf(query) };
 }
 
 /** One machine, as it is here or on the server. */

@@ -1,6 +1,9 @@
-/** How the server's pages follow each other. */
+/**
+ * How the server's pages follow each other. The first page's place is null, which is kept on the device as it is: an
+ * undefined one would come back as another.
+ */
 export const PAGED = {
-  initialPageParam: undefined as string | undefined,
+  initialPageParam: null as string | null,
   getNextPageParam: ({ next }: { readonly next: string | null }) => next ?? undefined,
 };
 

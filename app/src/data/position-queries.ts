@@ -33,7 +33,7 @@ export function usePositions(machineId: string | null) {
   const waiting = useWaiting();
   const query = useInfiniteQuery({
     queryKey: QUERY_KEYS.positions(machineId ?? ""),
-    queryFn: ({ pageParam }) => api.positions(machineId ?? "", pageParam),
+    queryFn: ({ pageParam }) => api.positions(machineId ?? "", pageParam ?? undefined),
     ...PAGED,
     enabled: machineId !== null && !waiting.unsaved.has(machineId),
   });
@@ -81,7 +81,7 @@ export function useChanges(positionId: string) {
   const { unsaved } = useWaiting();
   const query = useInfiniteQuery({
     queryKey: QUERY_KEYS.changes(positionId),
-    queryFn: ({ pageParam }) => api.changes(positionId, pageParam),
+    queryFn: ({ pageParam }) => api.changes(positionId, pageParam ?? undefined),
     ...PAGED,
     enabled: !unsaved.has(positionId),
   });

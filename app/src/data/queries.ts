@@ -23,7 +23,7 @@ export function useFindings(at: FoundAt) {
   const waiting = useWaiting();
   const query = useInfiniteQuery({
     queryKey: QUERY_KEYS.findings(at),
-    queryFn: ({ pageParam }) => api.findings(at, pageParam),
+    queryFn: ({ pageParam }) => api.findings(at, pageParam ?? undefined),
     ...PAGED,
     enabled: isOnServer(at, waiting),
   });
@@ -40,7 +40,7 @@ export function useRepairs(at: FoundAt) {
   const waiting = useWaiting();
   const query = useInfiniteQuery({
     queryKey: QUERY_KEYS.repairs(at),
-    queryFn: ({ pageParam }) => api.repairs(at, pageParam),
+    queryFn: ({ pageParam }) => api.repairs(at, pageParam ?? undefined),
     ...PAGED,
     enabled: isOnServer(at, waiting),
   });

@@ -17,6 +17,7 @@ export const QUERY_KEYS = {
   identification: (id: string) => ["identification", id] as const,
   repairs: (at: FoundAt) => ["repairs", ...placeOf(at)] as const,
   repair: (id: string) => ["repair", id] as const,
+  search: (text: string) => ["search", text] as const,
   words: ["words"] as const,
   met: ["met"] as const,
 };
@@ -28,10 +29,15 @@ export function keysOf(
   if (parcel.kind === "word") return [QUERY_KEYS.words];
   const { machines } = QUERY_KEYS;
   if (parcel.kind === "machine") {
-    return [machines, QUERY_KEYS.machine(parcel.id), QUERY_KEYS.machineName(parcel.id)];
+    return [machines, ["search"], QUERY_KEYS.machine(parcel.id), QUERY_KEYS.machineName(parcel.id)];
   }
   const { machineId } = parcel.body as { machineId: string };
-  const ofMachine = [machines, QUERY_KEYS.machine(machineId), QUERY_KEYS.positions(machineId)];
+  const ofMachine = [
+    machines,
+    ["search"],
+    QUERY_KEYS.machine(machineId),
+    QUERY_KEYS.positions(machineId),
+  ];
   // It may have stood elsewhere before, and a place may be made for it: what is shown of all places is asked for again.
   const ofPlaces = [...ofMachine, ["position"], ["changes"]];
   switch (parcel.kind) {

@@ -1,10 +1,12 @@
-import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
+import { RECORD_SENTENCES, fieldWords } from "@root-gauge/core/record-words";
+import type { PositionInput } from "@root-gauge/contract";
 import { meaningWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { v4 as uuid } from "uuid";
 import { useStoredIdentification, useStoredRepair, useStoredWords } from "../data/queries";
 import type { Parcel } from "../data/parcel";
-import { inputOfPart } from "../data/inputs";
+import { useStoredPosition } from "../data/position-queries";
+import { inputOfPart, inputOfPosition } from "../data/inputs";
 import { outbox, saveIdentification, saveRepair } from "../data/saving";
 import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
@@ -13,6 +15,7 @@ import { partLines, repairLines } from "./parcel-words";
 
 type PartParcel = Extract<Parcel, { kind: "identification" }>;
 type WordParcel = Extract<Parcel, { kind: "word" }>;
+type PositionParcel = Extract<Parcel, { kind: "position" }>;
 type RepairParcel = Extract<Parcel, { kind: "repair" }>;
 
 function Lines({ label, lines }: { label: string; lines: readonly string[] }) {
@@ -102,6 +105,29 @@ export function WordConflict({ parcel }: { parcel: WordParcel }) {
       version={theirs.version}
     />
   );
+}
+
+/** A position's fields as they are told apart, in words or figures. */
+const positionFields = ({ name, alike, state, spec, notes }: PositionInput) =>
+  [
+    ["name", name],
+    ["alike", String(alike)],
+    ["state", state],
+    ["spec", spec?.callout ?? ""],
+    ["notes", notes],
+  ] as const;
+
+/** Both versions of a position that two devices changed: the fields in which they differ. */
+export function PositionConflict({ parcel }: { parcel: PositionParcel }) {
+  const { data: theirs, error } = useStoredPosition(parcel.id);
+  if (theirs === undefined) return <Fetching message={error?.message} />;
+  const there = positionFields(inputOfPosition(theirs));
+  const here = positionFields(parcel.body);
+  const lines = (fields: typeof here) =>
+    fields
+      .filter((_, at) => here[at]?.[1] !== there[at]?.[1])
+      .map(([field, text]) => fieldWords(field, text));
+  return <Choice id={parcel.id} here={lines(here)} there={lines(there)} version={theirs.version} />;
 }
 
 /** Both versions of a repair that two devices changed. */

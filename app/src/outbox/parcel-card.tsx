@@ -13,7 +13,7 @@ import { Body, Heading, Small } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { repairToBe } from "../data/record-to-be";
 import { reopen } from "../mend/reopen";
-import { PartConflict, RepairConflict, WordConflict } from "./conflict-choice";
+import { PartConflict, PositionConflict, RepairConflict, WordConflict } from "./conflict-choice";
 import { parcelTitle, partLines, repairLines, whyWaiting } from "./parcel-words";
 
 /** A machine's name, put right and sent again. */
@@ -90,6 +90,9 @@ export function ParcelCard({ parcel, parcels }: { parcel: Parcel; parcels: reado
         : null}
       {parcel.kind === "identification" && parcel.trouble?.kind === "conflict" ? (
         <PartConflict parcel={parcel} />
+      ) : null}
+      {parcel.kind === "position" && parcel.trouble?.kind === "conflict" ? (
+        <PositionConflict parcel={parcel} />
       ) : null}
       {parcel.kind === "repair" && parcel.trouble?.kind === "conflict" ? (
         <RepairConflict parcel={parcel} />

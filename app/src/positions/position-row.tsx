@@ -18,6 +18,8 @@ export interface PositionRowProps {
   /** How many stand within it. */
   readonly within: number;
   readonly folded: boolean;
+  /** Whether its state is told: not of a mere part of the machine that others stand within. */
+  readonly told: boolean;
   readonly chosen: boolean;
   /** Its place, where it is not shown under what it stands within. */
   readonly path?: string;
@@ -45,7 +47,7 @@ function FoldKey({ position, within, folded, onFold }: PositionRowProps) {
 
 /** A position as a row of its machine's tree: its name, what it holds, and how it stands. */
 export function PositionRow(props: PositionRowProps) {
-  const { position, depth, within, folded, chosen, path, onOpen } = props;
+  const { position, depth, within, folded, told, chosen, path, onOpen } = props;
   const { name, holds, state, alike, waiting } = position;
   const beside = [holds, alikeWords(alike)].filter((text) => text !== "").join(" · ");
   return (
@@ -76,7 +78,7 @@ export function PositionRow(props: PositionRowProps) {
           {folded && within > 0 ? <Small>{`${within} within`}</Small> : null}
           {waiting ? <Label>{RECORD_SENTENCES.notOnServer}</Label> : null}
         </View>
-        <StateMark state={state} />
+        {told ? <StateMark state={state} /> : null}
       </Pressable>
     </View>
   );

@@ -1,5 +1,5 @@
 import type { PositionRow } from "@root-gauge/contract";
-import { treeRows } from "@root-gauge/core/record";
+import { thatStand, treeRows } from "@root-gauge/core/record";
 import { z } from "zod/mini";
 import { createKeptStore } from "../data/kept-store";
 
@@ -18,11 +18,12 @@ export function walkRound(machineId: string | null): void {
   useWalkStore.setState({ machineId });
 }
 
-/** What is left to identify, in the order of the machine's tree: only places that nothing else stands within. */
+/** What is left to identify, in the order of the machine's tree. */
 export function leftToIdentify<Row extends PositionRow>(positions: readonly Row[]): readonly Row[] {
+  const told = new Set(thatStand(positions));
   return treeRows(positions)
-    .filter(({ position, within }) => position.state === "to-identify" && within === 0)
-    .map(({ position }) => position);
+    .map(({ position }) => position)
+    .filter((position) => position.state === "to-identify" && told.has(position));
 }
 
 /** The next of what is left after a position, round to the first again; none but itself is none. */

@@ -4,7 +4,16 @@ import { Figure } from "../kit/text";
 import { UnitsSwitch } from "../kit/units-switch";
 
 /** What stands in the head of a record's page: the way to change it, while it is not being changed, and the units. */
-export function EditAside({ editable, onEdit }: { editable: boolean; onEdit: () => void }) {
+export function EditAside({
+  editable,
+  onEdit,
+  units = true,
+}: {
+  readonly editable: boolean;
+  readonly onEdit: () => void;
+  /** Not where another head of the same page has them. */
+  readonly units?: boolean;
+}) {
   return (
     <View flexDirection="row" alignItems="center">
       {editable ? (
@@ -12,7 +21,7 @@ export function EditAside({ editable, onEdit }: { editable: boolean; onEdit: () 
           <Figure textDecorationLine="underline">Edit</Figure>
         </Pressable>
       ) : null}
-      <UnitsSwitch />
+      {units ? <UnitsSwitch /> : null}
     </View>
   );
 }

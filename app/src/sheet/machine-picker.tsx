@@ -89,7 +89,7 @@ function MachineSearch({ machineId, onChoose, problem }: MachinePickerProps) {
   return (
     <>
       <TextEntry
-        label="Machine"
+        label="Which machine"
         value={typed}
         placeholder="Its name, or a few letters of it"
         longest={LONGEST}
@@ -133,7 +133,7 @@ export function MachinePicker({ machineId, onChoose, problem }: MachinePickerPro
     return (
       <View flexDirection="row" alignItems="center" gap={8}>
         <View flex={1}>
-          <Small>Machine</Small>
+          <Small>Which machine</Small>
           <Figure fontSize="$name" lineHeight="$name">
             {name ?? "…"}
           </Figure>

@@ -15,15 +15,17 @@ export interface PageHeadProps {
   /** What Back does where it does not leave the page. */
   readonly onBack?: () => void;
   readonly aside?: ReactNode;
+  /** The head of a column beside what the page is of: it does not name the page, and leads nowhere back. */
+  readonly beside?: boolean;
 }
 
 /** The head of a page: the way back, its name, and what belongs beside it. */
-export function PageHead({ title, backTo, onBack, aside }: PageHeadProps) {
+export function PageHead({ title, backTo, onBack, aside, beside = false }: PageHeadProps) {
   const router = useRouter();
   const theme = useTheme();
   const { large } = useLayout();
-  useTitle(title);
-  const hasBack = backTo !== undefined || onBack !== undefined;
+  useTitle(beside ? undefined : title);
+  const hasBack = !beside && (backTo !== undefined || onBack !== undefined);
   const goBack = () => {
     if (onBack !== undefined) onBack();
     else if (router.canGoBack()) router.back();
@@ -51,7 +53,7 @@ export function PageHead({ title, backTo, onBack, aside }: PageHeadProps) {
           <ArrowLeft size={24} color={theme.ink.val} />
         </Pressable>
       )}
-      <Heading render="h1" flex={1} {...(large ? {} : { numberOfLines: 2 })}>
+      <Heading render={beside ? "h2" : "h1"} flex={1} {...(large ? {} : { numberOfLines: 2 })}>
         {title}
       </Heading>
       <View data-print="no">{aside}</View>
@@ -66,8 +68,18 @@ export const PAGE_WIDTH = 760;
 const PRINTED = { dataSet: { print: "page" } } as object;
 
 /** Two columns side by side on a wide screen; on a phone the second follows the first. */
-export function PageColumns({ first, second }: { first: ReactNode; second: ReactNode }) {
-  const { wide } = useLayout();
+export function PageColumns({
+  first,
+  second,
+  narrow = false,
+}: {
+  readonly first: ReactNode;
+  readonly second: ReactNode;
+  /** In a column of a page that has others the second follows the first. */
+  readonly narrow?: boolean;
+}) {
+  const layout = useLayout();
+  const wide = layout.wide && !narrow;
   return (
     <ScrollView tabIndex={0} {...PRINTED}>
       <View

@@ -35,6 +35,11 @@ interface MachineRow extends Omit<Machine, "removed" | "states"> {
   readonly removed: number;
 }
 
+/** As `thatStand` of the core has it: not what others stand within, until something was found there. */
+const IS_TOLD = sql<SqlBool>`(state <> 'to-identify' or not exists (
+  select 1 from positions as inner_one
+  where inner_one.parent_id = positions.id and inner_one.removed = 0))`;
+
 /** How the positions of machines stand, by the machine. */
 async function statesOf(
   store: Store | Transaction<Tables>,
@@ -45,6 +50,7 @@ async function statesOf(
     .select(({ fn }) => ["machine_id", "state", fn.countAll<number>().as("count")])
     .where("machine_id", "in", machineIds)
     .where("removed", "=", 0)
+    .where(IS_TOLD)
     .groupBy(["machine_id", "state"])
     .execute();
   const counts = new Map<string, Partial<Record<PositionState, number>>>();

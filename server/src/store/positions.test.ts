@@ -118,7 +118,7 @@ describe("what is found", () => {
       positionId,
     });
     expect((await positionsOfMachine(store, MACHINE)).items).toEqual([]);
-    expect((await findMachine(store, OTHER))?.states).toEqual({ "to-identify": 1, identified: 1 });
+    expect((await findMachine(store, OTHER))?.states).toEqual({ identified: 1 });
   });
 
   it("brings back a position that was taken out, with what it stands within", async () => {

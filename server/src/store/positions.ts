@@ -11,6 +11,7 @@ import { sql, type Selectable, type Transaction } from "kysely";
 import { changedSince, noteChanges, type Shown } from "./changes";
 import type { Store } from "./database";
 import { kept, setAside } from "./kept-json";
+import { HOLDS } from "./holds";
 import { placesOf } from "./machine-places";
 import type { Page } from "./page";
 import type { PositionsTable, Tables } from "./schema";
@@ -60,13 +61,7 @@ export async function positionsOfMachine(
   const from = after?.split("|")[1] ?? "";
   const { rows } = await sql<PositionRow>`
     select id, machine_id as machineId, parent_id as parentId, name, rank, alike, state, version,
-      coalesce(
-        case when json_valid(spec) then json_extract(spec, '$.callout') end,
-        (select json_extract(result, '$.candidates[0].designation') from identifications
-          where position_id = positions.id and removed = 0 and json_valid(result)
-            and json_extract(result, '$.verdict') = 'settled'
-          order by taken_at desc limit 1),
-        '') as holds
+      ${HOLDS} as holds
     from positions
     where machine_id = ${machineId} and removed = 0 and id > ${from}
     order by id limit ${ROWS_A_PAGE + 1}`.execute(store);

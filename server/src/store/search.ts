@@ -2,6 +2,7 @@ import type { SearchHit } from "@root-gauge/contract";
 import { pathTo } from "@root-gauge/core/record";
 import { sql } from "kysely";
 import type { Store } from "./database";
+import { HOLDS } from "./holds";
 import { placesOf } from "./machine-places";
 import { PAGE_LENGTH, type Page } from "./page";
 
@@ -46,7 +47,7 @@ export async function searchRecords(
   const { rows } = await sql<HitRow>`
     select row.kind as kind, row.record_id as id, row.machine_id as machineId,
       machines.name as machine, positions.state as state,
-      coalesce(case when json_valid(positions.spec) then json_extract(positions.spec, '$.callout') end, '') as holds
+      ${HOLDS} as holds
     from search_text
       join search_rows as row on row.id = search_text.rowid
       join machines on machines.id = row.machine_id and machines.removed = 0

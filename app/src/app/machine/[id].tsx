@@ -4,6 +4,6 @@ import { fetchedLater } from "../../shell/fetched-later";
 const MachineScreen = fetchedLater((later) => later.MachineScreen);
 
 export default function MachineRoute() {
-  const { id } = useLocalSearchParams<{ id: string }>();
-  return <MachineScreen id={id} />;
+  const { id, at } = useLocalSearchParams<{ id: string; at?: string }>();
+  return <MachineScreen id={id} at={at} />;
 }

@@ -89,7 +89,7 @@ describe("a database of the version before", () => {
         updatedAt: LATER,
         version: 1,
         identifications: 4,
-        states: { "to-identify": 4, identified: 1 },
+        states: { "to-identify": 3, identified: 1 },
         removed: false,
       },
     ]);

@@ -1,0 +1,211 @@
+import type { Machine, PositionRow as Row } from "@root-gauge/contract";
+import {
+  POSITION_STATES,
+  countStates,
+  pathTo,
+  thatStand,
+  treeRows,
+  type PositionState,
+  type TreeRow,
+} from "@root-gauge/core/record";
+import {
+  POSITION_SENTENCES,
+  RECORD_SENTENCES,
+  STATE_WORDS,
+  WALK_SENTENCES,
+  madeWords,
+} from "@root-gauge/core/record-words";
+import { View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import { useMemo, useState } from "react";
+import { FlatList } from "react-native";
+import { useMachine } from "../data/machine-queries";
+import { usePositions } from "../data/position-queries";
+import { useFindings } from "../data/queries";
+import type { Kept } from "../data/waiting";
+import { ActionButton } from "../kit/action-button";
+import { ChoiceChips } from "../kit/choice-chips";
+import { Body, Small } from "../kit/text";
+import { AddPosition } from "../positions/add-position";
+import { fold, useFolded } from "../positions/fold-state";
+import { PositionRow } from "../positions/position-row";
+import { EditAside } from "../record/edit-aside";
+import { EditMachine } from "../record/edit-machine";
+import { useEdit } from "../record/use-edit";
+import { layOnBench } from "../positions/on-bench";
+import { leftToIdentify, walkRound } from "../positions/walk-state";
+import { PAGE_WIDTH, PageActions, PageHead } from "../shell/page";
+import { FoundThere } from "./found-there";
+import { RepairsThere } from "./repairs-there";
+
+/** Where it is from, where it stands, and what is noted of it. */
+function AboutMachine({ machine }: { machine: Machine }) {
+  const { origin, year, stands, notes, removed } = machine;
+  const made = madeWords(origin, year);
+  return (
+    <View gap={2} marginBottom={8}>
+      {removed ? <Body role="status">{RECORD_SENTENCES.removed}</Body> : null}
+      {made === "" && stands === "" ? null : (
+        <Body color="$quiet">{[made, stands].filter((text) => text !== "").join(" · ")}</Body>
+      )}
+      {notes === "" ? null : <Small>{notes}</Small>}
+    </View>
+  );
+}
+
+interface StateFilterProps {
+  readonly positions: readonly Row[];
+  readonly state: PositionState | undefined;
+  readonly onChange: (state: PositionState | undefined) => void;
+}
+
+/** How the positions stand, as counts; a touch shows those of one state alone. */
+function StateFilter({ positions, state, onChange }: StateFilterProps) {
+  const counts = countStates(positions);
+  const choices = POSITION_STATES.filter((one) => counts[one] !== undefined || one === state);
+  if (choices.length < 2 && state === undefined) return null;
+  return (
+    <View marginBottom={8}>
+      <ChoiceChips
+        name="Show"
+        all={`All ${thatStand(positions).length}`}
+        value={state}
+        choices={choices.map((value) => ({
+          value,
+          label: `${counts[value] ?? 0} ${STATE_WORDS[value].toLowerCase()}`,
+        }))}
+        onChange={onChange}
+      />
+    </View>
+  );
+}
+
+type ShownRow = TreeRow<Kept<Row>> & { readonly path?: string };
+
+/** The tree, or those of one state with where each stands. */
+function useShown(
+  positions: readonly Kept<Row>[],
+  state: PositionState | undefined,
+  folded: readonly string[],
+): readonly ShownRow[] {
+  return useMemo(() => {
+    if (state === undefined) return treeRows(positions, new Set(folded));
+    const known = new Map(positions.map((position) => [position.id, position]));
+    const told = new Set(thatStand(positions));
+    return treeRows(positions)
+      .filter(({ position }) => position.state === state && told.has(position))
+      .map((row) => ({ ...row, within: 0, path: pathTo(row.position.id, known) }));
+  }, [positions, state, folded]);
+}
+
+interface MachineColumnProps {
+  readonly id: string;
+  /** The position that stands beside the tree, where one does. */
+  readonly chosen: string | undefined;
+  readonly onOpen: (positionId: string) => void;
+}
+
+/** A machine: its positions as a tree, and what was found or mended on it besides. */
+export function MachineColumn({ id, chosen, onOpen }: MachineColumnProps) {
+  const router = useRouter();
+  const { machine, query } = useMachine(id);
+  const { positions, query: fetched } = usePositions(id);
+  const { findings: placeless, query: found, more } = useFindings({ machineId: id, placed: "no" });
+  const { editing, begin, leave } = useEdit(id);
+  const [state, setState] = useState<PositionState>();
+  const folded = useFolded();
+  const shown = useShown(positions, state, folded);
+  const told = useMemo(() => new Set(thatStand(positions).map((one) => one.id)), [positions]);
+  const left = leftToIdentify(positions);
+  const problem = query.error?.message ?? fetched.error?.message;
+  const empty =
+    machine === undefined || (fetched.isPending && fetched.isFetching)
+      ? (problem ?? "Fetching the machine.")
+      : state === undefined
+        ? POSITION_SENTENCES.noPosition
+        : POSITION_SENTENCES.noneInState;
+  return (
+    <>
+      <PageHead
+        title={machine?.name ?? "Machine"}
+        backTo="/jobs"
+        beside={chosen !== undefined}
+        aside={
+          <EditAside
+            editable={machine !== undefined && !editing}
+            onEdit={begin}
+            units={chosen === undefined}
+          />
+        }
+      />
+      <FlatList
+        data={shown}
+        keyExtractor={({ position }) => position.id}
+        renderItem={({ item: { position, depth, within, path } }) => (
+          <PositionRow
+            position={position}
+            depth={depth}
+            within={within}
+            folded={folded.includes(position.id)}
+            told={told.has(position.id)}
+            chosen={position.id === chosen}
+            {...(path === undefined ? {} : { path })}
+            onOpen={() => onOpen(position.id)}
+            onFold={() => fold(position.id)}
+          />
+        )}
+        ListHeaderComponent={
+          machine === undefined ? null : (
+            <>
+              {editing ? (
+                <EditMachine
+                  machine={machine}
+                  onDone={leave}
+                  onRemoved={() => {
+                    leave();
+                    router.replace("/jobs");
+                  }}
+                />
+              ) : (
+                <AboutMachine machine={machine} />
+              )}
+              <StateFilter positions={positions} state={state} onChange={setState} />
+            </>
+          )
+        }
+        ListEmptyComponent={<Body role="status">{empty}</Body>}
+        ListFooterComponent={
+          machine === undefined ? null : (
+            <View paddingTop={12}>
+              <AddPosition machineId={id} positions={positions} />
+              <FoundThere
+                title={POSITION_SENTENCES.placeNotNamed}
+                findings={placeless}
+                more={found.hasNextPage ? more : undefined}
+              />
+              <RepairsThere at={{ machineId: id }} />
+            </View>
+          )
+        }
+        contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}
+      />
+      {left.length === 0 ? null : (
+        <PageActions>
+          <ActionButton
+            primary={chosen === undefined}
+            label="Walk round"
+            says={WALK_SENTENCES.walkRound}
+            onPress={() => {
+              const [first] = left;
+              if (first === undefined) return;
+              const path = pathTo(first.id, new Map(positions.map((one) => [one.id, one])));
+              layOnBench({ id: first.id, machineId: id, path }, machine);
+              walkRound(id);
+              router.push("/");
+            }}
+          />
+        </PageActions>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,159 @@
+import { machineInputSchema, type Machine, type SearchHit } from "@root-gauge/contract";
+import {
+  POSITION_SENTENCES,
+  RECORD_SENTENCES,
+  madeWords,
+  partsWords,
+  stateCountsWords,
+} from "@root-gauge/core/record-words";
+import { newMachineWords } from "@root-gauge/core/sheet-words";
+import { useTheme, View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import ChevronRight from "lucide-react-native/icons/chevron-right";
+import { FlatList } from "react-native";
+import { v4 as uuid } from "uuid";
+import { useDraft, writeDraft } from "../data/drafts";
+import { useMachineSearch, useMachines, usePositionSearch } from "../data/machine-queries";
+import { saveMachine } from "../data/saving";
+import type { Kept } from "../data/waiting";
+import { ActionButton } from "../kit/action-button";
+import { ListRow } from "../kit/list-row";
+import { SearchField } from "../kit/search-field";
+import { Body, Figure, Heading, Small } from "../kit/text";
+import { StateMark } from "../positions/state-mark";
+import { PAGE_WIDTH, PageHead } from "../shell/page";
+
+interface MachineRowProps {
+  readonly machine: Kept<Machine>;
+  /** Whether it is the one that stands beside the list. */
+  readonly chosen: boolean;
+  readonly onPress: () => void;
+}
+
+function MachineRow({ machine, chosen, onPress }: MachineRowProps) {
+  const theme = useTheme();
+  const states = stateCountsWords(machine.states);
+  const made = madeWords(machine.origin, machine.year);
+  return (
+    <ListRow onPress={onPress} chosen={chosen}>
+      <View flex={1} gap={2}>
+        <Figure fontSize="$name" lineHeight="$name">
+          {machine.name}
+        </Figure>
+        <Small>{[made, machine.stands].filter(Boolean).join(" · ")}</Small>
+        <Body>{states === "" ? partsWords(machine.identifications) : states}</Body>
+        {machine.waiting ? <Small>{RECORD_SENTENCES.notOnServer}</Small> : null}
+      </View>
+      <ChevronRight size={20} color={theme.quiet.val} aria-hidden />
+    </ListRow>
+  );
+}
+
+interface MachinesEmptyProps {
+  readonly message: string | undefined;
+  /** What was searched for. */
+  readonly text: string;
+}
+
+/** A position that was found by a search: what it holds, where it stands, and on which machine. */
+function HitRow({ hit, onPress }: { hit: SearchHit; onPress: () => void }) {
+  return (
+    <ListRow onPress={onPress}>
+      <View flex={1} gap={2}>
+        <Figure>{hit.place}</Figure>
+        {hit.holds === "" ? null : <Body>{hit.holds}</Body>}
+        <Small>{hit.machine}</Small>
+      </View>
+      {hit.state === null ? null : <StateMark state={hit.state} />}
+    </ListRow>
+  );
+}
+
+/** The positions that hold what is searched for, under the machines that do. */
+function FoundPositions({ text }: { text: string }) {
+  const router = useRouter();
+  const { hits, query, more } = usePositionSearch(text);
+  if (text.trim() === "") return null;
+  if (query.isError) return <Body role="status">{query.error.message}</Body>;
+  if (hits.length === 0) return null;
+  return (
+    <View role="region" aria-label="Positions" marginTop={8}>
+      <Heading marginBottom={8}>Positions</Heading>
+      {hits.map((hit) => (
+        <HitRow key={hit.id} hit={hit} onPress={() => router.push(`/position/${hit.id}`)} />
+      ))}
+      {query.hasNextPage ? <ActionButton label="More positions" onPress={more} /> : null}
+    </View>
+  );
+}
+
+function MachinesEmpty({ message, text }: MachinesEmptyProps) {
+  const router = useRouter();
+  if (message !== undefined) return <Body role="status">{message}</Body>;
+  if (text !== "") return <Body role="status">{POSITION_SENTENCES.noneFound}</Body>;
+  return (
+    <View gap={12}>
+      <Body>{RECORD_SENTENCES.noMachine}</Body>
+      <ActionButton primary label="Go to the Bench" onPress={() => router.push("/")} />
+    </View>
+  );
+}
+
+const FIND = "machine.find";
+
+interface MachinesColumnProps {
+  /** The machine that stands beside the list, where one does: the list is then no page of its own. */
+  readonly beside?: string;
+}
+
+/** Machines, the last touched first: found by a few letters, or made by their name. */
+export function MachinesColumn({ beside }: MachinesColumnProps) {
+  const router = useRouter();
+  const text = useDraft(FIND) ?? "";
+  const { more } = useMachines();
+  const { machines, query, all } = useMachineSearch(text);
+  const message = query.isPending ? "Fetching the machines." : query.error?.message;
+  const name = text.trim();
+  const isNew =
+    name !== "" && !all.some((machine) => machine.name.toLowerCase() === name.toLowerCase());
+  const make = () => {
+    const id = uuid();
+    saveMachine(id, machineInputSchema.parse({ name }));
+    writeDraft(FIND, "");
+    router.push(`/machine/${id}`);
+  };
+  return (
+    <>
+      <PageHead title="Jobs" beside={beside !== undefined} />
+      <View padding={12} paddingBottom={0} gap={8} width="100%" maxWidth={PAGE_WIDTH}>
+        <View flexDirection="row">
+          <SearchField
+            name="Find a machine"
+            value={text}
+            placeholder={POSITION_SENTENCES.findOrName}
+            onChange={(typed) => writeDraft(FIND, typed)}
+          />
+        </View>
+        {isNew ? <ActionButton label={newMachineWords(name)} onPress={make} /> : null}
+        {text === "" ? (
+          <ActionButton label="Order a part" onPress={() => router.push("/fastener")} />
+        ) : null}
+      </View>
+      <FlatList
+        data={machines}
+        keyExtractor={({ id }) => id}
+        onEndReached={more}
+        renderItem={({ item }) => (
+          <MachineRow
+            machine={item}
+            chosen={item.id === beside}
+            onPress={() => router.push(`/machine/${item.id}`)}
+          />
+        )}
+        ListEmptyComponent={<MachinesEmpty message={message} text={name} />}
+        ListFooterComponent={<FoundPositions text={text} />}
+        contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}
+      />
+    </>
+  );
+}

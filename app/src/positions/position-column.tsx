@@ -1,0 +1,212 @@
+import type { Replacement } from "@root-gauge/contract";
+import { isCalloutProblem, parseScrew } from "@root-gauge/core/callout";
+import { rankAt } from "@root-gauge/core/record";
+import { POSITION_SENTENCES, RECORD_SENTENCES, alikeWords } from "@root-gauge/core/record-words";
+import { favouredThread, screwThatGoesIn } from "@root-gauge/core/sheet";
+import { cautionsFor } from "@root-gauge/core/replace";
+import { cautionWords } from "@root-gauge/core/sheet-words";
+import { View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import { v4 as uuid } from "uuid";
+import { inputOfPosition } from "../data/inputs";
+import { useMachine } from "../data/machine-queries";
+import { useOwnWords } from "../data/own-words";
+import { usePosition, usePositions } from "../data/position-queries";
+import { useFindings } from "../data/queries";
+import { savePosition } from "../data/saving";
+import { FoundThere } from "../jobs/found-there";
+import { RepairsThere } from "../jobs/repairs-there";
+import { ActionButton } from "../kit/action-button";
+import { Card } from "../kit/surface";
+import { Body, Figure, Heading, Small } from "../kit/text";
+import { enterMend } from "../mend/enter-mend";
+import { EditAside } from "../record/edit-aside";
+import { EditPosition } from "../record/edit-position";
+import { useEdit } from "../record/use-edit";
+import { PageActions, PageColumns, PageHead } from "../shell/page";
+import { CautionsCard } from "../sheet/cautions-card";
+import { sheetPath } from "../shell/sheet-address";
+import type { ShownPosition } from "./change-position";
+import { History } from "./history";
+import { layOnBench } from "./on-bench";
+import { StateChoice } from "./state-choice";
+
+/** What must be known of the joint before anything goes in, as its sheet says it. */
+function JointCautions({ spec }: { spec: Replacement }) {
+  const words = useOwnWords();
+  const screw = parseScrew(spec.callout, words);
+  if (isCalloutProblem(screw)) return null;
+  const cautions = cautionsFor(screw, spec.circumstances).map(cautionWords);
+  return cautions.length === 0 ? null : <CautionsCard cautions={cautions} />;
+}
+
+/** What goes in, large, with the way to its sheet. */
+function GoesIn({ position }: { position: ShownPosition }) {
+  const router = useRouter();
+  const { spec } = position;
+  return (
+    <Card gap={8} role="region" aria-label="What goes in">
+      <Heading>Goes in</Heading>
+      {spec === null ? (
+        <Body>{POSITION_SENTENCES.nothingGoesIn}</Body>
+      ) : (
+        <>
+          <Figure fontSize="$name" lineHeight="$name" userSelect="text">
+            {spec.callout}
+          </Figure>
+          <JointCautions spec={spec} />
+          <ActionButton
+            label="Its sheet"
+            says={`The sheet of ${spec.callout}`}
+            onPress={() => router.push(sheetPath(spec.callout, spec.circumstances))}
+          />
+        </>
+      )}
+    </Card>
+  );
+}
+
+/** One more beside it that is to have the same: its name with the next number. */
+function useAnotherLike(position: ShownPosition) {
+  const router = useRouter();
+  const { positions } = usePositions(position.machineId);
+  return () => {
+    const beside = positions.filter(({ parentId }) => parentId === position.parentId);
+    const stem = position.name.replace(/ \d+$/, "");
+    const names = new Set(beside.map(({ name }) => name.toLowerCase()));
+    let number = 2;
+    while (names.has(`${stem} ${number}`.toLowerCase())) number += 1;
+    const at = beside.findIndex(({ id }) => id === position.id);
+    const id = uuid();
+    const state = position.spec === null ? "to-identify" : "identified";
+    const copy = { ...inputOfPosition(position), name: `${stem} ${number}`, state } as const;
+    savePosition(id, { ...copy, rank: rankAt(beside, at + 1) });
+    router.replace(`/position/${id}`);
+  };
+}
+
+function PositionBody({ position, beside }: { position: ShownPosition; beside: boolean }) {
+  const router = useRouter();
+  const { machine } = useMachine(position.machineId);
+  const { positions } = usePositions(position.machineId);
+  const { editing, leave } = useEdit(position.id);
+  const at = { positionId: position.id };
+  const { findings, query, more } = useFindings(at);
+  const another = useAnotherLike(position);
+  const latest = findings.find(({ readings }) => readings.length > 0);
+  const toMend = () => {
+    const spec = latest && screwThatGoesIn(latest);
+    const thread = (latest && favouredThread(latest.result)) ?? spec?.thread;
+    enterMend({
+      thread,
+      machineId: position.machineId,
+      position: position.path,
+      positionId: position.id,
+      gradeId: spec?.gradeId,
+    });
+    router.push("/mend");
+  };
+  return (
+    <>
+      <PageColumns
+        narrow={beside}
+        first={
+          editing ? (
+            <EditPosition
+              position={position}
+              positions={positions}
+              onDone={leave}
+              onRemoved={() => {
+                leave();
+                router.replace(`/machine/${position.machineId}`);
+              }}
+            />
+          ) : (
+            <>
+              {position.removed ? <Body role="status">{POSITION_SENTENCES.gone}</Body> : null}
+              {position.waiting ? <Small>{RECORD_SENTENCES.notOnServer}</Small> : null}
+              <Body color="$quiet">
+                {[machine?.name ?? "", position.path, alikeWords(position.alike)]
+                  .filter((text) => text !== "")
+                  .join(" · ")}
+              </Body>
+              <GoesIn position={position} />
+              <StateChoice position={position} />
+              {position.notes === "" ? null : <Body>{position.notes}</Body>}
+              {position.unreadable.map((text) => (
+                <Small key={text} color="$clash">
+                  {text}
+                </Small>
+              ))}
+              <View flexDirection="row" flexWrap="wrap" gap={8}>
+                <ActionButton
+                  flex={1}
+                  label="One more like it"
+                  says={`One more like ${position.name}`}
+                  onPress={another}
+                />
+                <ActionButton flex={1} label="Mend it" onPress={toMend} />
+              </View>
+            </>
+          )
+        }
+        second={
+          <>
+            {findings.length === 0 && !query.isFetching ? (
+              <Body>{query.error?.message ?? POSITION_SENTENCES.nothingFound}</Body>
+            ) : null}
+            <FoundThere
+              title="Found here"
+              findings={findings}
+              more={query.hasNextPage ? more : undefined}
+            />
+            <RepairsThere at={at} />
+            <History positionId={position.id} />
+          </>
+        }
+      />
+      {editing ? null : (
+        <PageActions>
+          <ActionButton
+            primary
+            label="Lay it on the Bench"
+            onPress={() => {
+              layOnBench(position, machine);
+              router.push("/");
+            }}
+          />
+        </PageActions>
+      )}
+    </>
+  );
+}
+
+interface PositionColumnProps {
+  readonly id: string;
+  /** Whether the machine that it belongs to stands beside it. */
+  readonly beside?: boolean;
+}
+
+/** A position of a machine: what goes in, how it stands, and what was found, mended and changed there. */
+export function PositionColumn({ id, beside = false }: PositionColumnProps) {
+  const { position, query } = usePosition(id);
+  const { editing, begin } = useEdit(id);
+  return (
+    <>
+      <PageHead
+        title={position?.name ?? "Position"}
+        {...(beside
+          ? {}
+          : { backTo: position === undefined ? "/jobs" : `/machine/${position.machineId}` })}
+        aside={<EditAside editable={position !== undefined && !editing} onEdit={begin} />}
+      />
+      {position === undefined ? (
+        <Body role="status" padding={12}>
+          {query.error?.message ?? "Fetching the position."}
+        </Body>
+      ) : (
+        <PositionBody position={position} beside={beside} />
+      )}
+    </>
+  );
+}
