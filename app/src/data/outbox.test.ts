@@ -35,6 +35,59 @@ const part = (notes: string, queuedAt = 2, saw = 0): NewParcel => ({
 const notesOf = (parcel: Parcel) => (parcel.kind === "identification" ? parcel.body.notes : "");
 const arrived = () => Promise.resolve(1);
 
+const POSITION = "3c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
+
+const position = (name: string, saw = 0, touched?: string[]): NewParcel => ({
+  kind: "position",
+  id: POSITION,
+  queuedAt: 3,
+  saw,
+  ...(touched === undefined ? {} : { touched }),
+  body: {
+    machineId: MACHINE,
+    parentId: null,
+    name,
+    rank: 0,
+    alike: 1,
+    state: "to-identify",
+    spec: null,
+    notes: "",
+  },
+});
+
+describe("a position in the outbox", () => {
+  it("waits for its machine, and what was found at it waits for it", async () => {
+    const sent: string[] = [];
+    const refused = new Set(["machine"]);
+    const outbox = createOutbox(memoryStorage(), ({ kind }) => {
+      if (refused.has(kind)) return Promise.reject(new ServerRefused("invalid-body", "no"));
+      sent.push(kind);
+      return arrived();
+    });
+    const found = part("");
+    outbox.add({ ...found, body: { ...found.body, positionId: POSITION } } as NewParcel);
+    outbox.add(position("Clamp bar"));
+    outbox.add(machine("Harrow"));
+    await outbox.deliver();
+    expect(sent).toEqual([]);
+    refused.clear();
+    outbox.retry(MACHINE);
+    await outbox.deliver();
+    expect(sent).toEqual(["machine", "position", "identification"]);
+  });
+
+  it("that is changed twice says every field that was changed; one that says none says all", () => {
+    const outbox = createOutbox(memoryStorage(), arrived);
+    const touched = () => outbox.get().parcels[0]?.touched;
+    outbox.add(position("Clamp bar", 2, ["name"]));
+    outbox.add(position("Clamp bar", 2, ["state", "name"]));
+    expect(touched()).toEqual(["name", "state"]);
+    outbox.add(position("Clamp bar", 2));
+    outbox.add(position("Clamp bar", 2, ["notes"]));
+    expect(touched()).toBeUndefined();
+  });
+});
+
 describe("the outbox", () => {
   it("sends what waits in the order it was put in, each once, and is then empty", async () => {
     const sent: string[] = [];
