@@ -17,8 +17,9 @@ export {
   positionListSchema,
   positionRowSchema,
   positionSchema,
+  toOrderListSchema,
 } from "./position";
-export type { Position, PositionInput, PositionRow } from "./position";
+export type { Position, PositionInput, PositionRow, ToOrder } from "./position";
 export { searchHitsSchema } from "./search";
 export type { SearchHit } from "./search";
 export { CHANGED_FIELDS, changeListSchema } from "./change";
@@ -41,7 +42,7 @@ export type { OwnWordInput, StoredWord } from "./own-word";
 export { metSchema } from "./met";
 export type { Met } from "./met";
 export { PAGES, isPage } from "./pages";
-export { foundQuerySchema, pageQuerySchema, writeSchema } from "./write";
+export { foundQuerySchema, pageQuerySchema, toOrderQuerySchema, writeSchema } from "./write";
 export type { Write } from "./write";
 export { caliperCommandSchema, caliperFigureSchema } from "./caliper";
 export type { CaliperCommand, CaliperFigure } from "./caliper";

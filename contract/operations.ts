@@ -11,11 +11,16 @@ import { machineIdSchema, machineInputSchema, machineListSchema, machineSchema }
 import { metSchema } from "./met";
 import { changeListSchema } from "./change";
 import { ownWordInputSchema, ownWordListSchema, ownWordSchema } from "./own-word";
-import { positionInputSchema, positionListSchema, positionSchema } from "./position";
+import {
+  positionInputSchema,
+  positionListSchema,
+  positionSchema,
+  toOrderListSchema,
+} from "./position";
 import { planPaperSchema, repairInputSchema, repairListSchema, repairSchema } from "./repair";
 import { sheetQuerySchema } from "./replacement";
 import { searchHitsSchema } from "./search";
-import { foundQuerySchema, pageQuerySchema, writeSchema } from "./write";
+import { foundQuerySchema, pageQuerySchema, toOrderQuerySchema, writeSchema } from "./write";
 
 /** What an operation answers with: a record, a paper, or a stream of records, one to an event. */
 export type Answer =
@@ -102,6 +107,15 @@ export const OPERATIONS: readonly Operation[] = [
     body: machineInputSchema,
     answer: json(machineSchema),
     refusals: WRITES,
+  },
+  {
+    id: "listToOrder",
+    method: "get",
+    path: "/to-order",
+    does: "The positions whose parts are to be ordered, of all machines or of one, a page at a time",
+    query: toOrderQuerySchema,
+    answer: json(toOrderListSchema),
+    refusals: ["invalid-query"],
   },
   {
     id: "readPosition",

@@ -11,6 +11,7 @@ export const PAGES = [
   "/jobs/:id",
   "/machine/:id",
   "/mend",
+  "/order",
   "/outbox",
   "/position/:id",
   "/repair/:id",

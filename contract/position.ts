@@ -70,6 +70,16 @@ export const positionSchema = z.object({
   removed: removedSchema,
 });
 
+/** A position that waits for its part to be ordered, with its machine's name. */
+export const toOrderSchema = z.extend(positionSchema, { machine: z.string() });
+
+export const toOrderListSchema = z.object({
+  positions: z.array(toOrderSchema),
+  /** Where the list goes on; null at its end. */
+  next: z.nullable(z.string()),
+});
+
+export type ToOrder = z.infer<typeof toOrderSchema>;
 export type PositionInput = z.infer<typeof positionInputSchema>;
 export type PositionRow = z.infer<typeof positionRowSchema>;
 export type Position = z.infer<typeof positionSchema>;

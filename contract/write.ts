@@ -31,3 +31,6 @@ export const pageQuerySchema = z.object({
 export const foundQuerySchema = z.extend(pageQuerySchema, {
   placed: z.optional(z.enum(["no"])),
 });
+
+/** The same of what is to be ordered: for all machines, or for one. */
+export const toOrderQuerySchema = z.extend(pageQuerySchema, { machine: z.optional(z.uuid()) });

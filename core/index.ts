@@ -15,6 +15,7 @@ export * from "./looks";
 export * from "./look-alikes";
 export * from "./mating";
 export * from "./notes";
+export * from "./order";
 export * from "./outline";
 export * from "./pair-words";
 export * from "./panel-words";

@@ -19,6 +19,7 @@ export { MachineScreen } from "./jobs/machine-screen";
 export { MachinesScreen } from "./jobs/machines-screen";
 export { MendFromBench } from "./mend/mend-from-bench";
 export { MendScreen } from "./mend/mend-screen";
+export { OrderScreen } from "./order/order-screen";
 export { OutboxScreen } from "./outbox/outbox-screen";
 export { PositionScreen } from "./positions/position-screen";
 export { WalkStrip } from "./positions/walk-strip";

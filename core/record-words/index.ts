@@ -12,6 +12,7 @@ export {
 } from "./record-sentences";
 export {
   POSITION_SENTENCES,
+  ORDER_SENTENCES,
   STATE_WORDS,
   WALK_SENTENCES,
   alikeWords,
@@ -19,6 +20,7 @@ export {
   historyWords,
   leftWords,
   madeWords,
+  orderedWords,
   stateCountsWords,
 } from "./position-words";
 export type { ChangeRecord } from "./position-words";

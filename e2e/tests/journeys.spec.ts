@@ -217,7 +217,7 @@ test("what was written up is found, changed, removed and put back", async ({ pag
   await hand.button("Edit");
   await hand.button("Remove the sheet");
   await expect(page.getByText(/^Removed: M5 x 0.8/)).toBeVisible();
-  const place = page.getByRole("button", { name: /Gripper bar, near end/ });
+  const place = page.getByRole("button", { name: /^Gripper bar, near end/ });
   await place.tap();
   await expect(page.getByText("Nothing was found here yet.", { exact: false })).toBeVisible();
   await page.reload();

@@ -15,6 +15,7 @@ import {
   repairListSchema,
   repairSchema,
   searchHitsSchema,
+  toOrderListSchema,
   type ApiErrorCode,
   type CaliperCommand,
   type IdentificationInput,
@@ -144,6 +145,11 @@ export const api = {
     call(`/api/machines/${id}${written(saw)}`, machineSchema, put(input)),
   positions: (machineId: string, after?: string) =>
     call(`/api/machines/${machineId}/positions${pageAfter(after)}`, positionListSchema),
+  toOrder: (machineId: string | undefined, after?: string) =>
+    call(
+      `/api/to-order${pageAfter(after, machineId === undefined ? {} : { machine: machineId })}`,
+      toOrderListSchema,
+    ),
   position: (id: string) => call(`/api/positions/${id}`, positionSchema),
   savePosition: (id: string, input: PositionInput, saw: number, touched?: readonly string[]) =>
     call(`/api/positions/${id}${written(saw, touched)}`, positionSchema, put(input)),

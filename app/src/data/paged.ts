@@ -7,7 +7,8 @@ export const PAGED = {
   getNextPageParam: ({ next }: { readonly next: string | null }) => next ?? undefined,
 };
 
-interface HasMore {
+/** A list that is fetched page by page. */
+export interface HasMore {
   readonly hasNextPage: boolean;
   readonly isFetchingNextPage: boolean;
   fetchNextPage(): Promise<unknown>;

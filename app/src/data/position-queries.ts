@@ -3,7 +3,7 @@ import { pathTo } from "@root-gauge/core/record";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo } from "react";
 import { api } from "./api";
-import { PAGED, moreOf } from "./paged";
+import { PAGED, moreOf, type HasMore } from "./paged";
 import { QUERY_KEYS } from "./query-keys";
 import { inLists, useWaiting, type Kept, type WaitingPosition } from "./waiting";
 
@@ -28,6 +28,13 @@ function mergedRows(
   ];
 }
 
+/** Fetches page after page of a list that is of use only as a whole. */
+function useEveryPage({ hasNextPage, isFetchingNextPage, fetchNextPage }: HasMore): void {
+  useEffect(() => {
+    if (hasNextPage && !isFetchingNextPage) void fetchNextPage();
+  }, [hasNextPage, isFetchingNextPage, fetchNextPage]);
+}
+
 /** All positions of a machine, those that wait among them. A tree wants the whole of it: every page is fetched. */
 export function usePositions(machineId: string | null) {
   const waiting = useWaiting();
@@ -37,10 +44,8 @@ export function usePositions(machineId: string | null) {
     ...PAGED,
     enabled: machineId !== null && !waiting.unsaved.has(machineId),
   });
-  const { hasNextPage, isFetchingNextPage, fetchNextPage, data } = query;
-  useEffect(() => {
-    if (hasNextPage && !isFetchingNextPage) void fetchNextPage();
-  }, [hasNextPage, isFetchingNextPage, fetchNextPage]);
+  const { data } = query;
+  useEveryPage(query);
   const positions = useMemo(
     () =>
       mergedRows(
@@ -69,6 +74,24 @@ export function usePosition(id: string) {
     return { ...waiting, path: path === "" ? waiting.name : path };
   }, [waiting, query.data, positions, id]);
   return { query, position };
+}
+
+/** The positions whose parts are to be ordered, of all machines or of one; what waits to be changed is as it will be. */
+export function useToOrder(machineId: string | undefined) {
+  const { positions: waiting } = useWaiting();
+  const query = useInfiniteQuery({
+    queryKey: QUERY_KEYS.toOrder(machineId),
+    queryFn: ({ pageParam }) => api.toOrder(machineId, pageParam ?? undefined),
+    ...PAGED,
+  });
+  useEveryPage(query);
+  const positions = useMemo(() => {
+    const stored = query.data?.pages.flatMap((page) => page.positions) ?? [];
+    const changed = new Map(waiting.map((one) => [one.id, one]));
+    const asTheyWillBe = stored.map((one) => ({ ...one, ...changed.get(one.id) }));
+    return asTheyWillBe.filter((one) => one.state === "to-order" && inLists(one));
+  }, [query.data, waiting]);
+  return { query, positions };
 }
 
 /** What the server has of a position, whatever waits here. */

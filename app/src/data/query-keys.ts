@@ -11,6 +11,7 @@ export const QUERY_KEYS = {
   machine: (id: string) => ["machine", id] as const,
   machineName: (id: string) => ["machine-name", id] as const,
   positions: (machineId: string) => ["positions", machineId] as const,
+  toOrder: (machineId: string | undefined) => ["to-order", machineId ?? "all"] as const,
   position: (id: string) => ["position", id] as const,
   findings: (at: FoundAt) => ["findings", ...placeOf(at)] as const,
   changes: (positionId: string) => ["changes", positionId] as const,
@@ -39,7 +40,7 @@ export function keysOf(
     QUERY_KEYS.positions(machineId),
   ];
   // It may have stood elsewhere before, and a place may be made for it: what is shown of all places is asked for again.
-  const ofPlaces = [...ofMachine, ["position"], ["changes"]];
+  const ofPlaces = [...ofMachine, ["position"], ["changes"], ["to-order"]];
   switch (parcel.kind) {
     case "position":
       return [...ofPlaces, ["findings"], ["repairs"]];

@@ -170,6 +170,15 @@ export function MachineColumn({ id, chosen, onOpen }: MachineColumnProps) {
                 <AboutMachine machine={machine} />
               )}
               <StateFilter positions={positions} state={state} onChange={setState} />
+              {positions.some((one) => one.state === "to-order") ? (
+                <View marginBottom={8}>
+                  <ActionButton
+                    label="Order list"
+                    says={`Order list of ${machine.name}`}
+                    onPress={() => router.push(`/order?machine=${id}`)}
+                  />
+                </View>
+              ) : null}
             </>
           )
         }

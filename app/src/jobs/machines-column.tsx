@@ -136,7 +136,10 @@ export function MachinesColumn({ beside }: MachinesColumnProps) {
         </View>
         {isNew ? <ActionButton label={newMachineWords(name)} onPress={make} /> : null}
         {text === "" ? (
-          <ActionButton label="Order a part" onPress={() => router.push("/fastener")} />
+          <View flexDirection="row" gap={8}>
+            <ActionButton flex={1} label="Order list" onPress={() => router.push("/order")} />
+            <ActionButton flex={1} label="Order a part" onPress={() => router.push("/fastener")} />
+          </View>
         ) : null}
       </View>
       <FlatList

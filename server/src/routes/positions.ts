@@ -2,6 +2,7 @@ import {
   pageQuerySchema,
   positionIdSchema,
   positionInputSchema,
+  toOrderQuerySchema,
   writeSchema,
   type Position,
 } from "@root-gauge/contract";
@@ -12,7 +13,12 @@ import { changesOf } from "../store/changes";
 import type { Store } from "../store/database";
 import { identificationsAt } from "../store/identifications";
 import { listWords } from "../store/own-words";
-import { findPosition, savePosition, type SavedPosition } from "../store/positions";
+import {
+  findPosition,
+  positionsToOrder,
+  savePosition,
+  type SavedPosition,
+} from "../store/positions";
 import { repairsAt } from "../store/repairs";
 
 /** The position that an address names. */
@@ -47,6 +53,12 @@ function savedOrRefused(saved: SavedPosition): Position {
 /** GET and PUT /api/positions/:id, and what was found, mended and changed at one. */
 export function positionRoutes(store: Store, now: () => Date): Router {
   const router = Router();
+
+  router.get("/to-order", async (request, response) => {
+    const { machine, after } = checked(toOrderQuerySchema, request.query, "invalid-query");
+    const { items, next } = await positionsToOrder(store, machine, after);
+    response.json({ positions: items, next });
+  });
 
   router.get("/positions/:id", async (request, response) => {
     response.json(await positionAt(store, request.params.id));

@@ -11,7 +11,7 @@ import { changesOf } from "./changes";
 import { openStore, type Store } from "./database";
 import { findIdentification, identificationsAt, saveIdentification } from "./identifications";
 import { findMachine, saveMachine } from "./machines";
-import { findPosition, positionsOfMachine, savePosition } from "./positions";
+import { findPosition, positionsOfMachine, positionsToOrder, savePosition } from "./positions";
 
 const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
 const OTHER = "2c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
@@ -196,6 +196,28 @@ describe("two devices and one position", () => {
     expect(await save(1, "Bar", { state: "to-order", alike: 6 }, write)).toMatchObject({
       record: { alike: 6, spec: GOES_IN },
     });
+  });
+});
+
+describe("what is to be ordered", () => {
+  it("is what stands so on machines that are in the lists, all of them or one", async () => {
+    const wanted = { state: "to-order", spec: GOES_IN } as const;
+    const bar = await saved(1, "Bar");
+    await save(2, "left", { parentId: bar.id, alike: 3, ...wanted });
+    await save(3, "Plate", { machineId: OTHER, ...wanted });
+    await save(4, "Gone", { removed: true, ...wanted });
+    await save(5, "Fitted", { state: "fitted", spec: GOES_IN });
+    const names = async (machine?: string) =>
+      (await positionsToOrder(store, machine)).items.map((one) => `${one.machine}: ${one.path}`);
+    expect((await names()).sort()).toEqual([
+      "Folding machine: Plate",
+      "Kestrel cylinder proofer: Bar / left",
+    ]);
+    expect(await names(OTHER)).toEqual(["Folding machine: Plate"]);
+    const saw = (await findMachine(store, OTHER))?.version ?? 0;
+    const removed = { ...machineNamed("Folding machine"), removed: true };
+    await saveMachine(store, OTHER, removed, AT, { saw });
+    expect(await names(OTHER)).toEqual([]);
   });
 });
 

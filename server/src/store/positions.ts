@@ -4,16 +4,17 @@ import {
   type Position,
   type PositionInput,
   type PositionRow,
+  type ToOrder,
   type Write,
 } from "@root-gauge/contract";
 import { mayStandWithin, pathTo, type Placed } from "@root-gauge/core/record";
-import { sql, type Selectable, type Transaction } from "kysely";
+import { sql, type Selectable, type SqlBool, type Transaction } from "kysely";
 import { changedSince, noteChanges, type Shown } from "./changes";
 import type { Store } from "./database";
 import { kept, setAside } from "./kept-json";
 import { HOLDS } from "./holds";
 import { placesOf } from "./machine-places";
-import type { Page } from "./page";
+import { PAGE_LENGTH, type Page } from "./page";
 import type { PositionsTable, Tables } from "./schema";
 import { indexWithin } from "./search-index";
 import { maySave, wroteBy } from "./versions";
@@ -81,6 +82,43 @@ export async function findPosition(
     .executeTakeFirst();
   if (row === undefined) return undefined;
   return positionOf(row, pathTo(id, await placesOf(store, row.machine_id)));
+}
+
+/** A page of the positions whose parts are to be ordered, by their machines; of one machine where one is named. */
+export async function positionsToOrder(
+  store: Store,
+  machineId?: string,
+  after?: string,
+): Promise<Page<ToOrder>> {
+  const [machine = "", id = ""] = after?.split("|") ?? [];
+  const rows = await store
+    .selectFrom("positions")
+    .innerJoin("machines", "machines.id", "positions.machine_id")
+    .selectAll("positions")
+    .select("machines.name as machine")
+    .where("positions.state", "=", "to-order")
+    .where("positions.removed", "=", 0)
+    .where("machines.removed", "=", 0)
+    .$if(machineId !== undefined, (query) =>
+      query.where("positions.machine_id", "=", machineId ?? ""),
+    )
+    .where(sql<SqlBool>`(positions.machine_id, positions.id) > (${machine}, ${id})`)
+    .orderBy("positions.machine_id")
+    .orderBy("positions.id")
+    .limit(PAGE_LENGTH + 1)
+    .execute();
+  const shown = rows.slice(0, PAGE_LENGTH);
+  const places = new Map<string, ReadonlyMap<string, Placed>>();
+  for (const { machine_id: of } of shown) {
+    if (!places.has(of)) places.set(of, await placesOf(store, of));
+  }
+  const items = shown.map(({ machine: name, ...row }) => ({
+    ...positionOf(row, pathTo(row.id, places.get(row.machine_id) ?? new Map<string, Placed>())),
+    machine: name,
+  }));
+  const last = items.at(-1);
+  const more = rows.length > PAGE_LENGTH && last !== undefined;
+  return { items, next: more ? `${last.machineId}|${last.id}` : null };
 }
 
 /** A position's fields as its history shows them. */

@@ -151,6 +151,7 @@ export const machinesAndPositions: Migration = {
       )`.execute(db);
     await sql`create index positions_of_machine on positions (machine_id, id)`.execute(db);
     await sql`create index positions_within on positions (parent_id)`.execute(db);
+    await sql`create index positions_in_state on positions (state, machine_id, id)`.execute(db);
     for (const table of ["identifications", "repairs"]) {
       await sql`
         alter table ${sql.table(table)} add column position_id text references positions(id)`.execute(

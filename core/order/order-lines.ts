@@ -1,0 +1,116 @@
+import {
+  formatCallout,
+  isCalloutProblem,
+  parseCallout,
+  type FastenerSpec,
+  type OwnWord,
+} from "../callout";
+
+/** A position that is to have a part. */
+export interface Wanted {
+  readonly positionId: string;
+  /** Where it is, as the list says it: the machine and the place on it. */
+  readonly place: string;
+  /** How many alike there are. */
+  readonly alike: number;
+  readonly callout: string;
+}
+
+/** How many more than are needed are ordered, and by how many they come. */
+export interface OrderRule {
+  /** Spares for every hundred that are needed. */
+  readonly sparesPercent: number;
+  /** Spares at the least, of each line. */
+  readonly sparesAtLeast: number;
+  /** Parts in a pack; 1 for loose ones. */
+  readonly pack: number;
+}
+
+/** What a line is of, in the order that a list has them. */
+export const ORDER_KINDS = ["screw", "nut", "washer", "plug", "pin", "not-read"] as const;
+
+export type OrderKind = (typeof ORDER_KINDS)[number];
+
+/** A line of an order: one part, for all the positions that are to have it. */
+export interface OrderLine {
+  readonly kind: OrderKind;
+  /** In the words of the counter; as it was written where it cannot be read. */
+  readonly callout: string;
+  readonly needed: number;
+  readonly spares: number;
+  /** Needed and spare, in whole packs. */
+  readonly ordered: number;
+  readonly packs: number;
+  readonly wanted: readonly Wanted[];
+}
+
+interface Part {
+  readonly kind: OrderKind;
+  readonly callout: string;
+  /** How many of it one of the wanted takes. */
+  readonly each: number;
+}
+
+/** A part without how many of it are asked for, and without what is asked for with it. */
+function alone(spec: FastenerSpec): FastenerSpec {
+  const { quantity: _quantity, ...one } = spec;
+  if (one.part !== "screw") return one;
+  const { nut: _nut, ...screw } = one;
+  return screw;
+}
+
+/** The parts that a call-out asks for: a nut that goes with a screw is one of its own. */
+function partsOf(callout: string, words: readonly OwnWord[]): readonly Part[] {
+  const read = parseCallout(callout, words);
+  if (isCalloutProblem(read)) return [{ kind: "not-read", callout: callout.trim(), each: 1 }];
+  const each = read.quantity ?? 1;
+  const nut = read.part === "screw" ? read.nut : undefined;
+  const specs = nut === undefined ? [read] : [read, nut];
+  return specs.map((spec) => ({
+    kind: spec.part,
+    callout: formatCallout(alone(spec)),
+    each,
+  }));
+}
+
+/** How many spares a rule adds to so many parts. */
+function sparesFor(needed: number, { sparesPercent, sparesAtLeast }: OrderRule): number {
+  // Binary fractions must not make one more of a whole number: 10 % of 30 is 3.
+  const byShare = Math.ceil(Math.round(needed * sparesPercent * 1e6) / 1e8);
+  return Math.max(byShare, sparesAtLeast);
+}
+
+/**
+ * What is to be bought for positions: the same parts on one line, however each was written, with spares by the rule and in
+ * whole packs; screws first, then nuts, washers and the rest, each by its call-out.
+ * @param words the shop's own words of call-outs
+ */
+export function orderLines(
+  wanted: readonly Wanted[],
+  rule: OrderRule,
+  words: readonly OwnWord[] = [],
+): readonly OrderLine[] {
+  const lines = new Map<string, { part: Part; needed: number; wanted: Wanted[] }>();
+  for (const one of wanted) {
+    for (const part of partsOf(one.callout, words)) {
+      const key = `${part.kind} ${part.callout}`;
+      const line = lines.get(key) ?? { part, needed: 0, wanted: [] };
+      line.needed += part.each * one.alike;
+      line.wanted.push(one);
+      lines.set(key, line);
+    }
+  }
+  const pack = Math.max(1, rule.pack);
+  return [...lines.values()]
+    .map(({ part, needed, wanted: of }): OrderLine => {
+      const spares = sparesFor(needed, rule);
+      const packs = Math.ceil((needed + spares) / pack);
+      const { kind, callout } = part;
+      return { kind, callout, needed, spares, ordered: packs * pack, packs, wanted: of };
+    })
+    .sort(
+      (one, other) =>
+        ORDER_KINDS.indexOf(one.kind) - ORDER_KINDS.indexOf(other.kind) ||
+        one.callout.localeCompare(other.callout, "en", { numeric: true }),
+    );
+}

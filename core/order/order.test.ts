@@ -1,0 +1,85 @@
+import { orderLines, type OrderRule, type Wanted } from "./index";
+
+const NONE: OrderRule = { sparesPercent: 0, sparesAtLeast: 0, pack: 1 };
+
+let made = 0;
+const at = (callout: string, alike = 1): Wanted => {
+  made += 1;
+  return { positionId: `p${made}`, place: `place ${made}`, alike, callout };
+};
+
+const amounts = (wanted: readonly Wanted[], rule: OrderRule = NONE) =>
+  orderLines(wanted, rule).map(({ callout, needed, ordered }) => [callout, needed, ordered]);
+
+describe("an order list", () => {
+  it("has the same part on one line, however it was written, with where each goes", () => {
+    const one = at("M8 x 40 hex bolt 8.8", 4);
+    const other = at("8.8 hex bolt m8x40");
+    const lines = orderLines([one, at("M8 x 45 hex bolt 8.8"), other], NONE);
+    expect(lines).toMatchObject([
+      { callout: "M8 x 40 hex bolt, 8.8", needed: 5, ordered: 5, wanted: [one, other] },
+      { callout: "M8 x 45 hex bolt, 8.8", needed: 1 },
+    ]);
+  });
+
+  it("keeps apart what is not the same: grade, finish, head and thread", () => {
+    const callouts = [
+      "M8 x 40 hex bolt 8.8",
+      "M8 x 40 hex bolt 10.9",
+      "M8 x 40 hex bolt 8.8 zinc",
+      "M8 x 40 cap screw 8.8",
+      "M8 x 1 x 40 hex bolt 8.8",
+    ];
+    expect(amounts(callouts.map((callout) => at(callout)))).toHaveLength(callouts.length);
+  });
+
+  it("has nuts that go with screws as lines of their own, as many as the screws", () => {
+    const wanted = [at("M12 x 50 hex bolt 8.8 and nut", 6), at("M12 hex nut", 2)];
+    expect(orderLines(wanted, NONE).map(({ kind, needed }) => [kind, needed])).toEqual([
+      ["screw", 6],
+      ["nut", 8],
+    ]);
+    expect(amounts(wanted)[0]?.[0]).not.toMatch(/nut/);
+  });
+
+  it("counts what one place asks for, times how many alike", () => {
+    expect(amounts([at("4 off M6 x 20 hex bolt 8.8", 3)])).toEqual([
+      [expect.stringContaining("M6 x 20"), 12, 12],
+    ]);
+  });
+
+  it.each([
+    [30, { sparesPercent: 10, sparesAtLeast: 0, pack: 1 }, 33],
+    [31, { sparesPercent: 10, sparesAtLeast: 0, pack: 1 }, 35],
+    [2, { sparesPercent: 10, sparesAtLeast: 2, pack: 1 }, 4],
+    [30, { sparesPercent: 10, sparesAtLeast: 0, pack: 25 }, 50],
+    [25, { sparesPercent: 0, sparesAtLeast: 0, pack: 25 }, 25],
+    [7, { sparesPercent: 0, sparesAtLeast: 0, pack: 0 }, 7],
+  ])("orders for %d by %j: %d", (alike, rule, ordered) => {
+    expect(amounts([at("M5 x 12 cap screw 12.9", alike)], rule)[0]?.[2]).toBe(ordered);
+  });
+
+  it("loses nothing of what it cannot read, and puts it last", () => {
+    const lines = orderLines([at("a wibble as before"), at("M5 x 12 cap screw")], NONE);
+    expect(lines.map(({ kind, callout }) => [kind, callout])).toEqual([
+      ["screw", expect.stringContaining("M5 x 12")],
+      ["not-read", "a wibble as before"],
+    ]);
+  });
+
+  it("buys enough for every place, whatever the rule", () => {
+    const wanted = Array.from({ length: 40 }, (_, i) =>
+      at(`M${[5, 6, 8][i % 3] ?? 5} x ${20 + (i % 4) * 5} hex bolt 8.8`, 1 + (i % 7)),
+    );
+    const all = wanted.reduce((sum, { alike }) => sum + alike, 0);
+    for (const pack of [1, 10, 100]) {
+      const lines = orderLines(wanted, { sparesPercent: 5, sparesAtLeast: 1, pack });
+      expect(lines.reduce((sum, { needed }) => sum + needed, 0)).toBe(all);
+      for (const { needed, spares, ordered, packs } of lines) {
+        expect(ordered).toBeGreaterThanOrEqual(needed + spares);
+        expect(ordered - needed - spares).toBeLessThan(pack);
+        expect(ordered).toBe(packs * pack);
+      }
+    }
+  });
+});
