@@ -25,7 +25,7 @@ interface Touched {
 }
 
 /** Presses an element from within the page, or types into it, and waits for the frame after the one that shows what it brings. */
-function touched(target: Locator, asked: Touched): Promise<Touch> {
+export function touched(target: Locator, asked: Touched): Promise<Touch> {
   return target.evaluate(async (element, { brings, text = "", changes = false, value }) => {
     const tasks: number[] = [];
     const observer = new PerformanceObserver((list) => {

@@ -11,6 +11,9 @@ const ROOT = path.resolve(path.dirname(fileURLToPath(import.meta.url)), "..", ".
 /** The real server in a process of its own, on a database that outlives its restarts. */
 export interface TestServer {
   readonly address: string;
+  readonly databaseFile: string;
+  /** The process that serves now. */
+  pid(): number | undefined;
   stop(): Promise<void>;
   start(): Promise<void>;
   dispose(): Promise<void>;
@@ -68,6 +71,8 @@ export async function startTestServer(content: "empty" | "demo" = "empty"): Prom
   };
   return {
     address: `http://127.0.0.1:${port}`,
+    databaseFile: env.DATABASE_FILE,
+    pid: () => child.pid,
     stop,
     start: async () => {
       child = await launch(env);

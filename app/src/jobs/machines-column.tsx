@@ -10,6 +10,7 @@ import { newMachineWords } from "@root-gauge/core/sheet-words";
 import { useTheme, View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import ChevronRight from "lucide-react-native/icons/chevron-right";
+import { useState } from "react";
 import { FlatList } from "react-native";
 import { v4 as uuid } from "uuid";
 import { useDraft, writeDraft } from "../data/drafts";
@@ -69,20 +70,28 @@ function HitRow({ hit, onPress }: { hit: SearchHit; onPress: () => void }) {
   );
 }
 
+/** As many as are seen at first; a phone draws no more within a moment. */
+const SHOWN = 6;
+
 /** The positions that hold what is searched for, under the machines that do. */
 function FoundPositions({ text }: { text: string }) {
   const router = useRouter();
   const { hits, query, more } = usePositionSearch(text);
+  const [all, setAll] = useState<string>();
   if (text.trim() === "") return null;
   if (query.isError) return <Body role="status">{query.error.message}</Body>;
   if (hits.length === 0) return null;
+  const whole = all === text;
+  const shown = whole ? hits : hits.slice(0, SHOWN);
   return (
     <View role="region" aria-label="Positions" marginTop={8}>
       <Heading marginBottom={8}>Positions</Heading>
-      {hits.map((hit) => (
+      {shown.map((hit) => (
         <HitRow key={hit.id} hit={hit} onPress={() => router.push(`/position/${hit.id}`)} />
       ))}
-      {query.hasNextPage ? <ActionButton label="More positions" onPress={more} /> : null}
+      {shown.length < hits.length || query.hasNextPage ? (
+        <ActionButton label="More positions" onPress={() => (whole ? more() : setAll(text))} />
+      ) : null}
     </View>
   );
 }

@@ -1,6 +1,7 @@
 import type { ToOrder } from "@root-gauge/contract";
 import { orderLines, type OrderLine, type OrderRule } from "@root-gauge/core/order";
 import { ORDER_SENTENCES, orderedWords } from "@root-gauge/core/record-words";
+import { cautionWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
@@ -21,13 +22,20 @@ import { PutBackBar } from "../record/put-back-bar";
 import { PAGE_WIDTH, PageActions, PageHead } from "../shell/page";
 import { useOrderRule } from "./order-rule";
 
-function RuleField({ field, label }: { field: DraftField; label: string }) {
+interface RuleFieldProps {
+  readonly field: DraftField;
+  readonly label: string;
+  /** What holds where nothing is typed. */
+  readonly usual: string;
+}
+
+function RuleField({ field, label, usual }: RuleFieldProps) {
   return (
     <View flex={1} minWidth={90}>
       <TextEntry
         label={label}
         value={useDraft(field) ?? ""}
-        placeholder="0"
+        placeholder={usual}
         figures
         longest={4}
         onChange={(text) => writeDraft(field, text.replace(/\D/g, ""))}
@@ -42,22 +50,33 @@ function RuleFields() {
     <Card gap={8} data-print="no">
       <Label>{ORDER_SENTENCES.sparesHint}</Label>
       <View flexDirection="row" flexWrap="wrap" gap={8}>
-        <RuleField field="order.percent" label="Spares, %" />
-        <RuleField field="order.least" label="At least" />
-        <RuleField field="order.pack" label="In a pack" />
+        <RuleField field="order.percent" label="Spares, %" usual="0" />
+        <RuleField field="order.least" label="At least" usual="0" />
+        <RuleField field="order.pack" label="In a pack" usual="1" />
       </View>
     </Card>
   );
 }
 
+/** What must be known of the joints that a line is for, where something hangs on them. */
+function dutyCautions(line: OrderLine, positions: readonly ToOrder[]): readonly string[] {
+  const ids = new Set(line.wanted.map(({ positionId }) => positionId));
+  const duties = positions.flatMap(({ id, spec }) => {
+    const duty = spec?.circumstances.duty ?? "ordinary";
+    return ids.has(id) && duty !== "ordinary" ? [cautionWords({ code: "duty", duty })] : [];
+  });
+  return [...new Set(duties)];
+}
+
 interface LineCardProps {
   readonly line: OrderLine;
+  readonly cautions: readonly string[];
   readonly rule: OrderRule;
   readonly onArrived: () => void;
 }
 
 /** A line of the list: what it is, how many, where they go; ticked off as it arrives. */
-function LineCard({ line, rule, onArrived }: LineCardProps) {
+function LineCard({ line, cautions, rule, onArrived }: LineCardProps) {
   const places = line.wanted
     .map(({ place, alike }) => (alike === 1 ? place : `${place} (${alike})`))
     .join("; ");
@@ -68,6 +87,11 @@ function LineCard({ line, rule, onArrived }: LineCardProps) {
       </Figure>
       <Body>{orderedWords(line, rule.pack)}</Body>
       <Small>{places}</Small>
+      {cautions.map((text) => (
+        <Small key={text} role="note" color="$clash">
+          {text}
+        </Small>
+      ))}
       <View data-print="no">
         <ActionButton
           label="Arrived"
@@ -145,6 +169,7 @@ export function OrderScreen({ machineId }: { machineId: string | undefined }) {
                   <LineCard
                     key={`${line.kind} ${line.callout}`}
                     line={line}
+                    cautions={dutyCautions(line, positions)}
                     rule={rule}
                     onArrived={() => arrived(line)}
                   />

@@ -1,4 +1,4 @@
-import { pathTo } from "@root-gauge/core/record";
+import { pathTo, treeRows } from "@root-gauge/core/record";
 import { View } from "@tamagui/core";
 import { useMemo } from "react";
 import { usePositions } from "../data/position-queries";
@@ -24,7 +24,7 @@ export function KnownPlaces({ where, onChoose }: KnownPlacesProps) {
   const { positions } = usePositions(where.machineId);
   const places = useMemo(() => {
     const known = new Map(positions.map((position) => [position.id, position]));
-    return positions.map(({ id }) => ({ id, path: pathTo(id, known) }));
+    return treeRows(positions).map(({ position: { id } }) => ({ id, path: pathTo(id, known) }));
   }, [positions]);
   if (where.positionId !== undefined) return null;
   const typed = where.position.trim().toLowerCase();

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
-import { isSameName, namesOfPath, pathTo, type Placed } from "@root-gauge/core/record";
-import type { Transaction } from "kysely";
+import { isSameName, namesOfPath, pathOfNames, type Placed } from "@root-gauge/core/record";
+import { sql, type Transaction } from "kysely";
 import { noteChanges, type Writing } from "./changes";
 import type { Store, Tables } from "./schema";
 import { wroteBy } from "./versions";
@@ -27,9 +27,30 @@ export async function placesOf(
 
 /** Something that was found or done at a position, or where no place was named. */
 interface AtPosition {
-  readonly machine_id: string;
   readonly position: string;
   readonly position_id: string | null;
+}
+
+/** Deeper than any machine's places stand; a ring of them, which is never stored, would end here. */
+const MOST_DEEP = 100;
+
+/** Where positions stand on their machines, in one line each, by their ids. */
+export async function pathsById(
+  store: Store | Transaction<Tables>,
+  ids: readonly string[],
+): Promise<ReadonlyMap<string, string>> {
+  if (ids.length === 0) return new Map();
+  const { rows } = await sql<{ id: string; name: string }>`
+    with recursive up (id, name, parent_id, depth) as (
+      select id, name, parent_id, 0 from positions where id in (${sql.join(ids)})
+      union all
+      select up.id, outer_one.name, outer_one.parent_id, depth + 1
+      from up join positions as outer_one on outer_one.id = up.parent_id
+      where depth < ${MOST_DEEP}
+    ) select id, name from up order by depth desc`.execute(store);
+  const names = new Map<string, string[]>();
+  for (const { id, name } of rows) names.set(id, [...(names.get(id) ?? []), name]);
+  return new Map([...names].map(([id, path]) => [id, pathOfNames(path)]));
 }
 
 /** Where rows stand on their machines now, in one line each and in their order. */
@@ -37,14 +58,9 @@ export async function pathsOf(
   store: Store | Transaction<Tables>,
   rows: readonly AtPosition[],
 ): Promise<readonly string[]> {
-  const machines = new Map<string, Places>();
-  for (const { machine_id } of rows) {
-    if (!machines.has(machine_id)) machines.set(machine_id, await placesOf(store, machine_id));
-  }
-  return rows.map(({ machine_id, position, position_id }) => {
-    const places = machines.get(machine_id);
-    return position_id === null || places === undefined ? position : pathTo(position_id, places);
-  });
+  const ids = rows.flatMap(({ position_id }) => (position_id === null ? [] : [position_id]));
+  const paths = await pathsById(store, [...new Set(ids)]);
+  return rows.map(({ position, position_id }) => paths.get(position_id ?? "") ?? position);
 }
 
 /** The same of one row. */

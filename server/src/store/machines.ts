@@ -5,7 +5,7 @@ import { noteChanges, type Shown } from "./changes";
 import type { Store } from "./database";
 import { pageOf, placeIn, type Page } from "./page";
 import type { Tables } from "./schema";
-import { indexMachine } from "./search-index";
+import { indexMachine, indexPositionsOf } from "./search-index";
 import { maySave, wroteBy } from "./versions";
 
 function machinesWithCounts(store: Store | Transaction<Tables>) {
@@ -164,6 +164,9 @@ export async function saveMachine(
         .returning(["id", "version"])
         .executeTakeFirstOrThrow();
       await indexMachine(transaction, id);
+      if (existing !== undefined && existing.removed !== content.removed) {
+        await indexPositionsOf(transaction, id);
+      }
       await noteChanges(transaction, row, existing && shown(existing), shown(content), {
         write,
         at,

@@ -17,6 +17,7 @@ import { placesOf } from "./machine-places";
 import { PAGE_LENGTH, type Page } from "./page";
 import type { PositionsTable, Tables } from "./schema";
 import { indexWithin } from "./search-index";
+import { touchMachine } from "./under-machine";
 import { maySave, wroteBy } from "./versions";
 
 type Row = Selectable<PositionsTable>;
@@ -239,13 +240,7 @@ export async function savePosition(
         ? sent
         : await mergedInput(transaction, before, sent, write);
     if (input === undefined) return { kind: "conflict" };
-    const machine = await transaction
-      .updateTable("machines")
-      .set(input.removed === true ? { updated_at: at } : { updated_at: at, removed: 0 })
-      .where("id", "=", input.machineId)
-      .returning("id")
-      .executeTakeFirst();
-    if (machine === undefined) return { kind: "no-machine" };
+    if (!(await touchMachine(transaction, input, at))) return { kind: "no-machine" };
     const { parentId } = input;
     const strange = parentId !== null && !places.has(parentId);
     if (strange || !mayStandWithin(id, parentId, places)) return { kind: "in-itself" };

@@ -1,11 +1,13 @@
-import { threadNames, threadNamesIn } from "@root-gauge/core/search";
 import { threadById } from "@root-gauge/core";
 import { pathTo, type Placed } from "@root-gauge/core/record";
-import { sql, type Kysely, type Transaction } from "kysely";
+import { threadNames, threadNamesIn } from "@root-gauge/core/search";
+import { sql, type Kysely, type RawBuilder, type SqlBool, type Transaction } from "kysely";
 import { placesOf } from "./machine-places";
 import type { Tables } from "./schema";
 
 type Db = Kysely<Tables> | Transaction<Tables>;
+
+type Places = ReadonlyMap<string, Placed>;
 
 /** A full stop that ends a word is none of its letters; one within a figure is. */
 const asIndexed = (texts: readonly string[]) => texts.join(" \n ").replace(/\.(?=\s|$)/g, " ");
@@ -17,24 +19,34 @@ interface Entry {
   readonly texts: readonly string[];
 }
 
-async function put(db: Db, { kind, id, machineId, texts }: Entry): Promise<void> {
-  const { rows } = await sql<{ id: number }>`
-    insert into search_rows (record_id, machine_id, kind) values (${id}, ${machineId}, ${kind})
-    on conflict (record_id) do update set machine_id = excluded.machine_id
-    returning id`.execute(db);
-  const row = rows[0]?.id ?? 0;
-  await sql`
-    insert or replace into search_text (rowid, text) values (${row}, ${asIndexed(texts)})`.execute(
-    db,
-  );
+/** Rows of one statement: a works of 50,000 positions is filled in some hundred of them. */
+const AT_ONCE = 200;
+
+function* inParts<Item>(items: readonly Item[]): Generator<readonly Item[]> {
+  for (let at = 0; at < items.length; at += AT_ONCE) yield items.slice(at, at + AT_ONCE);
 }
 
-async function takeOut(db: Db, id: string): Promise<void> {
-  await sql`
-    delete from search_text where rowid = (select id from search_rows where record_id = ${id})`.execute(
-    db,
-  );
-  await sql`delete from search_rows where record_id = ${id}`.execute(db);
+async function put(db: Db, entries: readonly Entry[]): Promise<void> {
+  for (const part of inParts(entries)) {
+    const values = part.map(({ id, machineId, kind }) => sql`(${id}, ${machineId}, ${kind})`);
+    const { rows } = await sql<{ id: number; record_id: string }>`
+      insert into search_rows (record_id, machine_id, kind) values ${sql.join(values)}
+      on conflict (record_id) do update set machine_id = excluded.machine_id
+      returning id, record_id`.execute(db);
+    const places = new Map(rows.map(({ id, record_id }) => [record_id, id]));
+    const texts = part.map(({ id, texts: of }) => sql`(${places.get(id)}, ${asIndexed(of)})`);
+    await sql`
+      insert or replace into search_text (rowid, text) values ${sql.join(texts)}`.execute(db);
+  }
+}
+
+async function takeOut(db: Db, ids: readonly string[]): Promise<void> {
+  for (const part of inParts(ids)) {
+    await sql`
+      delete from search_text where rowid in
+        (select id from search_rows where record_id in (${sql.join(part)}))`.execute(db);
+    await sql`delete from search_rows where record_id in (${sql.join(part)})`.execute(db);
+  }
 }
 
 /** Puts a machine in the index as it stands now, or takes it out where it is in no list. */
@@ -44,67 +56,111 @@ export async function indexMachine(db: Db, id: string): Promise<void> {
     .selectAll()
     .where("id", "=", id)
     .executeTakeFirst();
-  if (machine === undefined || machine.removed === 1) {
-    await takeOut(db, id);
-    return;
-  }
+  if (machine === undefined || machine.removed === 1) return takeOut(db, [id]);
   const { name, origin, year, stands, notes } = machine;
   const texts = [name, origin, String(year ?? ""), stands, notes];
-  await put(db, { kind: "machine", id, machineId: id, texts });
+  return put(db, [{ kind: "machine", id, machineId: id, texts }]);
 }
 
 interface FoundText {
+  readonly position: string;
   readonly notes: string;
   readonly callout: string | null;
   readonly thread: string | null;
-  readonly settled: number;
 }
 
-/** What was found at a position, in words: notes, what went in, and the names of a thread that was settled. */
-async function foundTexts(db: Db, positionId: string): Promise<readonly string[]> {
+/** What was found at positions, in words: notes, what went in, and the names of a thread that was settled. */
+async function foundTexts(
+  db: Db,
+  which: RawBuilder<SqlBool>,
+): Promise<ReadonlyMap<string, readonly string[]>> {
   const { rows } = await sql<FoundText>`
-    select notes,
+    select position_id as position, notes,
       case when json_valid(replacement) then json_extract(replacement, '$.callout') end as callout,
-      case when json_valid(result) then json_extract(result, '$.candidates[0].threadId') end as thread,
-      json_valid(result) and json_extract(result, '$.verdict') = 'settled' as settled
-    from identifications where position_id = ${positionId} and removed = 0
-    order by taken_at desc limit 20`.execute(db);
-  return rows.flatMap(({ notes, callout, thread, settled }) => {
-    const found = settled === 1 && thread !== null ? threadById(thread) : undefined;
-    return [notes, callout ?? "", ...(found === undefined ? [] : threadNames(found))];
-  });
+      case when json_valid(result) and json_extract(result, '$.verdict') = 'settled'
+        then json_extract(result, '$.candidates[0].threadId') end as thread
+    from identifications
+    where removed = 0 and position_id in (select id from positions where ${which})`.execute(db);
+  const texts = new Map<string, string[]>();
+  for (const { position, notes, callout, thread } of rows) {
+    const found = thread === null ? undefined : threadById(thread);
+    const names = found === undefined ? [] : threadNames(found);
+    const of = texts.get(position) ?? [];
+    of.push(notes, callout ?? "", ...names);
+    texts.set(position, of);
+  }
+  return texts;
 }
 
 interface PositionText {
-  readonly machine_id: string;
+  readonly id: string;
+  readonly machineId: string;
   readonly notes: string;
   readonly removed: number;
   readonly callout: string | null;
 }
 
-/**
- * Puts a position in the index as it stands now, or takes it out where it is in no list.
- * @param places the positions of its machine, for where it stands
- */
-export async function indexPosition(
-  db: Db,
-  id: string,
-  places: ReadonlyMap<string, Placed>,
-): Promise<void> {
+/** Puts positions in the index as they stand now, and takes out those that are in no list. */
+async function indexThose(db: Db, which: RawBuilder<SqlBool>, places: Places): Promise<void> {
   const { rows } = await sql<PositionText>`
-    select machine_id, notes, removed,
+    select positions.id as id, machine_id as machineId, positions.notes as notes,
+      max(positions.removed, machines.removed) as removed,
       case when json_valid(spec) then json_extract(spec, '$.callout') end as callout
-    from positions where id = ${id}`.execute(db);
-  const [position] = rows;
-  if (position === undefined || position.removed === 1) {
-    await takeOut(db, id);
-    return;
+    from positions join machines on machines.id = machine_id
+    where positions.id in (select id from positions where ${which})`.execute(db);
+  const found = await foundTexts(db, which);
+  const listed = rows.filter(({ removed }) => removed === 0);
+  const entries = listed.map(({ id, machineId, notes, callout }): Entry => {
+    const spec = callout ?? "";
+    const texts = [pathTo(id, places), notes, spec, ...threadNamesIn(spec)];
+    return {
+      kind: "position",
+      id,
+      machineId,
+      texts: [...new Set([...texts, ...(found.get(id) ?? [])])],
+    };
+  });
+  await put(db, entries);
+  const gone = rows.filter(({ removed }) => removed === 1);
+  await takeOut(
+    db,
+    gone.map(({ id }) => id),
+  );
+}
+
+const among = (ids: readonly string[]) => sql<SqlBool>`id in (${sql.join(ids)})`;
+
+/** Puts all positions of a machine in the index as they stand now; none of a machine that is in no list. */
+export async function indexPositionsOf(db: Db, machineId: string): Promise<void> {
+  const places = await placesOf(db, machineId);
+  await indexThose(db, sql<SqlBool>`machine_id = ${machineId}`, places);
+}
+
+/** Puts a position in the index anew with all that stands within it: where those stand has changed with it. */
+export async function indexWithin(db: Db, id: string, places: Places): Promise<void> {
+  const inner = new Map<string, string[]>();
+  for (const { id: of, parentId } of places.values()) {
+    if (parentId !== null) inner.set(parentId, [...(inner.get(parentId) ?? []), of]);
   }
-  const { machine_id: machineId, notes, callout } = position;
-  const spec = callout ?? "";
-  const found = await foundTexts(db, id);
-  const texts = [pathTo(id, places), notes, spec, ...threadNamesIn(spec), ...found];
-  await put(db, { kind: "position", id, machineId, texts: [...new Set(texts)] });
+  const all = [id];
+  for (let at = 0; at < all.length; at += 1) all.push(...(inner.get(all[at] ?? "") ?? []));
+  for (const part of inParts(all)) await indexThose(db, among(part), places);
+}
+
+/** Puts the place of something that was saved in the index anew, with what it stands within: some of it may just have been made. */
+export async function indexUpTo(db: Db, positionId: string): Promise<void> {
+  const row = await db
+    .selectFrom("positions")
+    .select("machine_id")
+    .where("id", "=", positionId)
+    .executeTakeFirst();
+  if (row === undefined) return;
+  const places = await placesOf(db, row.machine_id);
+  const chain: string[] = [];
+  for (let at = places.get(positionId); at !== undefined; at = places.get(at.parentId ?? "")) {
+    chain.push(at.id);
+  }
+  await indexThose(db, among(chain), places);
 }
 
 /** Counted up whenever what is indexed of a record changes: an index of another make is filled anew. */
@@ -120,35 +176,8 @@ export async function fillIndex(store: Kysely<Tables>): Promise<void> {
     const machines = await transaction.selectFrom("machines").select("id").execute();
     for (const { id } of machines) {
       await indexMachine(transaction, id);
-      const places = await placesOf(transaction, id);
-      for (const position of places.keys()) await indexPosition(transaction, position, places);
+      await indexPositionsOf(transaction, id);
     }
     await sql`pragma user_version = ${sql.lit(INDEX_MADE)}`.execute(transaction);
   });
-}
-
-/** Puts positions in the index anew with all that stands within them: where those stand has changed with them. */
-export async function indexWithin(
-  db: Db,
-  id: string,
-  places: ReadonlyMap<string, Placed>,
-): Promise<void> {
-  await indexPosition(db, id, places);
-  for (const { id: inner, parentId } of places.values()) {
-    if (parentId === id && inner !== id) await indexWithin(db, inner, places);
-  }
-}
-
-/** Puts the place of something that was saved in the index anew, with what it stands within: some of it may just have been made. */
-export async function indexUpTo(db: Db, positionId: string): Promise<void> {
-  const row = await db
-    .selectFrom("positions")
-    .select("machine_id")
-    .where("id", "=", positionId)
-    .executeTakeFirst();
-  if (row === undefined) return;
-  const places = await placesOf(db, row.machine_id);
-  for (let at = places.get(positionId); at !== undefined; at = places.get(at.parentId ?? "")) {
-    await indexPosition(db, at.id, places);
-  }
 }

@@ -100,6 +100,10 @@ describe("what changes", () => {
       saw,
     });
     expect(await found("trough")).toEqual([]);
+    // Another device works on it again.
+    await savePosition(store, idOf(3), input("Pen rack"), AT);
+    expect(await found("ruling")).toEqual(["Ruling machine"]);
+    expect(await found("trough")).toHaveLength(2);
   });
 });
 

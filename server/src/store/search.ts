@@ -1,10 +1,9 @@
 import type { SearchHit } from "@root-gauge/contract";
-import { pathTo } from "@root-gauge/core/record";
 import { sql } from "kysely";
 import type { Store } from "./database";
 import { HOLDS } from "./holds";
-import { placesOf } from "./machine-places";
-import { PAGE_LENGTH, type Page } from "./page";
+import { pathsById } from "./machine-places";
+import type { Page } from "./page";
 
 /** Words beyond these are not asked for: a longer question finds nothing more. */
 const MOST_WORDS = 12;
@@ -24,6 +23,9 @@ export function indexQuery(text: string): string | undefined {
   if (words.length === 0) return undefined;
   return `${words.join(" ")} *`;
 }
+
+/** More than a person reads of what was found. */
+const HITS_A_PAGE = 40;
 
 interface HitRow {
   readonly kind: "machine" | "position";
@@ -46,32 +48,20 @@ export async function searchRecords(
   const offset = Number.isInteger(from) && from > 0 ? from : 0;
   const { rows } = await sql<HitRow>`
     select row.kind as kind, row.record_id as id, row.machine_id as machineId,
-      machines.name as machine, positions.state as state,
-      ${HOLDS} as holds
-    from search_text
-      join search_rows as row on row.id = search_text.rowid
-      join machines on machines.id = row.machine_id and machines.removed = 0
+      machines.name as machine, positions.state as state, ${HOLDS} as holds
+    from (
+      select rowid, rank from search_text where search_text match ${query}
+      order by rank, rowid limit ${HITS_A_PAGE + 1} offset ${offset}
+    ) as hit
+      join search_rows as row on row.id = hit.rowid
+      join machines on machines.id = row.machine_id
       left join positions on positions.id = row.record_id
-    where search_text match ${query}
-    order by bm25(search_text), search_text.rowid
-    limit ${PAGE_LENGTH + 1} offset ${offset}`.execute(store);
-  const shown = rows.slice(0, PAGE_LENGTH);
-  const paths = new Map<string, string>();
-  for (const machineId of new Set(shown.map((row) => row.machineId))) {
-    const places = await placesOf(store, machineId);
-    for (const { kind, id, machineId: of } of shown) {
-      if (kind === "position" && of === machineId) paths.set(id, pathTo(id, places));
-    }
-  }
-  const items = shown.map(({ kind, id, machineId, machine, state, holds }) => ({
-    kind,
-    id,
-    machineId,
-    machine,
-    place: paths.get(id) ?? "",
-    state,
-    holds,
-  }));
-  const more = rows.length > PAGE_LENGTH;
-  return { items, next: more ? `at|${offset + PAGE_LENGTH}` : null };
+    order by hit.rank, hit.rowid`.execute(store);
+  const shown = rows.slice(0, HITS_A_PAGE);
+  const paths = await pathsById(
+    store,
+    shown.flatMap(({ kind, id }) => (kind === "position" ? [id] : [])),
+  );
+  const items = shown.map((hit) => ({ ...hit, place: paths.get(hit.id) ?? "" }));
+  return { items, next: rows.length > HITS_A_PAGE ? `at|${offset + HITS_A_PAGE}` : null };
 }

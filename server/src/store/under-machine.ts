@@ -1,6 +1,7 @@
 import type { Write } from "@root-gauge/contract";
 import type { Transaction } from "kysely";
 import type { Tables } from "./schema";
+import { indexMachine, indexPositionsOf } from "./search-index";
 import { maySave, type Written } from "./versions";
 
 /** How a save of something that belongs to a machine came out. */
@@ -17,25 +18,51 @@ interface UnderMachine {
 }
 
 /**
+ * Marks a machine as touched. One that was removed and is worked on again, as from another device, is no removed machine.
+ * @returns whether there is such a machine
+ */
+export async function touchMachine(
+  transaction: Transaction<Tables>,
+  { machineId, removed }: UnderMachine,
+  at: string,
+): Promise<boolean> {
+  const machine = await transaction
+    .selectFrom("machines")
+    .select(["id", "removed"])
+    .where("id", "=", machineId)
+    .executeTakeFirst();
+  if (machine === undefined) return false;
+  const isBack = machine.removed === 1 && removed !== true;
+  await transaction
+    .updateTable("machines")
+    .set(isBack ? { updated_at: at, removed: 0 } : { updated_at: at })
+    .where("id", "=", machineId)
+    .execute();
+  if (isBack) {
+    await indexMachine(transaction, machineId);
+    await indexPositionsOf(transaction, machineId);
+  }
+  return true;
+}
+
+/**
  * Why something may not be saved under a machine: there is none, or another device has changed it since. Where it may, the
  * machine is marked as touched.
  */
 export async function refusedUnderMachine(
   transaction: Transaction<Tables>,
-  { machineId, removed }: UnderMachine,
+  under: UnderMachine,
   existing: Written | undefined,
   write: Write,
   at: string,
 ): Promise<{ readonly kind: "no-machine" } | { readonly kind: "conflict" } | undefined> {
-  const machine = await transaction
-    .selectFrom("machines")
-    .select("id")
-    .where("id", "=", machineId)
-    .executeTakeFirst();
-  if (machine === undefined) return { kind: "no-machine" };
-  if (!maySave(existing, write)) return { kind: "conflict" };
-  // A machine that was removed and is worked on again, as from another device, is no removed machine.
-  const touched = removed === true ? { updated_at: at } : { updated_at: at, removed: 0 };
-  await transaction.updateTable("machines").set(touched).where("id", "=", machineId).execute();
-  return undefined;
+  if (!maySave(existing, write)) {
+    const machine = await transaction
+      .selectFrom("machines")
+      .select("id")
+      .where("id", "=", under.machineId)
+      .executeTakeFirst();
+    return { kind: machine === undefined ? "no-machine" : "conflict" };
+  }
+  return (await touchMachine(transaction, under, at)) ? undefined : { kind: "no-machine" };
 }
