@@ -40,6 +40,13 @@ async function openMachine(page: Page, name: RegExp): Promise<void> {
   await button(page, name).click();
 }
 
+/** The sheet of what was found last at a position. */
+async function openFinding(page: Page, machine: RegExp, position: RegExp): Promise<void> {
+  await openMachine(page, machine);
+  await button(page, position).click();
+  await page.getByRole("region", { name: "Found here" }).getByRole("button").first().click();
+}
+
 const SHOTS: readonly Shot[] = [
   {
     name: "bench-phone-open",
@@ -93,8 +100,7 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     light: "light",
     show: async (page) => {
-      await openMachine(page, /Harrow/);
-      await button(page, /Flywheel nut/).click();
+      await openFinding(page, /Harrow/, /^Flywheel nut/);
       await button(page, "Open on the Bench").click();
     },
   },
@@ -129,19 +135,31 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
-    name: "machines-phone",
+    name: "position-phone",
     viewport: PHONE,
     light: "light",
-    show: (page) => button(page, "Jobs").click(),
+    show: async (page) => {
+      await openMachine(page, /Union/);
+      await button(page, /^Guard, upper right/).click();
+      await page.getByRole("region", { name: "Found here" }).waitFor();
+    },
+  },
+  {
+    name: "machine-wide",
+    viewport: WIDE,
+    light: "light",
+    show: async (page) => {
+      await openMachine(page, /Harrow/);
+      await button(page, /^Flywheel nut/).click();
+      await page.getByRole("region", { name: "Found here" }).waitFor();
+    },
   },
   {
     name: "sheet-wide",
     viewport: WIDE,
     light: "light",
     show: async (page) => {
-      await openMachine(page, /Kestrel/);
-      await button(page, /Impression adjuster/).click();
-      await page.getByRole("region", { name: "Found here" }).getByRole("button").first().click();
+      await openFinding(page, /Kestrel/, /^Impression adjuster/);
       await page.getByText("Spanner, drill and hole").waitFor();
     },
   },
@@ -171,16 +189,6 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     light: "dark",
     show: (page) => openThread(page, "5/16-22 BSF"),
-  },
-  {
-    name: "compare-phone",
-    viewport: PHONE,
-    light: "light",
-    show: async (page) => {
-      await openThread(page, "M10 x 1.5");
-      await button(page, "Compare M10 x 1.5 with 3/8-16 UNC").click();
-      await page.getByText("Will it go").waitFor();
-    },
   },
   {
     name: "head-phone",
@@ -214,8 +222,7 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     light: "dark",
     show: async (page) => {
-      await openMachine(page, /Union/);
-      await button(page, /Guard, upper right/).click();
+      await openFinding(page, /Union/, /^Guard, upper right/);
     },
   },
 ];
@@ -262,7 +269,10 @@ await mkdir(FOLDER, { recursive: true });
 await bundleServer();
 const server = await startTestServer("demo");
 const browser = await launchBrowser();
-for (const shot of SHOTS) await take(browser, server.address, shot);
-await browser.close();
-await server.dispose();
+try {
+  for (const shot of SHOTS) await take(browser, server.address, shot);
+} finally {
+  await browser.close();
+  await server.dispose();
+}
 process.stdout.write(`${SHOTS.length} pictures are in ${path.relative(process.cwd(), FOLDER)}\n`);

@@ -13,7 +13,10 @@ export async function onPhone(measure: (page: Page) => Promise<void>): Promise<v
   page.setDefaultTimeout(15_000);
   // What this is run with names every function by a helper, which a page does not have.
   await page.addInitScript("globalThis.__name ??= (named) => named;");
-  await measure(page);
-  await browser.close();
-  await server.dispose();
+  try {
+    await measure(page);
+  } finally {
+    await browser.close();
+    await server.dispose();
+  }
 }

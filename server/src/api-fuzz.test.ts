@@ -79,9 +79,56 @@ function anyValue(random: SeededRandom, depth = 0): unknown {
   );
 }
 
-/** A part as it would be saved, with one thing in it made anything. */
+/** Something as it would be saved, with one thing in it made anything. */
 function almostRight(random: SeededRandom): Record<string, unknown> {
-  const right: Record<string, unknown> = {
+  const right = pick([partToSave, positionToSave, repairToSave, wordToSave], random)(random);
+  right[pick(Object.keys(right), random)] = anyValue(random);
+  return right;
+}
+
+const wordToSave = (): Record<string, unknown> => ({ word: "wibble", means: { kind: "nothing" } });
+
+function positionToSave(random: SeededRandom): Record<string, unknown> {
+  return {
+    machineId: pick(ids, random),
+    parentId: random.even() < 0.5 ? null : pick(ids, random),
+    name: "Clamp bar",
+    rank: 1,
+    alike: 4,
+    state: "to-order",
+    spec: null,
+    notes: "",
+  };
+}
+
+function repairToSave(random: SeededRandom): Record<string, unknown> {
+  return {
+    machineId: pick(ids, random),
+    position: "Side cover / rear",
+    record: {
+      damage: {
+        symptom: "strips",
+        part: "hole",
+        threadId: "iso-m8x1.25",
+        material: "aluminium-cast",
+        hole: "through",
+        depthMm: 20,
+        duty: "ordinary",
+        often: false,
+      },
+      choice: {},
+      done: [],
+      former: [],
+      used: "",
+      outcome: null,
+      notes: "",
+    },
+    takenAt: "2026-03-02T08:30:00.000Z",
+  };
+}
+
+function partToSave(random: SeededRandom): Record<string, unknown> {
+  return {
     machineId: pick(ids, random),
     position: "Frame bolt, lower left",
     readings: [{ kind: "external-diameter", mm: 12.5 }],
@@ -94,8 +141,6 @@ function almostRight(random: SeededRandom): Record<string, unknown> {
     },
     takenAt: "2026-03-02T08:30:00.000Z",
   };
-  right[pick(Object.keys(right), random)] = anyValue(random);
-  return right;
 }
 
 interface Asked {
@@ -109,13 +154,33 @@ function anyRequest(random: SeededRandom): Asked {
   const id =
     random.even() < 0.6 ? pick(ids, random) : encodeURIComponent(anyText(random)).slice(0, 500);
   const query = new URLSearchParams({
-    [pick(["after", "saw", "device", "callout", "duty", "units", anyText(random)], random)]:
-      anyText(random),
+    [pick(
+      [
+        "after",
+        "q",
+        "saw",
+        "device",
+        "touched",
+        "who",
+        "callout",
+        "duty",
+        "units",
+        anyText(random),
+      ],
+      random,
+    )]: anyText(random),
   });
   const path = pick(
     [
       `/api/machines/${id}`,
       `/api/identifications/${id}`,
+      `/api/positions/${id}`,
+      `/api/positions/${id}/changes`,
+      `/api/repairs/${id}`,
+      `/api/words/${id}`,
+      `/api/machines/${id}/positions`,
+      "/api/search",
+      "/api/to-order",
       "/api/machines",
       "/api/fastener-sheet.pdf",
       "/api/health",
