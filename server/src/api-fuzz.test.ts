@@ -4,7 +4,7 @@ import { gzipSync } from "node:zlib";
 import { seedDemo } from "./demo/seed-demo";
 import type { RunningServer } from "./start-server";
 import { listMachines } from "./store/machines";
-import { startForTest, temporaryFolder } from "./test-server";
+import { REPAIR_BEGUN, startForTest, temporaryFolder } from "./test-server";
 
 const REQUESTS = 2000;
 const SEED = 20261126;
@@ -105,24 +105,7 @@ function repairToSave(random: SeededRandom): Record<string, unknown> {
   return {
     machineId: pick(ids, random),
     position: "Side cover / rear",
-    record: {
-      damage: {
-        symptom: "strips",
-        part: "hole",
-        threadId: "iso-m8x1.25",
-        material: "aluminium-cast",
-        hole: "through",
-        depthMm: 20,
-        duty: "ordinary",
-        often: false,
-      },
-      choice: {},
-      done: [],
-      former: [],
-      used: "",
-      outcome: null,
-      notes: "",
-    },
+    record: REPAIR_BEGUN,
     takenAt: "2026-03-02T08:30:00.000Z",
   };
 }

@@ -9,6 +9,26 @@ export function machineNamed(name: string, origin = ""): MachineInput {
   return { name, origin, year: null, stands: "", notes: "" };
 }
 
+/** A repair of which no more is known than its damage. */
+export const REPAIR_BEGUN = {
+  damage: {
+    symptom: "strips",
+    part: "hole",
+    threadId: "iso-m8x1.25",
+    material: "aluminium-cast",
+    hole: "through",
+    depthMm: 20,
+    duty: "ordinary",
+    often: false,
+  },
+  choice: {},
+  done: [],
+  former: [],
+  used: "",
+  outcome: null,
+  notes: "",
+};
+
 /** A folder that goes away after the test. */
 export function temporaryFolder(): { readonly folder: string; remove(): void } {
   const folder = mkdtempSync(path.join(os.tmpdir(), "root-gauge-"));

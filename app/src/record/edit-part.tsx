@@ -8,7 +8,7 @@ import { inputOfPart } from "../data/inputs";
 import { remove } from "../data/removal";
 import { saveIdentification } from "../data/saving";
 import { Card } from "../kit/surface";
-import { Body, Heading } from "../kit/text";
+import { Heading } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { ReplacementCard } from "../sheet/replacement-card";
 import { EDIT_FIELDS, replacementOf, useReplacementDraft } from "../sheet/use-replacement-draft";
@@ -63,12 +63,8 @@ export function EditPart({ record, name, onDone, onRemoved }: EditPartProps) {
           longest={4000}
           onChange={(text) => writeDraft("edit.notes", text)}
         />
-        {problem === undefined ? null : (
-          <Body role="alert" color="$clash">
-            {problem}
-          </Body>
-        )}
         <EditButtons
+          problem={problem}
           removeLabel="Remove the sheet"
           onSave={save}
           onLeave={onDone}

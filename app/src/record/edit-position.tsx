@@ -10,7 +10,7 @@ import { ActionButton } from "../kit/action-button";
 import { PLAIN_FIGURE } from "../kit/plain";
 import { Radio, RadioGroup } from "../kit/radio-group";
 import { Card } from "../kit/surface";
-import { Body, Heading, Label } from "../kit/text";
+import { Heading, Label } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { changePosition, type ShownPosition } from "../positions/change-position";
 import { ReplacementCard } from "../sheet/replacement-card";
@@ -155,12 +155,8 @@ export function EditPosition({ position, positions, onDone, onRemoved }: EditPos
       </Card>
       <ReplacementCard draft={draft} original={undefined} />
       <Card gap={8}>
-        {problem === undefined ? null : (
-          <Body role="alert" color="$clash">
-            {problem}
-          </Body>
-        )}
         <EditButtons
+          problem={problem}
           removeLabel="Remove the position"
           onSave={save}
           onLeave={onDone}

@@ -3,7 +3,7 @@ import { readFileSync, readdirSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { API_ERRORS, apiErrorSchema } from "@root-gauge/contract";
 import { OPERATIONS, type Operation } from "@root-gauge/contract/operations";
-import { machineNamed, serverForTests } from "../test-server";
+import { REPAIR_BEGUN, machineNamed, serverForTests } from "../test-server";
 import { apiDocument, refusalsOf } from "./document";
 
 const VALIDATOR = path.resolve(
@@ -13,25 +13,6 @@ const VALIDATOR = path.resolve(
 const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
 const RECORD = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
 const NOW = "2026-03-02T08:30:00.000Z";
-
-const REPAIR = {
-  damage: {
-    symptom: "strips",
-    part: "hole",
-    threadId: "iso-m8x1.25",
-    material: "aluminium-cast",
-    hole: "through",
-    depthMm: 20,
-    duty: "ordinary",
-    often: false,
-  },
-  choice: {},
-  done: [],
-  former: [],
-  used: "",
-  outcome: null,
-  notes: "",
-};
 
 /** What each operation that takes something is called with. */
 const SENT: Readonly<Record<string, unknown>> = {
@@ -45,8 +26,8 @@ const SENT: Readonly<Record<string, unknown>> = {
     notes: "",
     takenAt: NOW,
   },
-  saveRepair: { machineId: MACHINE, position: "Clamp bar", record: REPAIR, takenAt: NOW },
-  printWorkPlan: { record: REPAIR, units: "mm" },
+  saveRepair: { machineId: MACHINE, position: "Clamp bar", record: REPAIR_BEGUN, takenAt: NOW },
+  printWorkPlan: { record: REPAIR_BEGUN, units: "mm" },
   saveWord: { word: "wibble", means: { kind: "nothing" } },
   pressCaliper: { press: "hold" },
 };

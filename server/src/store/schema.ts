@@ -2,14 +2,8 @@ import type { ChangedField } from "@root-gauge/contract";
 import type { PositionState } from "@root-gauge/core/record";
 import type { Generated, Kysely } from "kysely";
 
-/** The tables as Kysely sees them. Columns that hold JSON are text; times are ISO 8601 in UTC. */
-export interface MachinesTable {
-  id: string;
-  name: string;
-  origin: string;
-  year: number | null;
-  stands: string;
-  notes: string;
+/** What every stored record says of its writing. */
+interface Stored {
   created_at: string;
   updated_at: string;
   /** Counted up by every change. */
@@ -20,7 +14,17 @@ export interface MachinesTable {
   removed: Generated<number>;
 }
 
-export interface IdentificationsTable {
+/** The tables as Kysely sees them. Columns that hold JSON are text; times are ISO 8601 in UTC. */
+export interface MachinesTable extends Stored {
+  id: string;
+  name: string;
+  origin: string;
+  year: number | null;
+  stands: string;
+  notes: string;
+}
+
+export interface IdentificationsTable extends Stored {
   id: string;
   machine_id: string;
   /** The place as it was written when it was taken; where it stands now is its position's. */
@@ -32,17 +36,11 @@ export interface IdentificationsTable {
   replacement: string | null;
   result: string;
   taken_at: string;
-  created_at: string;
-  updated_at: string;
-  version: Generated<number>;
-  device: Generated<string>;
-  /** 1 for what was taken out of the lists. */
-  removed: Generated<number>;
   /** JSON list of texts that could not be read when the row was last written: nothing stored is dropped. */
   set_aside: Generated<string>;
 }
 
-export interface RepairsTable {
+export interface RepairsTable extends Stored {
   id: string;
   machine_id: string;
   /** The place as it was written when it was taken; where it stands now is its position's. */
@@ -51,17 +49,11 @@ export interface RepairsTable {
   /** JSON of what was done of it. */
   record: string;
   taken_at: string;
-  created_at: string;
-  updated_at: string;
-  version: Generated<number>;
-  device: Generated<string>;
-  /** 1 for what was taken out of the lists. */
-  removed: Generated<number>;
   set_aside: Generated<string>;
 }
 
 /** The places of a machine, each within another or on the machine itself. */
-export interface PositionsTable {
+export interface PositionsTable extends Stored {
   id: string;
   machine_id: string;
   parent_id: string | null;
@@ -72,12 +64,6 @@ export interface PositionsTable {
   /** JSON of what goes in. */
   spec: string | null;
   notes: string;
-  created_at: string;
-  updated_at: string;
-  version: Generated<number>;
-  device: Generated<string>;
-  /** 1 for what was taken out of the lists. */
-  removed: Generated<number>;
   set_aside: Generated<string>;
 }
 
@@ -97,17 +83,11 @@ export interface ChangesTable {
 }
 
 /** Words that the workshop has taught the readers of call-outs. */
-export interface OwnWordsTable {
+export interface OwnWordsTable extends Stored {
   id: string;
   word: string;
   /** JSON of what it means. */
   means: string;
-  created_at: string;
-  updated_at: string;
-  version: Generated<number>;
-  device: Generated<string>;
-  /** 1 for what was taken out. */
-  removed: Generated<number>;
 }
 
 export interface Tables {
