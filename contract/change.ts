@@ -3,6 +3,7 @@ import { z } from "zod/mini";
 /** What is changed of a record, as its history names it. */
 export const CHANGED_FIELDS = [
   "made",
+  "machine",
   "name",
   "origin",
   "year",

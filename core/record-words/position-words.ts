@@ -50,6 +50,7 @@ export interface ChangeRecord {
 }
 
 const FIELD_WORDS: Readonly<Record<string, string>> = {
+  machine: "Machine",
   name: "Name",
   origin: "From",
   year: "Year",

@@ -22,10 +22,25 @@ function mergedRows(
   const byId = new Map(stored.map((row) => [row.id, row]));
   const changed = new Set(waiting.map(({ id }) => id));
   const here = waiting.filter((one) => one.machineId === machineId && inLists(one));
-  return [
+  const rows = [
     ...stored.filter(({ id }) => !changed.has(id)).map((row) => ({ ...row, waiting: false })),
     ...here.map((one) => rowToBe(one, byId.get(one.id))),
   ];
+  const removed = new Set(waiting.flatMap((one) => (inLists(one) ? [] : [one.id])));
+  return removed.size === 0 ? rows : withoutInner(rows, removed);
+}
+
+/** Rows without what stands within those that are taken out. */
+function withoutInner<Row extends Pick<PositionRow, "id" | "parentId">>(
+  rows: readonly Row[],
+  removed: ReadonlySet<string>,
+): readonly Row[] {
+  const gone = new Set(removed);
+  const isInner = ({ id, parentId }: Row) => !gone.has(id) && gone.has(parentId ?? "");
+  for (let inner = rows.filter(isInner); inner.length > 0; inner = rows.filter(isInner)) {
+    for (const { id } of inner) gone.add(id);
+  }
+  return rows.filter(({ id }) => !gone.has(id));
 }
 
 /** Fetches page after page of a list that is of use only as a whole. */

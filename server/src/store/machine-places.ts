@@ -107,7 +107,7 @@ async function placeNamed(
     const named: readonly Place[] = [...places.values()].filter(
       (place) => place.parentId === parentId && isSameName(place.name, name),
     );
-    const there: Place | undefined = named.find((place) => place.removed === 0) ?? named[0];
+    const there: Place | undefined = named.find((place) => place.removed === IN_LISTS) ?? named[0];
     within = there?.id ?? (await make(transaction, machineId, parentId, name, places, writing));
   }
   return within;
@@ -147,6 +147,46 @@ async function make(
   return id;
 }
 
+/** How a position's row says whether it is in the lists: in them, taken out of them, or out with what it stands within. */
+export const IN_LISTS = 0;
+const TAKEN_OUT = 1;
+const OUT_WITH_OUTER = 2;
+
+/** Those that stand within a position at any depth, down to the first that was taken out by itself. */
+const withinOf = (id: string) => sql`
+  with recursive inner_ones (id) as (
+    select id from positions where parent_id = ${id} and removed <> ${TAKEN_OUT}
+    union
+    select positions.id from positions join inner_ones on parent_id = inner_ones.id
+      where removed <> ${TAKEN_OUT}
+  ) select id from inner_ones`;
+
+/** What stands within a position is out of the lists with it and back in them with it, as it stands in its row now. */
+export async function listWithin(
+  transaction: Transaction<Tables>,
+  id: string,
+  writing: Writing,
+): Promise<void> {
+  const row = await transaction
+    .selectFrom("positions")
+    .select(["parent_id", "machine_id", "removed"])
+    .where("id", "=", id)
+    .executeTakeFirstOrThrow();
+  const isIn = row.removed === IN_LISTS;
+  await sql`
+    update positions set removed = ${isIn ? IN_LISTS : OUT_WITH_OUTER}
+    where id in (${withinOf(id)})`.execute(transaction);
+  if (isIn && row.parent_id !== null) {
+    await bringBack(
+      transaction,
+      row.parent_id,
+      await placesOf(transaction, row.machine_id),
+      writing,
+    );
+  }
+}
+
+/** Puts a position and what it stands within back in the lists, where they are out of them. */
 async function bringBack(
   transaction: Transaction<Tables>,
   id: string,
@@ -154,13 +194,23 @@ async function bringBack(
   writing: Writing,
 ): Promise<void> {
   for (let at = places.get(id); at !== undefined; at = places.get(at.parentId ?? "")) {
-    if (at.removed === 0) continue;
+    if (at.removed === IN_LISTS) continue;
     const back = await transaction
       .updateTable("positions")
-      .set(({ eb }) => ({ removed: 0, updated_at: writing.at, version: eb("version", "+", 1) }))
+      .set(({ eb }) => ({
+        removed: IN_LISTS,
+        updated_at: writing.at,
+        version: eb("version", "+", 1),
+      }))
       .where("id", "=", at.id)
       .returning(["id", "version"])
       .executeTakeFirstOrThrow();
+    if (at.removed === TAKEN_OUT) {
+      await sql`
+        update positions set removed = ${IN_LISTS} where id in (${withinOf(at.id)})`.execute(
+        transaction,
+      );
+    }
     await noteChanges(transaction, back, { removed: "yes" }, { removed: "" }, writing);
   }
 }

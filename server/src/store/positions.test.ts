@@ -119,6 +119,13 @@ describe("what is found", () => {
     });
     expect((await positionsOfMachine(store, MACHINE)).items).toEqual([]);
     expect((await findMachine(store, OTHER))?.states).toEqual({ identified: 1 });
+    expect((await changesOf(store, bar?.id ?? "")).items).toContainEqual(
+      expect.objectContaining({
+        field: "machine",
+        was: "Kestrel cylinder proofer",
+        became: "Folding machine",
+      }),
+    );
   });
 
   it("brings back a position that was taken out, with what it stands within", async () => {
@@ -168,6 +175,38 @@ describe("a position", () => {
   });
 });
 
+describe("a position that others stand within", () => {
+  const listed = async () =>
+    (await positionsOfMachine(store, MACHINE)).items.map(({ name }) => name).sort();
+
+  beforeEach(async () => {
+    await save(1, "Feed side");
+    await save(2, "Bar", { parentId: idOf(1) });
+    await save(3, "left", { parentId: idOf(2) });
+    await save(4, "right", { parentId: idOf(2) });
+    await save(4, "right", { parentId: idOf(2), removed: true }, { saw: 1 });
+  });
+
+  it("leaves the lists with them, and comes back with them, but not with what was taken out before", async () => {
+    await save(1, "Feed side", { removed: true }, { saw: 1 });
+    expect(await listed()).toEqual([]);
+    expect((await findMachine(store, MACHINE))?.states).toEqual({});
+    expect(await findPosition(store, idOf(3))).toMatchObject({ removed: true, version: 1 });
+    await save(1, "Feed side", {}, { saw: 2 });
+    expect(await listed()).toEqual(["Bar", "Feed side", "left"]);
+    expect(await findPosition(store, idOf(4))).toMatchObject({ removed: true });
+  });
+
+  it("comes back when one within it is worked at again", async () => {
+    await save(1, "Feed side", { removed: true }, { saw: 1 });
+    await found(9, "", { positionId: idOf(3) });
+    expect(await listed()).toEqual(["Bar", "Feed side", "left"]);
+    await save(1, "Feed side", { removed: true }, { saw: 3 });
+    await save(2, "Bar, bent", { parentId: idOf(1) }, { saw: 2 });
+    expect(await listed()).toEqual(["Bar, bent", "Feed side", "left"]);
+  });
+});
+
 describe("two devices and one position", () => {
   beforeEach(async () => {
     await save(1, "Bar", {}, { device: PHONE, saw: 0 });
@@ -188,6 +227,15 @@ describe("two devices and one position", () => {
       expect(await save(1, "Bar", { state: "fitted" }, write)).toEqual({ kind: "conflict" });
     }
     expect(await findPosition(store, idOf(1))).toMatchObject({ state: "to-order", version: 2 });
+  });
+
+  it("keep what the other did also when one of them wrote last, and writes again from what it saw first", async () => {
+    await save(1, "Clamp bar", {}, { device: PHONE, saw: 1, touched: "name" });
+    // Its own save is the newest, yet it never saw the state that the desk wrote.
+    const write = { device: PHONE, saw: 1, touched: "name,notes" };
+    expect(await save(1, "Clamp bar", { notes: "Bent." }, write)).toMatchObject({
+      record: { state: "to-order", notes: "Bent.", name: "Clamp bar" },
+    });
   });
 
   it("have their way over what a finding said in between", async () => {

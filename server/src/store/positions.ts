@@ -13,7 +13,7 @@ import { changedSince, noteChanges, type Shown } from "./changes";
 import type { Store } from "./database";
 import { kept, setAside } from "./kept-json";
 import { HOLDS } from "./holds";
-import { placesOf } from "./machine-places";
+import { IN_LISTS, listWithin, pathsById, placesOf } from "./machine-places";
 import { PAGE_LENGTH, type Page } from "./page";
 import type { PositionsTable, Tables } from "./schema";
 import { indexWithin } from "./search-index";
@@ -47,7 +47,7 @@ function positionOf(row: Row, path: string): Position {
     updatedAt: row.updated_at,
     version: row.version,
     unreadable: [...setAside(row), ...(spec?.unreadable ?? [])],
-    removed: row.removed === 1,
+    removed: row.removed !== IN_LISTS,
   };
 }
 
@@ -109,12 +109,12 @@ export async function positionsToOrder(
     .limit(PAGE_LENGTH + 1)
     .execute();
   const shown = rows.slice(0, PAGE_LENGTH);
-  const places = new Map<string, ReadonlyMap<string, Placed>>();
-  for (const { machine_id: of } of shown) {
-    if (!places.has(of)) places.set(of, await placesOf(store, of));
-  }
+  const paths = await pathsById(
+    store,
+    shown.map(({ id: of }) => of),
+  );
   const items = shown.map(({ machine: name, ...row }) => ({
-    ...positionOf(row, pathTo(row.id, places.get(row.machine_id) ?? new Map<string, Placed>())),
+    ...positionOf(row, paths.get(row.id) ?? row.name),
     machine: name,
   }));
   const last = items.at(-1);
@@ -123,12 +123,9 @@ export async function positionsToOrder(
 }
 
 /** A position's fields as its history shows them. */
-function shown(
-  input: Pick<PositionInput, "name" | "rank" | "alike" | "state" | "notes" | "spec" | "parentId">,
-  removed: boolean,
-  places: ReadonlyMap<string, Placed>,
-): Shown {
+function shown(input: PositionInput, machine: string, places: ReadonlyMap<string, Placed>): Shown {
   return {
+    machine,
     name: input.name,
     parent: input.parentId === null ? "" : pathTo(input.parentId, places),
     rank: String(input.rank),
@@ -136,7 +133,7 @@ function shown(
     state: input.state,
     spec: input.spec?.callout ?? "",
     notes: input.notes,
-    removed: removed ? "yes" : "",
+    removed: input.removed === true ? "yes" : "",
   };
 }
 
@@ -156,7 +153,7 @@ function contentOf(input: PositionInput) {
 
 /** The fields of an input, each with the name that the history gives it. */
 const FIELDS = {
-  machineId: "parent",
+  machineId: "machine",
   parentId: "parent",
   name: "name",
   rank: "rank",
@@ -167,25 +164,33 @@ const FIELDS = {
   removed: "removed",
 } as const satisfies Readonly<Record<keyof PositionInput, ChangedField>>;
 
-/**
- * What a writer wants who has not seen the newest version: its own changes over what others changed since.
- * @returns undefined where both changed the same field, or the writer does not say what it changed
- */
-async function mergedInput(
-  transaction: Transaction<Tables>,
-  existing: Position,
-  input: PositionInput,
-  { touched, saw }: Write,
-): Promise<PositionInput | undefined> {
-  if (touched === undefined || saw === 0) return undefined;
-  const fields = (Object.keys(FIELDS) as (keyof PositionInput)[]).filter((field) =>
+/** The fields that a writer says it changed. */
+const touchedFields = (touched: string) =>
+  (Object.keys(FIELDS) as (keyof PositionInput)[]).filter((field) =>
     touched.split(",").includes(field),
   );
-  const since = await changedSince(transaction, existing.id, saw);
-  if (fields.some((field) => since.has(FIELDS[field]))) return undefined;
-  const { machineId, parentId, name, rank, alike, state, spec, notes, removed } = existing;
-  const stored = { machineId, parentId, name, rank, alike, state, spec, notes, removed };
-  return { ...stored, ...Object.fromEntries(fields.map((field) => [field, input[field]])) };
+
+const inputOf = ({ path: _path, ...stored }: Position): PositionInput => {
+  const { machineId, parentId, name, rank, alike, state, spec, notes, removed } = stored;
+  return { machineId, parentId, name, rank, alike, state, spec, notes, removed };
+};
+
+/** What a writer wants: where it says which fields it changed the others stay as they are stored. */
+function wantedOf(existing: Position | undefined, sent: PositionInput, { touched }: Write) {
+  if (existing === undefined || touched === undefined) return sent;
+  const changed = touchedFields(touched).map((field) => [field, sent[field]]);
+  return { ...inputOf(existing), ...(Object.fromEntries(changed) as Partial<PositionInput>) };
+}
+
+/** Whether a writer who has not seen the newest version changed what others have changed since, or does not say what it did. */
+async function clashes(
+  transaction: Transaction<Tables>,
+  id: string,
+  { touched, saw }: Write,
+): Promise<boolean> {
+  if (touched === undefined || saw === 0) return true;
+  const since = await changedSince(transaction, id, saw);
+  return touchedFields(touched).some((field) => since.has(FIELDS[field]));
 }
 
 function isSame(row: Row, content: ReturnType<typeof contentOf>): boolean {
@@ -213,8 +218,18 @@ async function moveWithin(
   }
 }
 
+async function machineName(transaction: Transaction<Tables>, id: string): Promise<string> {
+  const row = await transaction
+    .selectFrom("machines")
+    .select("name")
+    .where("id", "=", id)
+    .executeTakeFirst();
+  return row?.name ?? "";
+}
+
 /**
- * Makes a position, changes or moves it, takes it out of the lists or brings it back. Saying it twice is saying it once.
+ * Makes a position, changes or moves it, takes it out of the lists or brings it back, with all that stands within it. Saying it
+ * twice is saying it once.
  */
 export async function savePosition(
   store: Store,
@@ -230,20 +245,19 @@ export async function savePosition(
       .selectAll()
       .where("id", "=", id)
       .executeTakeFirst();
-    const places = new Map<string, Placed>(await placesOf(transaction, sent.machineId));
-    if (existing !== undefined && isSame(existing, contentOf(sent))) {
+    const before = existing === undefined ? undefined : positionOf(existing, "");
+    const input = wantedOf(before, sent, write);
+    const places = new Map<string, Placed>(await placesOf(transaction, input.machineId));
+    if (existing !== undefined && isSame(existing, contentOf(input))) {
       return { kind: "saved", record: positionOf(existing, pathTo(id, places)) };
     }
-    const before = existing === undefined ? undefined : positionOf(existing, "");
-    const input =
-      before === undefined || maySave(existing, write)
-        ? sent
-        : await mergedInput(transaction, before, sent, write);
-    if (input === undefined) return { kind: "conflict" };
-    if (!(await touchMachine(transaction, input, at))) return { kind: "no-machine" };
+    if (!maySave(existing, write) && (await clashes(transaction, id, write))) {
+      return { kind: "conflict" };
+    }
     const { parentId } = input;
     const strange = parentId !== null && !places.has(parentId);
     if (strange || !mayStandWithin(id, parentId, places)) return { kind: "in-itself" };
+    if (!(await touchMachine(transaction, input, at))) return { kind: "no-machine" };
     const changed = {
       ...contentOf(input),
       updated_at: at,
@@ -256,14 +270,14 @@ export async function savePosition(
       .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
       .returningAll()
       .executeTakeFirstOrThrow();
-    if (existing !== undefined && existing.machine_id !== input.machineId) {
+    if (before !== undefined && before.machineId !== input.machineId) {
       await moveWithin(transaction, id, input.machineId);
     }
-    const was = before && shown(before, before.removed, places);
-    await noteChanges(transaction, row, was, shown(input, input.removed === true, places), {
-      write,
-      at,
-    });
+    const was =
+      before && shown(inputOf(before), await machineName(transaction, before.machineId), places);
+    const became = shown(input, await machineName(transaction, input.machineId), places);
+    await noteChanges(transaction, row, was, became, { write, at });
+    await listWithin(transaction, id, { write, at });
     const after = await placesOf(transaction, input.machineId);
     await indexWithin(transaction, id, after);
     return { kind: "saved", record: positionOf(row, pathTo(id, after)) };

@@ -104,7 +104,7 @@ interface PositionText {
 async function indexThose(db: Db, which: RawBuilder<SqlBool>, places: Places): Promise<void> {
   const { rows } = await sql<PositionText>`
     select positions.id as id, machine_id as machineId, positions.notes as notes,
-      max(positions.removed, machines.removed) as removed,
+      (positions.removed <> 0 or machines.removed <> 0) as removed,
       case when json_valid(spec) then json_extract(spec, '$.callout') end as callout
     from positions join machines on machines.id = machine_id
     where positions.id in (select id from positions where ${which})`.execute(db);

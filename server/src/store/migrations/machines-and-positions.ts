@@ -145,7 +145,7 @@ export const machinesAndPositions: Migration = {
         updated_at text not null,
         version integer not null default 1,
         device text not null default '',
-        removed integer not null default 0 check (removed in (0, 1)),
+        removed integer not null default 0 check (removed in (0, 1, 2)),
         set_aside text not null default '[]',
         check (parent_id is null or parent_id <> id)
       )`.execute(db);
