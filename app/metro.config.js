@@ -27,7 +27,8 @@ config.transformer.getTransformOptions = async () => ({
 });
 
 // zod ships the words of some sixty languages; ours come from core/words, so none of them is bundled. react-native-svg
-// can also read SVG files; ours are drawn, so its readers are not. Of the ids that uuid can make, one kind is made here.
+// can also read SVG files; ours are drawn, so its readers are not. Of the ids that uuid can make, two kinds are
+// made here: by chance (v4), and out of a name (v5).
 const { resolveRequest } = config.resolver;
 config.resolver.resolveRequest = (context, moduleName, platform) => {
   const fromZod = /[\\/]zod[\\/]/.test(context.originModulePath);
@@ -35,8 +36,7 @@ config.resolver.resolveRequest = (context, moduleName, platform) => {
   const fromSvg = /react-native-svg[\\/].*ReactNativeSVG\.web\.js$/.test(context.originModulePath);
   if (fromSvg && /^\.\/(?:xml|deprecated)$/.test(moduleName)) return { type: "empty" };
   const fromUuid = /[\\/]uuid[\\/]dist[\\/][^\\/]+[\\/]index\.js$/.test(context.originModulePath);
-  if (fromUuid && /^\.\/v[1-7]/.test(moduleName) && moduleName !== "./v4.js")
-    return { type: "empty" };
+  if (fromUuid && /^\.\/v[1367]/.test(moduleName)) return { type: "empty" };
   return (resolveRequest ?? context.resolveRequest)(context, moduleName, platform);
 };
 

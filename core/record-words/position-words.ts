@@ -16,6 +16,8 @@ export const POSITION_SENTENCES = {
   nothingFound: "Nothing was found here yet. Lay the part on the Bench.",
   nothingGoesIn: "Nobody has said what goes in here.",
   nameWanted: "Nothing was read. A position needs a name.",
+  nameLong:
+    "One of the names is longer than the 120 letters that a name may have. Shorten it, or set a stroke between two.",
   alikeWanted: "Read as no number. How many alike is a whole number from 1 to 9999.",
   yearWanted: "Read as no year. A year of four figures is wanted, from 1700 to 2100, or nothing.",
   noneInState: "No position stands so.",

@@ -102,6 +102,12 @@ test.describe("on a phone, by touch", () => {
 
   test("a position is edited, moved, duplicated, deleted and brought back", async ({ page }) => {
     await newMachine(page, "Ruling machine", ["Feed side / roller", "Drive side"]);
+    const long = "a long name ".repeat(12).trim();
+    await page.getByLabel("Add a position").fill(`Drive side / ${long}`);
+    await page.getByRole("button", { name: /^Add the position/ }).tap();
+    await expect(page.getByText("longer than the 120 letters", { exact: false })).toBeVisible();
+    await expect(page.getByLabel("Add a position")).toHaveValue(`Drive side / ${long}`);
+    await page.getByLabel("Add a position").fill("");
     await button(page, /^roller/).tap();
     await button(page, "Edit").tap();
     await page.getByLabel("Its name").fill("");

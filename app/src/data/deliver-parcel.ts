@@ -100,6 +100,7 @@ export async function deliverParcel(client: QueryClient, parcel: Parcel): Promis
     },
     onSuccess: (answer) => {
       if ("readings" in answer) showPart(client, answer);
+      if ("states" in answer) client.setQueryData(QUERY_KEYS.machine(answer.id), answer);
       if ("path" in answer) client.setQueryData(QUERY_KEYS.position(answer.id), answer);
       if ("record" in answer) client.setQueryData(QUERY_KEYS.repair(answer.id), answer);
     },

@@ -10,6 +10,8 @@ import { ActionButton } from "../kit/action-button";
 import { TextEntry } from "../kit/text-entry";
 
 const NAME = "position.name";
+/** As long as the contract takes a name. */
+const LONGEST = 120;
 
 /** Makes each place of a path that is not there yet, the outermost first. @returns the innermost's id */
 export function makePath(
@@ -28,7 +30,7 @@ export function makePath(
     if (there === undefined) {
       const rank = Math.max(-1, ...beside.map((position) => position.rank)) + 1;
       const made = { alike: 1, state: "to-identify", spec: null, notes: "" } as const;
-      savePosition(id, { machineId, parentId, name: name.slice(0, 120), rank, ...made });
+      savePosition(id, { machineId, parentId, name, rank, ...made });
     }
     last = id;
     within = id;
@@ -46,9 +48,13 @@ export function AddPosition({ machineId, positions }: AddPositionProps) {
   const name = useDraft(NAME) ?? "";
   const [problem, setProblem] = useState<string>();
   const add = () => {
+    if (namesOfPath(name).some((one) => one.length > LONGEST)) {
+      return setProblem(POSITION_SENTENCES.nameLong);
+    }
     const made = makePath(machineId, name, positions);
     setProblem(made === undefined ? POSITION_SENTENCES.nameWanted : undefined);
     if (made !== undefined) writeDraft(NAME, "");
+    return undefined;
   };
   const path = pathOfNames(namesOfPath(name));
   return (
