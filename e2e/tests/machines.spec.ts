@@ -191,6 +191,24 @@ test.describe("the print works", () => {
     await expect(button(page, /^Kestrel cylinder proofer/)).toBeVisible();
   });
 
+  test("a machine that is chosen on the Bench tells its make, another in its place its own", async ({
+    page,
+  }) => {
+    await page.goto("/");
+    await button(page, /No machine chosen/).tap();
+    await page.getByLabel("Which machine").fill("harr");
+    await page.getByRole("radio", { name: /^Harrow treadle platen/ }).tap();
+    await button(page, /^Roller hook, left/).tap();
+    await button(page, "Done").tap();
+    await expect(button(page, /^Put right: from Britain/)).toBeVisible();
+    await button(page, /^Harrow treadle platen/).tap();
+    await button(page, "Another machine").tap();
+    await page.getByRole("radio", { name: /^Kestrel cylinder proofer/ }).tap();
+    await button(page, "Done").tap();
+    await expect(button(page, /^Put right: from Europe/)).toBeVisible();
+    await expect(button(page, /^Put right: from Britain/)).toHaveCount(0);
+  });
+
   test("a link to where a machine was called a job leads to the machine", async ({ page }) => {
     await page.goto("/jobs");
     await button(page, /^Nipping press/).tap();

@@ -116,7 +116,7 @@ export function MachineColumn({ id, chosen, onOpen }: MachineColumnProps) {
   const folded = useFolded();
   const shown = useShown(positions, state, folded);
   const told = useMemo(() => new Set(thatStand(positions).map((one) => one.id)), [positions]);
-  const left = leftToIdentify(positions);
+  const left = useMemo(() => leftToIdentify(positions), [positions]);
   const problem = query.error?.message ?? fetched.error?.message;
   const empty =
     machine === undefined || (fetched.isPending && fetched.isFetching)

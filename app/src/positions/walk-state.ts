@@ -33,7 +33,7 @@ export function nextAfter<Row extends PositionRow>(
   positions: readonly Row[],
 ): Row | undefined {
   const others = left.filter((position) => position.id !== id);
-  const order = treeRows(positions).map(({ position }) => position.id);
-  const at = id === undefined ? -1 : order.indexOf(id);
-  return others.find((position) => order.indexOf(position.id) > at) ?? others[0];
+  const places = new Map(treeRows(positions).map(({ position }, place) => [position.id, place]));
+  const at = places.get(id ?? "") ?? -1;
+  return others.find((position) => (places.get(position.id) ?? -1) > at) ?? others[0];
 }

@@ -19,7 +19,10 @@ function Walking({ machineId }: { machineId: string }) {
   const { machine } = useMachine(machineId);
   const { positions } = usePositions(machineId);
   const left = useMemo(() => leftToIdentify(positions), [positions]);
-  const next = nextAfter(part.positionId, left, positions);
+  const next = useMemo(
+    () => nextAfter(part.positionId, left, positions),
+    [part.positionId, left, positions],
+  );
   const isRead = part.readings.some(({ kind }) => kind !== "origin");
   const isHere = part.machineId === machineId && part.positionId !== undefined;
   const goOn = () => {
