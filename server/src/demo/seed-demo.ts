@@ -4,9 +4,10 @@ import {
   positionInputSchema,
   type Replacement,
 } from "@root-gauge/contract";
-import { namesOfPath } from "@root-gauge/core/record";
+import { isSameName, namesOfPath } from "@root-gauge/core/record";
 import type { Store } from "../store/database";
 import { saveIdentification } from "../store/identifications";
+import { placesOf } from "../store/machine-places";
 import { saveMachine } from "../store/machines";
 import { savePosition } from "../store/positions";
 import { drawReadings } from "./draw-readings";
@@ -30,7 +31,7 @@ function replacementOf({ goesIn }: DemoFastener, at: Date): Replacement | null {
   };
 }
 
-/** The places of a machine as positions, each made once, so that what is found at them lands there. */
+/** The places of a machine as positions, each made once and where there is none, so that what is found at them lands there. */
 async function seedPlaces(
   store: Store,
   machineId: string,
@@ -38,14 +39,18 @@ async function seedPlaces(
   random: SeededRandom,
   at: Date,
 ): Promise<void> {
+  const there = [...(await placesOf(store, machineId)).values()];
   const made = new Map<string, string>();
   for (const place of places) {
     let parentId: string | null = null;
     let path = "";
     for (const name of namesOfPath(place)) {
       path = path === "" ? name : `${path} / ${name}`;
-      const id: string = made.get(path) ?? random.uuid();
-      if (!made.has(path)) {
+      const within: string | null = parentId;
+      const stored = there.find((one) => one.parentId === within && isSameName(one.name, name));
+      const drawn = made.has(path) ? undefined : random.uuid();
+      const id: string = made.get(path) ?? stored?.id ?? drawn ?? "";
+      if (!made.has(path) && stored === undefined) {
         const input = positionInputSchema.parse({ machineId, parentId, name, rank: made.size });
         await savePosition(store, id, input, at);
       }

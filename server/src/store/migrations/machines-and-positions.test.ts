@@ -8,6 +8,7 @@ import { findIdentification, identificationsAt } from "../identifications";
 import { findMachine, listMachines } from "../machines";
 import { findPosition, positionsOfMachine } from "../positions";
 import { findRepair } from "../repairs";
+import { seedDemo } from "../../demo/seed-demo";
 import { migrationProvider } from "./index";
 
 const JOB = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
@@ -73,6 +74,22 @@ beforeAll(async () => {
 afterAll(async () => {
   await store.destroy();
   temporary.remove();
+});
+
+it("that holds the demo is filled again without a place twice", async () => {
+  const old = await openStore(path.join(temporary.folder, "demo.db"));
+  await seedDemo(old);
+  // As the migration leaves them: the same places under other ids.
+  await sql`pragma foreign_keys = off`.execute(old);
+  for (const table of ["identifications", "repairs"]) {
+    await sql`update ${sql.table(table)} set position_id = 'x' || position_id`.execute(old);
+  }
+  await sql`update positions set id = 'x' || id, parent_id = 'x' || parent_id`.execute(old);
+  const count = async () => (await old.selectFrom("positions").select("id").execute()).length;
+  const before = await count();
+  await seedDemo(old);
+  expect(await count()).toBe(before);
+  await old.destroy();
 });
 
 describe("a database of the version before", () => {
