@@ -36,7 +36,12 @@ export function useMachineSearch(text: string) {
   });
   const here = text.trim() === "" ? known.machines : known.machines.filter(holds(text));
   const found = (query.data?.machines ?? []).filter(holds(text));
-  return { query: known.query, machines: merged(here, found).filter(inLists), all: known.machines };
+  return {
+    query: known.query,
+    machines: merged(here, found).filter(inLists),
+    all: known.machines,
+    more: known.more,
+  };
 }
 
 /** Positions of all machines that hold every word of a text, and the names of their threads, the best first. */

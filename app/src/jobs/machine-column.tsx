@@ -32,7 +32,7 @@ import { PositionRow } from "../positions/position-row";
 import { EditAside } from "../record/edit-aside";
 import { EditMachine } from "../record/edit-machine";
 import { useEdit } from "../record/use-edit";
-import { layOnBench } from "../positions/on-bench";
+import { layRowOnBench } from "../positions/on-bench";
 import { leftToIdentify, walkRound } from "../positions/walk-state";
 import { PAGE_WIDTH, PageActions, PageHead } from "../shell/page";
 import { FoundThere } from "./found-there";
@@ -55,12 +55,14 @@ function AboutMachine({ machine }: { machine: Machine }) {
 
 interface StateFilterProps {
   readonly positions: readonly Row[];
+  /** How many of them have a state that is told. */
+  readonly told: number;
   readonly state: PositionState | undefined;
   readonly onChange: (state: PositionState | undefined) => void;
 }
 
 /** How the positions stand, as counts; a touch shows those of one state alone. */
-function StateFilter({ positions, state, onChange }: StateFilterProps) {
+function StateFilter({ positions, told, state, onChange }: StateFilterProps) {
   const counts = countStates(positions);
   const choices = POSITION_STATES.filter((one) => counts[one] !== undefined || one === state);
   if (choices.length < 2 && state === undefined) return null;
@@ -68,7 +70,7 @@ function StateFilter({ positions, state, onChange }: StateFilterProps) {
     <View marginBottom={8}>
       <ChoiceChips
         name="Show"
-        all={`All ${thatStand(positions).length}`}
+        all={`All ${told}`}
         value={state}
         choices={choices.map((value) => ({
           value,
@@ -85,17 +87,17 @@ type ShownRow = TreeRow<Kept<Row>> & { readonly path?: string };
 /** The tree, or those of one state with where each stands. */
 function useShown(
   positions: readonly Kept<Row>[],
+  told: ReadonlySet<string>,
   state: PositionState | undefined,
   folded: readonly string[],
 ): readonly ShownRow[] {
   return useMemo(() => {
     if (state === undefined) return treeRows(positions, new Set(folded));
     const known = new Map(positions.map((position) => [position.id, position]));
-    const told = new Set(thatStand(positions));
     return treeRows(positions)
-      .filter(({ position }) => position.state === state && told.has(position))
+      .filter(({ position }) => position.state === state && told.has(position.id))
       .map((row) => ({ ...row, within: 0, path: pathTo(row.position.id, known) }));
-  }, [positions, state, folded]);
+  }, [positions, told, state, folded]);
 }
 
 interface MachineColumnProps {
@@ -114,8 +116,8 @@ export function MachineColumn({ id, chosen, onOpen }: MachineColumnProps) {
   const { editing, begin, leave } = useEdit(id);
   const [state, setState] = useState<PositionState>();
   const folded = useFolded();
-  const shown = useShown(positions, state, folded);
   const told = useMemo(() => new Set(thatStand(positions).map((one) => one.id)), [positions]);
+  const shown = useShown(positions, told, state, folded);
   const left = useMemo(() => leftToIdentify(positions), [positions]);
   const problem = query.error?.message ?? fetched.error?.message;
   const empty =
@@ -169,7 +171,12 @@ export function MachineColumn({ id, chosen, onOpen }: MachineColumnProps) {
               ) : (
                 <AboutMachine machine={machine} />
               )}
-              <StateFilter positions={positions} state={state} onChange={setState} />
+              <StateFilter
+                positions={positions}
+                told={told.size}
+                state={state}
+                onChange={setState}
+              />
               {positions.some((one) => one.state === "to-order") ? (
                 <View marginBottom={8}>
                   <ActionButton
@@ -207,8 +214,7 @@ export function MachineColumn({ id, chosen, onOpen }: MachineColumnProps) {
             onPress={() => {
               const [first] = left;
               if (first === undefined) return;
-              const path = pathTo(first.id, new Map(positions.map((one) => [one.id, one])));
-              layOnBench({ id: first.id, machineId: id, path }, machine);
+              layRowOnBench(first, positions, machine);
               walkRound(id);
               router.push("/");
             }}

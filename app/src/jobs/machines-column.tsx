@@ -14,7 +14,7 @@ import { useState } from "react";
 import { FlatList } from "react-native";
 import { v4 as uuid } from "uuid";
 import { useDraft, writeDraft } from "../data/drafts";
-import { useMachineSearch, useMachines, usePositionSearch } from "../data/machine-queries";
+import { useMachineSearch, usePositionSearch } from "../data/machine-queries";
 import { saveMachine } from "../data/saving";
 import type { Kept } from "../data/waiting";
 import { ActionButton } from "../kit/action-button";
@@ -119,8 +119,7 @@ interface MachinesColumnProps {
 export function MachinesColumn({ beside }: MachinesColumnProps) {
   const router = useRouter();
   const text = useDraft(FIND) ?? "";
-  const { more } = useMachines();
-  const { machines, query, all } = useMachineSearch(text);
+  const { machines, query, all, more } = useMachineSearch(text);
   const message = query.isPending ? "Fetching the machines." : query.error?.message;
   const name = text.trim();
   const isNew =

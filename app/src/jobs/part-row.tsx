@@ -6,19 +6,17 @@ import { partTitleWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import type { Kept } from "../data/waiting";
 import { ListRow } from "../kit/list-row";
-import { Body, Figure, Small } from "../kit/text";
+import { Figure, Small } from "../kit/text";
 import { VerdictMark } from "../kit/verdict-mark";
 
 interface PartRowProps {
   readonly record: Kept<IdentificationRecord>;
   readonly units: Units;
-  /** Where it was found, where that is not said by what it stands under. */
-  readonly place?: string;
   readonly onPress: () => void;
 }
 
 /** What was found, as a row: what it is, what goes in, and its readings. */
-export function PartRow({ record, units, place, onPress }: PartRowProps) {
+export function PartRow({ record, units, onPress }: PartRowProps) {
   const { title, subtitle, verdict } = partTitleWords(record.result, favouredThread(record.result));
   const readings = record.readings.map((reading) => {
     const { label, figure } = readingWords(reading, units);
@@ -39,7 +37,6 @@ export function PartRow({ record, units, place, onPress }: PartRowProps) {
           {sampled ? title : (goesIn ?? title)}
         </Figure>
         {sampled && goesIn !== undefined ? <Figure>{`Goes in: ${goesIn}`}</Figure> : null}
-        {place === undefined ? null : <Body>{place}</Body>}
         <Small>
           {sampled ? [subtitle, ...readings].join(" · ") : "Specified without a sample"}
         </Small>

@@ -1,6 +1,6 @@
-import type { Machine, Position } from "@root-gauge/contract";
+import type { Machine, Position, PositionRow } from "@root-gauge/contract";
 import type { Reading } from "@root-gauge/core";
-import { originReading } from "@root-gauge/core/record";
+import { originReading, pathTo } from "@root-gauge/core/record";
 import { v4 as uuid } from "uuid";
 import { changeBench, useBenchPart } from "../data/bench";
 import { emptyPart } from "../data/bench-state";
@@ -30,6 +30,16 @@ export function layOnBench(
       readings: [...readingsOfMake(machine)],
     },
   });
+}
+
+/** The same of a position as a tree has it, among those of its machine. */
+export function layRowOnBench(
+  { id, machineId }: PositionRow,
+  positions: readonly PositionRow[],
+  machine: Pick<Machine, "origin" | "year"> | undefined,
+): void {
+  const path = pathTo(id, new Map(positions.map((one) => [one.id, one])));
+  layOnBench({ id, machineId, path }, machine);
 }
 
 const isSame = (one: Reading | undefined, other: Reading | undefined) =>

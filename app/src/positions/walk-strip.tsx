@@ -1,4 +1,3 @@
-import { pathTo } from "@root-gauge/core/record";
 import { WALK_SENTENCES, leftWords } from "@root-gauge/core/record-words";
 import { View } from "@tamagui/core";
 import { useMemo } from "react";
@@ -10,7 +9,7 @@ import { usePositions } from "../data/position-queries";
 import { saveIdentification } from "../data/saving";
 import { ActionButton } from "../kit/action-button";
 import { Label } from "../kit/text";
-import { layOnBench } from "./on-bench";
+import { layRowOnBench } from "./on-bench";
 import { leftToIdentify, nextAfter, useWalk, walkRound } from "./walk-state";
 
 function Walking({ machineId }: { machineId: string }) {
@@ -30,8 +29,7 @@ function Walking({ machineId }: { machineId: string }) {
       walkRound(null);
       return router.push(`/machine/${machineId}`);
     }
-    const path = pathTo(next.id, new Map(positions.map((one) => [one.id, one])));
-    return layOnBench({ id: next.id, machineId, path }, machine);
+    return layRowOnBench(next, positions, machine);
   };
   const writeUp = () => {
     const { identificationId, position, positionId, readings, options, notes, takenAt } = part;

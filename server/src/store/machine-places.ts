@@ -1,8 +1,8 @@
 import { randomUUID } from "node:crypto";
 import { isSameName, namesOfPath, pathOfNames, type Placed } from "@root-gauge/core/record";
-import { sql, type Transaction } from "kysely";
+import { sql, type Selectable, type Transaction } from "kysely";
 import { noteChanges, type Writing } from "./changes";
-import type { Store, Tables } from "./schema";
+import type { PositionsTable, Store, Tables } from "./schema";
 import { wroteBy } from "./versions";
 
 /** A position as far as its place goes, and whether it is in the lists. */
@@ -164,18 +164,13 @@ const withinOf = (id: string) => sql`
 /** What stands within a position is out of the lists with it and back in them with it, as it stands in its row now. */
 export async function listWithin(
   transaction: Transaction<Tables>,
-  id: string,
+  row: Pick<Selectable<PositionsTable>, "id" | "parent_id" | "machine_id" | "removed">,
   writing: Writing,
 ): Promise<void> {
-  const row = await transaction
-    .selectFrom("positions")
-    .select(["parent_id", "machine_id", "removed"])
-    .where("id", "=", id)
-    .executeTakeFirstOrThrow();
   const isIn = row.removed === IN_LISTS;
   await sql`
     update positions set removed = ${isIn ? IN_LISTS : OUT_WITH_OUTER}
-    where id in (${withinOf(id)})`.execute(transaction);
+    where id in (${withinOf(row.id)})`.execute(transaction);
   if (isIn && row.parent_id !== null) {
     await bringBack(
       transaction,

@@ -270,14 +270,14 @@ export async function savePosition(
       .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
       .returningAll()
       .executeTakeFirstOrThrow();
-    if (before !== undefined && before.machineId !== input.machineId) {
-      await moveWithin(transaction, id, input.machineId);
-    }
-    const was =
-      before && shown(inputOf(before), await machineName(transaction, before.machineId), places);
-    const became = shown(input, await machineName(transaction, input.machineId), places);
+    const moves = before !== undefined && before.machineId !== input.machineId;
+    if (moves) await moveWithin(transaction, id, input.machineId);
+    // The machine's name is of interest to the history only where it is another one's.
+    const nameOf = (machineId: string) => (moves ? machineName(transaction, machineId) : "");
+    const was = before && shown(inputOf(before), await nameOf(before.machineId), places);
+    const became = shown(input, await nameOf(input.machineId), places);
     await noteChanges(transaction, row, was, became, { write, at });
-    await listWithin(transaction, id, { write, at });
+    await listWithin(transaction, row, { write, at });
     const after = await placesOf(transaction, input.machineId);
     await indexWithin(transaction, id, after);
     return { kind: "saved", record: positionOf(row, pathTo(id, after)) };

@@ -12,9 +12,7 @@ interface OldFinding {
   readonly removed: number;
 }
 
-interface OldRepair extends Pick<OldFinding, "id" | "machine_id" | "position" | "at"> {
-  readonly removed: number;
-}
+type OldRepair = Pick<OldFinding, "id" | "machine_id" | "position" | "at">;
 
 interface Made {
   readonly id: string;
@@ -69,9 +67,7 @@ async function movePlaces(db: Kysely<unknown>): Promise<void> {
     select id, machine_id, position, replacement, result, taken_at as at, removed from identifications
     order by taken_at, id`.execute(db);
   const { rows: repairs } = await sql<OldRepair>`
-    select id, machine_id, position, taken_at as at, removed from repairs order by taken_at, id`.execute(
-    db,
-  );
+    select id, machine_id, position, taken_at as at from repairs order by taken_at, id`.execute(db);
   const of = new Map<string, string>();
   for (const finding of findings) {
     const position = positions.at(finding.machine_id, finding.position, finding.at);
