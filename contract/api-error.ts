@@ -17,6 +17,7 @@ export const API_ERRORS = {
     status: 400,
     means: "A position cannot stand within itself, nor within another machine's.",
   },
+  "picture-not-found": { status: 404, means: "There is no such picture." },
   "identification-not-found": { status: 404, means: "There is no such identification." },
   "repair-not-found": { status: 404, means: "There is no such repair." },
   conflict: {

@@ -14,6 +14,8 @@ export const CHANGED_FIELDS = [
   "state",
   "spec",
   "notes",
+  "remark",
+  "picture",
   "removed",
 ] as const;
 

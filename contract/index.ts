@@ -20,6 +20,14 @@ export {
   toOrderListSchema,
 } from "./position";
 export type { Position, PositionInput, PositionRow, ToOrder } from "./position";
+export {
+  PICTURE_LIMIT,
+  pictureSchema,
+  remarkInputSchema,
+  remarkListSchema,
+  remarkSchema,
+} from "./remark";
+export type { Picture, Remark, RemarkInput } from "./remark";
 export { searchHitsSchema } from "./search";
 export type { SearchHit } from "./search";
 export { CHANGED_FIELDS, changeListSchema } from "./change";

@@ -19,12 +19,15 @@ import {
 } from "./position";
 import { planPaperSchema, repairInputSchema, repairListSchema, repairSchema } from "./repair";
 import { sheetQuerySchema } from "./replacement";
+import { remarkInputSchema, remarkListSchema, remarkSchema } from "./remark";
 import { searchHitsSchema } from "./search";
 import { foundQuerySchema, pageQuerySchema, toOrderQuerySchema, writeSchema } from "./write";
 
 /** What an operation answers with: a record, a paper, or a stream of records, one to an event. */
 export type Answer =
-  { readonly as: "json" | "event-stream"; readonly schema: z.ZodMiniType } | { readonly as: "pdf" };
+  | { readonly as: "json"; readonly schema: z.ZodMiniType }
+  | { readonly as: "event-stream"; readonly schema: z.ZodMiniType }
+  | { readonly as: "pdf" | "jpeg" };
 
 /** One thing that can be asked of the API. */
 export interface Operation {
@@ -166,6 +169,36 @@ export const OPERATIONS: readonly Operation[] = [
     query: pageQuerySchema,
     answer: json(changeListSchema),
     refusals: ["invalid-id", "invalid-query", "position-not-found"],
+  },
+  {
+    id: "listRemarks",
+    method: "get",
+    path: "/positions/{id}/remarks",
+    does: "What was noted of a position and when, with or without a picture, the last first, a page at a time",
+    params: ofRecord,
+    query: pageQuerySchema,
+    answer: json(remarkListSchema),
+    refusals: ["invalid-id", "invalid-query", "position-not-found"],
+  },
+  {
+    id: "saveRemark",
+    method: "put",
+    path: "/remarks/{id}",
+    does: "Notes something of a position, changes its words, takes it out or brings it back; a picture stays with it",
+    params: ofRecord,
+    query: writeSchema,
+    body: remarkInputSchema,
+    answer: json(remarkSchema),
+    refusals: [...WRITES, "position-not-found"],
+  },
+  {
+    id: "readPicture",
+    method: "get",
+    path: "/remarks/{id}/picture",
+    does: "The picture of a note",
+    params: ofRecord,
+    answer: { as: "jpeg" },
+    refusals: ["invalid-id", "picture-not-found"],
   },
   {
     id: "readIdentification",

@@ -23,4 +23,5 @@ export {
   orderedWords,
   stateCountsWords,
 } from "./position-words";
+export { PICTURE_SENTENCES, REMARK_SENTENCES, pictureWords, tooLargeWords } from "./remark-words";
 export type { ChangeRecord } from "./position-words";

@@ -81,6 +81,13 @@ export function fieldWords(field: string, text: string): string {
 /** A line of a record's history: "State: to order, before: identified". */
 export function historyWords({ field, was, became }: ChangeRecord): string {
   if (field === "made") return "Made";
+  if (field === "remark") {
+    if (was === "") return `Noted: ${became}`;
+    return became === "" ? `Note taken out: ${was}` : `Note: ${became}, before: ${was}`;
+  }
+  if (field === "picture") {
+    return became === "" ? "A photograph was taken out" : "A photograph was added";
+  }
   if (field === "rank") return "Put in another order";
   if (field === "removed")
     return became === "" ? "Put back in the lists" : "Taken out of the lists";

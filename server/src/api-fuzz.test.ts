@@ -4,7 +4,7 @@ import { gzipSync } from "node:zlib";
 import { seedDemo } from "./demo/seed-demo";
 import type { RunningServer } from "./start-server";
 import { listMachines } from "./store/machines";
-import { REPAIR_BEGUN, startForTest, temporaryFolder } from "./test-server";
+import { REPAIR_BEGUN, paintedPicture, startForTest, temporaryFolder } from "./test-server";
 
 const REQUESTS = 2000;
 const SEED = 20261126;
@@ -81,7 +81,10 @@ function anyValue(random: SeededRandom, depth = 0): unknown {
 
 /** Something as it would be saved, with one thing in it made anything. */
 function almostRight(random: SeededRandom): Record<string, unknown> {
-  const right = pick([partToSave, positionToSave, repairToSave, wordToSave], random)(random);
+  const right = pick(
+    [partToSave, positionToSave, repairToSave, wordToSave, remarkToSave],
+    random,
+  )(random);
   right[pick(Object.keys(right), random)] = anyValue(random);
   return right;
 }
@@ -98,6 +101,15 @@ function positionToSave(random: SeededRandom): Record<string, unknown> {
     state: "to-order",
     spec: null,
     notes: "",
+  };
+}
+
+function remarkToSave(random: SeededRandom): Record<string, unknown> {
+  return {
+    positionId: pick(ids, random),
+    text: "Thread sound, head rounded.",
+    takenAt: "2026-03-02T08:30:00.000Z",
+    picture: paintedPicture(8, 8).toString("base64"),
   };
 }
 
@@ -161,6 +173,7 @@ function anyRequest(random: SeededRandom): Asked {
       `/api/positions/${id}/changes`,
       `/api/repairs/${id}`,
       `/api/words/${id}`,
+      `/api/remarks/${id}`,
       `/api/machines/${id}/positions`,
       "/api/search",
       "/api/to-order",

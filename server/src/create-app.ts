@@ -2,10 +2,11 @@ import express, { json, type Express } from "express";
 import type { Logger } from "pino";
 import { pinoHttp } from "pino-http";
 import { ApiFailure } from "./http/api-failure";
-import { BODY_LIMIT_KB, errorHandler } from "./http/error-handler";
+import { BODY_LIMIT_KB, PICTURE_BODY_LIMIT_KB, errorHandler } from "./http/error-handler";
 import { knownHosts } from "./http/known-hosts";
 import { securityHeaders } from "./http/security-headers";
 import { staticFiles } from "./http/static-files";
+import type { PictureFolder } from "./pictures/picture-folder";
 import type { Printer } from "./print/printer";
 import { apiDocumentRoutes } from "./routes/api-document";
 import { healthRoutes } from "./routes/health";
@@ -13,6 +14,7 @@ import { identificationRoutes } from "./routes/identifications";
 import { machineRoutes } from "./routes/machines";
 import { metRoutes } from "./routes/met";
 import { positionRoutes } from "./routes/positions";
+import { remarkRoutes } from "./routes/remarks";
 import { repairRoutes } from "./routes/repairs";
 import { searchRoutes } from "./routes/search";
 import { sheetRoutes } from "./routes/sheets";
@@ -25,6 +27,8 @@ export interface AppParts {
   readonly store: Store;
   readonly webRoot: string;
   readonly printer: Printer;
+  /** Where photographs are kept. */
+  readonly pictures: PictureFolder;
   /** Names that the server answers to besides its own. */
   readonly hostNames: readonly string[];
   readonly logger: Logger;
@@ -35,7 +39,7 @@ export interface AppParts {
 
 /** The whole server as an Express application, handed its store, log and clock. */
 export function createApp(parts: AppParts): Express {
-  const { store, webRoot, printer, hostNames, logger, now, caliper } = parts;
+  const { store, webRoot, printer, pictures, hostNames, logger, now, caliper } = parts;
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -52,9 +56,11 @@ export function createApp(parts: AppParts): Express {
     }
     next();
   });
+  app.use("/api/remarks", json({ limit: `${PICTURE_BODY_LIMIT_KB}kb` }));
   app.use("/api", json({ limit: `${BODY_LIMIT_KB}kb` }));
   app.use("/api", healthRoutes(store), machineRoutes(store, now), positionRoutes(store, now));
   app.use("/api", identificationRoutes(store, now), searchRoutes(store));
+  app.use("/api", remarkRoutes(store, pictures, now));
   app.use("/api", sheetRoutes(store, printer, now), repairRoutes(store, printer, now));
   app.use("/api", wordRoutes(store, now), metRoutes(store), apiDocumentRoutes());
   if (caliper !== undefined) app.use("/api", caliperRoutes(caliper, now));

@@ -4,6 +4,7 @@ import { pino } from "pino";
 import { StartupError, type Config } from "./config";
 import { createApp } from "./create-app";
 import { listen, stopListening } from "./listen";
+import { openPictures, type PictureFolder } from "./pictures/picture-folder";
 import { createPrinter } from "./print/printer";
 import { simulatedCaliper } from "./simulators/caliper/simulated-caliper";
 import { checkpoint, closeStore, openStore, type Store } from "./store/database";
@@ -11,6 +12,7 @@ import { checkpoint, closeStore, openStore, type Store } from "./store/database"
 export interface RunningServer {
   readonly address: string;
   readonly store: Store;
+  readonly pictures: PictureFolder;
   stop(): Promise<void>;
 }
 
@@ -26,11 +28,13 @@ const CHECKPOINT_MS = 60_000;
 export async function startServer(config: Config): Promise<RunningServer> {
   const logger = pino({ level: config.logLevel });
   const store = await openStore(config.databaseFile);
+  const pictures = openPictures(config.databaseFile);
   const printer = createPrinter(config.printFonts);
   const app = createApp({
     store,
     webRoot: config.webRoot,
     printer,
+    pictures,
     hostNames: [config.host, ...config.hostNames],
     logger,
     now: () => new Date(),
@@ -48,6 +52,7 @@ export async function startServer(config: Config): Promise<RunningServer> {
   return {
     address: `http://${config.host}:${port}`,
     store,
+    pictures,
     stop: async () => {
       clearInterval(checkpoints);
       await stopListening(server);

@@ -1,6 +1,7 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import os from "node:os";
 import path from "node:path";
+import { encode } from "jpeg-js";
 import type { MachineInput } from "@root-gauge/contract";
 import { startServer, type RunningServer } from "./start-server";
 
@@ -28,6 +29,15 @@ export const REPAIR_BEGUN = {
   outcome: null,
   notes: "",
 };
+
+/** A JPEG of so many points, its colours running from corner to corner. */
+export function paintedPicture(width: number, height: number): Buffer {
+  const data = Buffer.alloc(width * height * 4);
+  for (let at = 0; at < width * height; at += 1) {
+    data.set([at % 256, (at >> 4) % 256, 90, 255], at * 4);
+  }
+  return encode({ data, width, height }, 80).data;
+}
 
 /** A folder that goes away after the test. */
 export function temporaryFolder(): { readonly folder: string; remove(): void } {

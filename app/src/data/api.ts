@@ -12,6 +12,8 @@ import {
   metSchema,
   ownWordListSchema,
   ownWordSchema,
+  remarkListSchema,
+  remarkSchema,
   repairListSchema,
   repairSchema,
   searchHitsSchema,
@@ -23,6 +25,7 @@ import {
   type OwnWordInput,
   type PlanPaperInput,
   type PositionInput,
+  type RemarkInput,
   type RepairInput,
 } from "@root-gauge/contract";
 import { SERVER_WORDS } from "@root-gauge/core/record-words";
@@ -54,9 +57,12 @@ export class ServerRefused extends Error {
 
 const TIMEOUT_MS = 10_000;
 
+/** A picture on a workshop's wireless takes longer. */
+const PICTURE_TIMEOUT_MS = 60_000;
+
 async function answerOf(path: string, init: RequestInit): Promise<Response> {
   try {
-    return await fetch(path, { ...init, signal: AbortSignal.timeout(TIMEOUT_MS) });
+    return await fetch(path, { signal: AbortSignal.timeout(TIMEOUT_MS), ...init });
   } catch {
     throw new ServerAway(SERVER_WORDS.away);
   }
@@ -160,6 +166,13 @@ export const api = {
     ),
   changes: (positionId: string, after?: string) =>
     call(`/api/positions/${positionId}/changes${pageAfter(after)}`, changeListSchema),
+  remarks: (positionId: string, after?: string) =>
+    call(`/api/positions/${positionId}/remarks${pageAfter(after)}`, remarkListSchema),
+  saveRemark: (id: string, input: RemarkInput, saw: number) =>
+    call(`/api/remarks/${id}${written(saw)}`, remarkSchema, {
+      ...put(input),
+      signal: AbortSignal.timeout(PICTURE_TIMEOUT_MS),
+    }),
   identification: (id: string) => call(`/api/identifications/${id}`, identificationSchema),
   saveIdentification: (id: string, input: IdentificationInput, saw: number) =>
     call(`/api/identifications/${id}${written(saw)}`, identificationSchema, put(input)),
@@ -179,6 +192,9 @@ export const api = {
   pressCaliper: (command: CaliperCommand) =>
     call("/api/caliper", caliperFigureSchema, put(command)),
 };
+
+/** Where the picture of a remark is shown from. */
+export const pictureAddress = (remarkId: string) => `/api/remarks/${remarkId}/picture`;
 
 /** Where a caliper's figures stream from. */
 export const CALIPER_STREAM = "/api/caliper";

@@ -2,21 +2,36 @@ import type {
   IdentificationRecord,
   Machine,
   Position,
+  Remark,
   Repair,
   StoredWord,
 } from "@root-gauge/contract";
 import { MutationObserver, type InfiniteData, type QueryClient } from "@tanstack/react-query";
-import { api } from "./api";
+import { PICTURE_SENTENCES } from "@root-gauge/core/record-words";
+import { ServerRefused, api } from "./api";
+import { base64Of, dropPicture, keptPicture } from "./kept-pictures";
 import type { Parcel } from "./parcel";
 import { keysOf, QUERY_KEYS } from "./query-keys";
 import { recordToBe } from "./record-to-be";
 
-type Answer = Machine | Position | IdentificationRecord | Repair | StoredWord;
+type Answer = Machine | Position | IdentificationRecord | Remark | Repair | StoredWord;
 
 /** What was kept under a key before it was changed ahead of the server. */
 type Before = readonly (readonly [key: readonly string[], data: unknown])[];
 
-function post({ kind, id, body, saw, touched }: Parcel): Promise<Answer> {
+/** Sends a remark, with its picture where it waits here. */
+async function postRemark({ id, body, saw, picture }: Extract<Parcel, { kind: "remark" }>) {
+  const kept = picture === null ? undefined : await keptPicture(id);
+  if (picture !== null && saw === 0 && kept === undefined) {
+    throw new ServerRefused("invalid-body", PICTURE_SENTENCES.lost);
+  }
+  const sent = kept === undefined ? body : { ...body, picture: await base64Of(kept) };
+  return api.saveRemark(id, sent, saw);
+}
+
+function post(parcel: Parcel): Promise<Answer> {
+  if (parcel.kind === "remark") return postRemark(parcel);
+  const { kind, id, body, saw, touched } = parcel;
   switch (kind) {
     case "machine":
       return api.saveMachine(id, body, saw);
@@ -102,6 +117,7 @@ export async function deliverParcel(client: QueryClient, parcel: Parcel): Promis
       if ("readings" in answer) showPart(client, answer);
       if ("states" in answer) client.setQueryData(QUERY_KEYS.machine(answer.id), answer);
       if ("path" in answer) client.setQueryData(QUERY_KEYS.position(answer.id), answer);
+      if ("picture" in answer) void dropPicture(answer.id);
       if ("record" in answer) client.setQueryData(QUERY_KEYS.repair(answer.id), answer);
     },
     onSettled: () => Promise.all(keys.map((queryKey) => client.invalidateQueries({ queryKey }))),

@@ -2,7 +2,9 @@ import {
   identificationInputSchema,
   machineInputSchema,
   ownWordInputSchema,
+  pictureSchema,
   positionInputSchema,
+  remarkInputSchema,
   repairInputSchema,
 } from "@root-gauge/contract";
 import { z } from "zod/mini";
@@ -33,6 +35,13 @@ const common = {
   trouble: z.optional(troubleSchema),
 };
 
+/** A remark as it waits: its picture is too large for the box and is kept beside it. */
+const remarkToSend = {
+  kind: z.literal("remark"),
+  body: z.omit(remarkInputSchema, { picture: true }),
+  picture: z.nullable(pictureSchema),
+};
+
 /** Something to be saved on the server, kept here until the server has it. */
 export const parcelSchema = z.pipe(
   z.discriminatedUnion("kind", [
@@ -41,6 +50,7 @@ export const parcelSchema = z.pipe(
     z.object({ ...common, kind: z.literal("identification"), body: identificationInputSchema }),
     z.object({ ...common, kind: z.literal("repair"), body: repairInputSchema }),
     z.object({ ...common, kind: z.literal("word"), body: ownWordInputSchema }),
+    z.object({ ...common, ...remarkToSend }),
   ]),
   // Parcels of an older make have no place: the time they were queued at keeps their order.
   z.transform((parcel) => ({ ...parcel, place: parcel.place ?? parcel.queuedAt })),
@@ -56,6 +66,7 @@ export const newParcelSchema = z.discriminatedUnion("kind", [
   z.object({ ...given, kind: z.literal("identification"), body: identificationInputSchema }),
   z.object({ ...given, kind: z.literal("repair"), body: repairInputSchema }),
   z.object({ ...given, kind: z.literal("word"), body: ownWordInputSchema }),
+  z.object({ ...given, ...remarkToSend }),
 ]);
 
 export type NewParcel = z.infer<typeof newParcelSchema>;
@@ -63,6 +74,7 @@ export type NewParcel = z.infer<typeof newParcelSchema>;
 /** The ids of the machine and the position that a parcel belongs to, where it belongs to any. */
 export function awaitedBy(parcel: Parcel): readonly string[] {
   if (parcel.kind === "machine" || parcel.kind === "word") return [];
+  if (parcel.kind === "remark") return [parcel.body.positionId];
   const { machineId } = parcel.body;
   const within = parcel.kind === "position" ? parcel.body.parentId : parcel.body.positionId;
   return within ? [machineId, within] : [machineId];

@@ -14,6 +14,7 @@ export const QUERY_KEYS = {
   toOrder: (machineId: string | undefined) => ["to-order", machineId ?? "all"] as const,
   position: (id: string) => ["position", id] as const,
   findings: (at: FoundAt) => ["findings", ...placeOf(at)] as const,
+  remarks: (positionId: string) => ["remarks", positionId] as const,
   changes: (positionId: string) => ["changes", positionId] as const,
   identification: (id: string) => ["identification", id] as const,
   repairs: (at: FoundAt) => ["repairs", ...placeOf(at)] as const,
@@ -28,6 +29,10 @@ export function keysOf(
   parcel: Pick<Parcel, "kind" | "id" | "body">,
 ): readonly (readonly string[])[] {
   if (parcel.kind === "word") return [QUERY_KEYS.words];
+  if (parcel.kind === "remark") {
+    const { positionId } = parcel.body as { positionId: string };
+    return [QUERY_KEYS.remarks(positionId), QUERY_KEYS.changes(positionId), QUERY_KEYS.machines];
+  }
   const { machines } = QUERY_KEYS;
   if (parcel.kind === "machine") {
     return [machines, ["search"], QUERY_KEYS.machine(parcel.id), QUERY_KEYS.machineName(parcel.id)];

@@ -1,7 +1,8 @@
-import type { IdentificationRecord, Position, Repair } from "@root-gauge/contract";
+import type { IdentificationRecord, Position, Remark, Repair } from "@root-gauge/contract";
 import { identify, summaryOf } from "@root-gauge/core";
 import { repairSummary } from "@root-gauge/core/repair-words";
 import type { Parcel } from "./parcel";
+import { signature } from "./signature";
 
 /** What a waiting part will become, computed here until the server has computed it. */
 export function recordToBe({
@@ -37,6 +38,18 @@ export function positionToBe({
   saw,
 }: Extract<Parcel, { kind: "position" }>): Omit<Position, "path"> {
   return { ...body, id, removed: body.removed === true, ...storedAt(queuedAt, saw) };
+}
+
+/** What a waiting remark will become. */
+export function remarkToBe({
+  id,
+  body,
+  picture,
+  queuedAt,
+  saw,
+}: Extract<Parcel, { kind: "remark" }>): Remark {
+  const { unreadable: _unreadable, ...stored } = storedAt(queuedAt, saw);
+  return { ...body, id, picture, who: signature(), removed: body.removed === true, ...stored };
 }
 
 function storedAt(queuedAt: number, saw: number) {

@@ -2,7 +2,9 @@ import type {
   IdentificationInput,
   MachineInput,
   OwnWordInput,
+  Picture,
   PositionInput,
+  RemarkInput,
   RepairInput,
 } from "@root-gauge/contract";
 import { useEffect, useSyncExternalStore } from "react";
@@ -54,6 +56,20 @@ export function saveRepair(id: string, body: RepairInput, saw = 0): void {
 /** @param saw the version of the word that was seen here; 0 for a new one */
 export function saveWord(id: string, body: OwnWordInput, saw = 0): void {
   outbox.add({ kind: "word", id, body, queuedAt: Date.now(), saw });
+  void outbox.deliver();
+}
+
+/**
+ * @param picture the size of the picture that is kept for it, where it has one
+ * @param saw the version of the remark that was seen here; 0 for a new one
+ */
+export function saveRemark(
+  id: string,
+  body: Omit<RemarkInput, "picture">,
+  picture: Picture | null,
+  saw = 0,
+): void {
+  outbox.add({ kind: "remark", id, body, picture, queuedAt: Date.now(), saw });
   void outbox.deliver();
 }
 

@@ -1,8 +1,8 @@
-import type { IdentificationRecord, Machine, Position, Repair } from "@root-gauge/contract";
+import type { IdentificationRecord, Machine, Position, Remark, Repair } from "@root-gauge/contract";
 import { countStates } from "@root-gauge/core/record";
 import { useMemo } from "react";
 import type { Parcel } from "./parcel";
-import { positionToBe, recordToBe, repairToBe } from "./record-to-be";
+import { positionToBe, recordToBe, remarkToBe, repairToBe } from "./record-to-be";
 import { useOutbox } from "./saving";
 
 /** A record, and whether the server has it yet. */
@@ -30,6 +30,7 @@ export interface Waiting {
   readonly positions: readonly WaitingPosition[];
   readonly identifications: readonly Kept<IdentificationRecord>[];
   readonly repairs: readonly Kept<Repair>[];
+  readonly remarks: readonly Kept<Remark>[];
   /** Ids of what the server has never had. */
   readonly unsaved: ReadonlySet<string>;
 }
@@ -60,8 +61,11 @@ function waitingOf(parcels: readonly Parcel[]): Waiting {
   const repairs = parcels.flatMap((parcel) =>
     parcel.kind === "repair" ? [{ ...repairToBe(parcel), waiting: true }] : [],
   );
+  const remarks = parcels.flatMap((parcel) =>
+    parcel.kind === "remark" ? [{ ...remarkToBe(parcel), waiting: true }] : [],
+  );
   const unsaved = new Set(parcels.filter(({ saw }) => saw === 0).map(({ id }) => id));
-  return { machines, positions, identifications, repairs, unsaved };
+  return { machines, positions, identifications, repairs, remarks, unsaved };
 }
 
 /** Identifies what waits once for each change of the outbox, not at every render that asks for a machine's name. */

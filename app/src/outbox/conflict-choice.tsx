@@ -5,6 +5,7 @@ import { View } from "@tamagui/core";
 import { v4 as uuid } from "uuid";
 import { useStoredIdentification, useStoredRepair, useStoredWords } from "../data/queries";
 import type { Parcel } from "../data/parcel";
+import { useRemarks } from "../data/remark-queries";
 import { useStoredPosition } from "../data/position-queries";
 import { inputOfPart, inputOfPosition } from "../data/inputs";
 import { outbox, saveIdentification, saveRepair } from "../data/saving";
@@ -16,6 +17,7 @@ import { partLines, repairLines } from "./parcel-words";
 type PartParcel = Extract<Parcel, { kind: "identification" }>;
 type WordParcel = Extract<Parcel, { kind: "word" }>;
 type PositionParcel = Extract<Parcel, { kind: "position" }>;
+type RemarkParcel = Extract<Parcel, { kind: "remark" }>;
 type RepairParcel = Extract<Parcel, { kind: "repair" }>;
 
 function Lines({ label, lines }: { label: string; lines: readonly string[] }) {
@@ -128,6 +130,21 @@ export function PositionConflict({ parcel }: { parcel: PositionParcel }) {
       .filter((_, at) => here[at]?.[1] !== there[at]?.[1])
       .map(([field, text]) => fieldWords(field, text));
   return <Choice id={parcel.id} here={lines(here)} there={lines(there)} version={theirs.version} />;
+}
+
+/** Both versions of a note that two devices changed. */
+export function RemarkConflict({ parcel }: { parcel: RemarkParcel }) {
+  const { stored, query } = useRemarks(parcel.body.positionId);
+  const theirs = stored.find(({ id }) => id === parcel.id);
+  if (theirs === undefined) return <Fetching message={query.error?.message} />;
+  return (
+    <Choice
+      id={parcel.id}
+      here={[parcel.body.text]}
+      there={[theirs.text]}
+      version={theirs.version}
+    />
+  );
 }
 
 /** Both versions of a repair that two devices changed. */

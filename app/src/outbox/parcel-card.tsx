@@ -4,6 +4,7 @@ import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { changeBench } from "../data/bench";
+import { dropPicture } from "../data/kept-pictures";
 import type { Parcel } from "../data/parcel";
 import { outbox, saveMachine } from "../data/saving";
 import { useSettings } from "../data/settings";
@@ -13,7 +14,13 @@ import { Body, Heading, Small } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { repairToBe } from "../data/record-to-be";
 import { reopen } from "../mend/reopen";
-import { PartConflict, PositionConflict, RepairConflict, WordConflict } from "./conflict-choice";
+import {
+  PartConflict,
+  PositionConflict,
+  RemarkConflict,
+  RepairConflict,
+  WordConflict,
+} from "./conflict-choice";
 import { parcelTitle, partLines, repairLines, whyWaiting } from "./parcel-words";
 
 /** A machine's name, put right and sent again. */
@@ -61,7 +68,11 @@ function Discard({ id, name }: { id: string; name: string }) {
       flex={1}
       label={sure ? "Yes, throw it away" : "Throw away"}
       says={sure ? `Yes, throw away ${name}` : `Throw away ${name}`}
-      onPress={() => (sure ? outbox.discard(id) : setSure(true))}
+      onPress={() => {
+        if (!sure) return setSure(true);
+        void dropPicture(id);
+        return outbox.discard(id);
+      }}
     />
   );
 }
@@ -96,6 +107,12 @@ export function ParcelCard({ parcel, parcels }: { parcel: Parcel; parcels: reado
       ) : null}
       {parcel.kind === "repair" && parcel.trouble?.kind === "conflict" ? (
         <RepairConflict parcel={parcel} />
+      ) : null}
+      {parcel.kind === "remark" && parcel.trouble?.kind !== "conflict" ? (
+        <Small>{parcel.body.text}</Small>
+      ) : null}
+      {parcel.kind === "remark" && parcel.trouble?.kind === "conflict" ? (
+        <RemarkConflict parcel={parcel} />
       ) : null}
       {parcel.kind === "word" && parcel.trouble?.kind === "conflict" ? (
         <WordConflict parcel={parcel} />

@@ -39,6 +39,7 @@ export function parcelTitle(parcel: Parcel): string {
   if (parcel.kind === "machine") return `Machine: ${parcel.body.name}`;
   if (parcel.kind === "position") return `Position: ${parcel.body.name}`;
   if (parcel.kind === "word") return `Word: ${parcel.body.word}`;
+  if (parcel.kind === "remark") return parcel.picture === null ? "A note" : "A photograph";
   const what = parcel.kind === "repair" ? "A repair" : "A part";
   return parcel.body.position === "" ? `${what}, its place not named` : parcel.body.position;
 }

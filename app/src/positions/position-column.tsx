@@ -23,6 +23,7 @@ import { enterMend } from "../mend/enter-mend";
 import { EditAside } from "../record/edit-aside";
 import { EditPosition } from "../record/edit-position";
 import { useEdit } from "../record/use-edit";
+import { Remarks } from "../remarks/remarks";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
 import { CautionsCard } from "../sheet/cautions-card";
 import { sheetPath } from "../shell/sheet-address";
@@ -161,6 +162,7 @@ function PositionBody({ position, beside }: { position: ShownPosition; beside: b
               more={query.hasNextPage ? more : undefined}
             />
             <RepairsThere at={at} />
+            <Remarks positionId={position.id} />
             <History positionId={position.id} />
           </>
         }

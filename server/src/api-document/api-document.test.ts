@@ -3,7 +3,7 @@ import { readFileSync, readdirSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { API_ERRORS, apiErrorSchema } from "@root-gauge/contract";
 import { OPERATIONS, type Operation } from "@root-gauge/contract/operations";
-import { REPAIR_BEGUN, machineNamed, serverForTests } from "../test-server";
+import { REPAIR_BEGUN, machineNamed, paintedPicture, serverForTests } from "../test-server";
 import { apiDocument, refusalsOf } from "./document";
 
 const VALIDATOR = path.resolve(
@@ -28,6 +28,12 @@ const SENT: Readonly<Record<string, unknown>> = {
   },
   saveRepair: { machineId: MACHINE, position: "Clamp bar", record: REPAIR_BEGUN, takenAt: NOW },
   printWorkPlan: { record: REPAIR_BEGUN, units: "mm" },
+  saveRemark: {
+    positionId: RECORD,
+    text: "Thread sound, head rounded.",
+    takenAt: NOW,
+    picture: paintedPicture(40, 30).toString("base64"),
+  },
   saveWord: { word: "wibble", means: { kind: "nothing" } },
   pressCaliper: { press: "hold" },
 };
@@ -75,19 +81,24 @@ describe("the API's document", () => {
       const { answer, stop } = await called(operation);
       expect(answer.status).toBe(200);
       const type = answer.headers.get("content-type") ?? "";
-      if (operation.answer.as === "json") {
+      const { answer: promised } = operation;
+      if (promised.as === "json") {
         expect(type).toContain("application/json");
-        expect(operation.answer.schema.safeParse(await answer.json()).success).toBe(true);
-      } else if (operation.answer.as === "pdf") {
+        expect(promised.schema.safeParse(await answer.json()).success).toBe(true);
+      } else if (promised.as === "jpeg") {
+        expect(type).toBe("image/jpeg");
+        const bytes = Buffer.from(await answer.arrayBuffer());
+        expect([...bytes.subarray(0, 2)]).toEqual([0xff, 0xd8]);
+      } else if (promised.as === "pdf") {
         expect(type).toContain("application/pdf");
         expect((await answer.text()).startsWith("%PDF-")).toBe(true);
-      } else {
+      } else if (promised.as === "event-stream") {
         expect(type).toContain("text/event-stream");
         const first = await answer.body?.getReader().read();
         const said: unknown = JSON.parse(
           new TextDecoder().decode(first?.value).replace(/^data: /, ""),
         );
-        expect(operation.answer.schema.safeParse(said).success).toBe(true);
+        expect(promised.schema.safeParse(said).success).toBe(true);
       }
       stop.abort();
     },

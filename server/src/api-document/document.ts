@@ -16,11 +16,12 @@ const MEDIA = {
   json: "application/json",
   "event-stream": "text/event-stream",
   pdf: "application/pdf",
+  jpeg: "image/jpeg",
 } as const satisfies Record<Answer["as"], string>;
 
 function contentOf(answer: Answer) {
   const schema =
-    answer.as === "pdf" ? ({ type: "string", contentEncoding: "binary" } as const) : answer.schema;
+    "schema" in answer ? answer.schema : ({ type: "string", contentEncoding: "binary" } as const);
   return { [MEDIA[answer.as]]: { schema } };
 }
 

@@ -7,12 +7,21 @@ import { ApiFailure } from "./api-failure";
 /** The largest body taken; a full identification is under 10 kB. */
 export const BODY_LIMIT_KB = 100;
 
+/** The same of what may carry a picture: its letters, and room for the words. */
+export const PICTURE_BODY_LIMIT_KB = 5600;
+
+/** The limit that a body was over, kB. */
+const limitOf = (error: unknown) =>
+  error instanceof Error && "limit" in error
+    ? Math.round(Number(error.limit) / 1024)
+    : BODY_LIMIT_KB;
+
 /** What body-parser says by `type`, as our own failures. */
 function fromBodyParser(error: unknown): ApiFailure | undefined {
   const type = error instanceof Error && "type" in error ? error.type : undefined;
   switch (type) {
     case "entity.too.large":
-      return new ApiFailure("too-large", `What was sent is over ${BODY_LIMIT_KB} kB.`);
+      return new ApiFailure("too-large", `What was sent is over ${limitOf(error)} kB.`);
     case "entity.parse.failed":
       return new ApiFailure("invalid-json", "What was sent is not JSON.");
     case "encoding.unsupported":

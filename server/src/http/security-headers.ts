@@ -2,7 +2,7 @@ import helmet from "helmet";
 
 /**
  * No foreign origin at all. Inline styles are the style engine's way of writing rules; blob: is how the web
- * build starts a worker.
+ * build starts a worker, and how a picture is shown before the server has it.
  */
 export function securityHeaders() {
   return helmet({
@@ -12,7 +12,7 @@ export function securityHeaders() {
         defaultSrc: ["'self'"],
         scriptSrc: ["'self'"],
         styleSrc: ["'self'", "'unsafe-inline'"],
-        imgSrc: ["'self'", "data:"],
+        imgSrc: ["'self'", "data:", "blob:"],
         fontSrc: ["'self'"],
         connectSrc: ["'self'"],
         workerSrc: ["'self'", "blob:"],

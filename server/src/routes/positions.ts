@@ -9,27 +9,13 @@ import {
 import { Router } from "express";
 import { ApiFailure, changedElsewhere, checked } from "../http/api-failure";
 import { checkedCallout } from "../http/checked-callout";
+import { positionAt } from "../http/position-at";
 import { changesOf } from "../store/changes";
 import type { Store } from "../store/database";
 import { identificationsAt } from "../store/identifications";
 import { listWords } from "../store/own-words";
-import {
-  findPosition,
-  positionsToOrder,
-  savePosition,
-  type SavedPosition,
-} from "../store/positions";
+import { positionsToOrder, savePosition, type SavedPosition } from "../store/positions";
 import { repairsAt } from "../store/repairs";
-
-/** The position that an address names. */
-async function positionAt(store: Store, text: string | undefined): Promise<Position> {
-  const id = checked(positionIdSchema, text, "invalid-id");
-  const position = await findPosition(store, id);
-  if (position === undefined) {
-    throw new ApiFailure("position-not-found", "There is no such position.");
-  }
-  return position;
-}
 
 function savedOrRefused(saved: SavedPosition): Position {
   switch (saved.kind) {

@@ -82,6 +82,20 @@ export interface ChangesTable {
   became: string;
 }
 
+/** What was noted of a position; its picture, if it has one, is a file under its id. */
+export interface RemarksTable extends Stored {
+  id: string;
+  position_id: string;
+  text: string;
+  /** The name that was typed on the device when it was noted. */
+  who: string;
+  taken_at: string;
+  /** Of its picture, in points; null where it has none. */
+  width: number | null;
+  height: number | null;
+  bytes: number | null;
+}
+
 /** Words that the workshop has taught the readers of call-outs. */
 export interface OwnWordsTable extends Stored {
   id: string;
@@ -96,6 +110,7 @@ export interface Tables {
   repairs: RepairsTable;
   positions: PositionsTable;
   changes: ChangesTable;
+  remarks: RemarksTable;
   own_words: OwnWordsTable;
 }
 

@@ -1,5 +1,6 @@
 import type { Kysely, Migration, MigrationProvider } from "kysely";
 import { machinesAndPositions } from "./machines-and-positions";
+import { remarks } from "./remarks";
 import { search } from "./search";
 
 async function hasColumn(db: Kysely<unknown>, table: string, column: string): Promise<boolean> {
@@ -124,6 +125,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   },
   "0007-machines-and-positions": machinesAndPositions,
   "0008-search": search,
+  "0009-remarks": remarks,
 };
 
 export const migrationProvider: MigrationProvider = {

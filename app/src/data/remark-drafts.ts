@@ -1,0 +1,20 @@
+import { z } from "zod/mini";
+import { createKeptStore } from "./kept-store";
+
+/** What is typed of a note and not yet added, by its position; of one that is being changed, by its own id. */
+const useRemarkDraftStore = createKeptStore<Record<string, string>>({
+  key: "rg.remarks",
+  schema: z.record(z.string(), z.string()),
+  initial: () => ({}),
+});
+
+/** What is typed there; undefined where nothing is. */
+export function useRemarkDraft(id: string): string | undefined {
+  return useRemarkDraftStore((drafts) => drafts[id]);
+}
+
+/** @param text undefined for what was taken, or given up */
+export function writeRemarkDraft(id: string, text: string | undefined): void {
+  const { [id]: _former, ...others } = useRemarkDraftStore.getState();
+  useRemarkDraftStore.setState(text === undefined ? others : { ...others, [id]: text }, true);
+}
