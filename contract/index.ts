@@ -28,6 +28,27 @@ export {
   remarkSchema,
 } from "./remark";
 export type { Picture, Remark, RemarkInput } from "./remark";
+export {
+  MOST_PLACES,
+  jobInputSchema,
+  jobListSchema,
+  jobPlaceSchema,
+  jobSchema,
+  wholeJobSchema,
+} from "./job";
+export type { Job, JobInput, JobPlace, WholeJob } from "./job";
+export {
+  MOST_LINES,
+  orderInputSchema,
+  orderLineSchema,
+  orderListSchema,
+  orderRuleSchema,
+  orderSchema,
+  wholeOrderSchema,
+} from "./order";
+export type { KeptLine, Order, OrderInput, WholeOrder } from "./order";
+export { SUPPLY_STATES, quotationRequestSchema, quotationSchema } from "./quotation";
+export type { Quotation, QuotationRequest, QuotedLine } from "./quotation";
 export { searchHitsSchema } from "./search";
 export type { SearchHit } from "./search";
 export { CHANGED_FIELDS, changeListSchema } from "./change";

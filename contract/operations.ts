@@ -1,5 +1,3 @@
-import { z } from "zod/mini";
-import type { ApiErrorCode } from "./api-error";
 import { caliperCommandSchema, caliperFigureSchema } from "./caliper";
 import { healthSchema } from "./health";
 import {
@@ -7,8 +5,10 @@ import {
   identificationListSchema,
   identificationSchema,
 } from "./identification";
-import { machineIdSchema, machineInputSchema, machineListSchema, machineSchema } from "./machine";
+import { machineInputSchema, machineListSchema, machineSchema } from "./machine";
+import { JOB_OPERATIONS } from "./job-operations";
 import { metSchema } from "./met";
+import { WRITES, json, ofMachine, ofRecord, type Operation } from "./operation";
 import { changeListSchema } from "./change";
 import { ownWordInputSchema, ownWordListSchema, ownWordSchema } from "./own-word";
 import {
@@ -22,35 +22,6 @@ import { sheetQuerySchema } from "./replacement";
 import { remarkInputSchema, remarkListSchema, remarkSchema } from "./remark";
 import { searchHitsSchema } from "./search";
 import { foundQuerySchema, pageQuerySchema, toOrderQuerySchema, writeSchema } from "./write";
-
-/** What an operation answers with: a record, a paper, or a stream of records, one to an event. */
-export type Answer =
-  | { readonly as: "json"; readonly schema: z.ZodMiniType }
-  | { readonly as: "event-stream"; readonly schema: z.ZodMiniType }
-  | { readonly as: "pdf" | "jpeg" };
-
-/** One thing that can be asked of the API. */
-export interface Operation {
-  /** Its name, once in the whole API. */
-  readonly id: string;
-  readonly method: "get" | "put" | "post";
-  /** Under /api, its parameters in braces. */
-  readonly path: string;
-  /** What it does, in a few words. */
-  readonly does: string;
-  readonly params?: z.ZodMiniObject;
-  readonly query?: z.ZodMiniObject;
-  readonly body?: z.ZodMiniType;
-  readonly answer: Answer;
-  /** How it says no, beside what any of them may. */
-  readonly refusals: readonly ApiErrorCode[];
-}
-
-const ofMachine = z.object({ id: machineIdSchema });
-const ofRecord = z.object({ id: z.uuid() });
-const json = (schema: z.ZodMiniType): Answer => ({ as: "json", schema });
-
-const WRITES = ["invalid-id", "invalid-body", "invalid-query", "conflict"] as const;
 
 /** Everything that the server answers under /api: its document is made of this, and a test calls each. */
 export const OPERATIONS: readonly Operation[] = [
@@ -115,7 +86,7 @@ export const OPERATIONS: readonly Operation[] = [
     id: "listToOrder",
     method: "get",
     path: "/to-order",
-    does: "The positions whose parts are to be ordered, of all machines or of one, a page at a time",
+    does: "The positions whose parts are to be ordered, of all machines, of one or of a job, a page at a time",
     query: toOrderQuerySchema,
     answer: json(toOrderListSchema),
     refusals: ["invalid-query"],
@@ -321,4 +292,7 @@ export const OPERATIONS: readonly Operation[] = [
     answer: json(caliperFigureSchema),
     refusals: ["invalid-body"],
   },
+  ...JOB_OPERATIONS,
 ];
+
+export type { Answer, Operation } from "./operation";

@@ -32,5 +32,8 @@ export const foundQuerySchema = z.extend(pageQuerySchema, {
   placed: z.optional(z.enum(["no"])),
 });
 
-/** The same of what is to be ordered: for all machines, or for one. */
-export const toOrderQuerySchema = z.extend(pageQuerySchema, { machine: z.optional(z.uuid()) });
+/** The same of what is to be ordered: for all machines, for one, or for a job. */
+export const toOrderQuerySchema = z.extend(pageQuerySchema, {
+  machine: z.optional(z.uuid()),
+  job: z.optional(z.uuid()),
+});

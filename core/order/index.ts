@@ -1,2 +1,2 @@
-export { ORDER_KINDS, orderLines } from "./order-lines";
-export type { OrderKind, OrderLine, OrderRule, Wanted } from "./order-lines";
+export { ORDER_KINDS, amountsOf, orderLines } from "./order-lines";
+export type { Amounts, OrderKind, OrderLine, OrderRule, Wanted } from "./order-lines";

@@ -80,6 +80,25 @@ function sparesFor(needed: number, { sparesPercent, sparesAtLeast }: OrderRule):
   return Math.max(byShare, sparesAtLeast);
 }
 
+/** How many of a part are ordered, and why. */
+export type Amounts = Pick<OrderLine, "spares" | "ordered" | "packs">;
+
+/**
+ * How many of a part are ordered: what is needed and spare, less what lies on the shelf, in whole packs.
+ * @param byHand how many were typed, where a person knows better than the rule: whole packs of that
+ */
+export function amountsOf(
+  needed: number,
+  rule: OrderRule,
+  onShelf = 0,
+  byHand: number | null = null,
+): Amounts {
+  const spares = sparesFor(needed, rule);
+  const pack = Math.max(1, rule.pack);
+  const packs = Math.ceil((byHand ?? Math.max(0, needed + spares - onShelf)) / pack);
+  return { spares, ordered: packs * pack, packs };
+}
+
 /**
  * What is to be bought for positions: the same parts on one line, however each was written, with spares by the rule and in
  * whole packs; screws first, then nuts, washers and the rest, each by its call-out.
@@ -100,13 +119,9 @@ export function orderLines(
       lines.set(key, line);
     }
   }
-  const pack = Math.max(1, rule.pack);
   return [...lines.values()]
-    .map(({ part, needed, wanted: of }): OrderLine => {
-      const spares = sparesFor(needed, rule);
-      const packs = Math.ceil((needed + spares) / pack);
-      const { kind, callout } = part;
-      return { kind, callout, needed, spares, ordered: packs * pack, packs, wanted: of };
+    .map(({ part: { kind, callout }, needed, wanted: of }): OrderLine => {
+      return { kind, callout, needed, ...amountsOf(needed, rule), wanted: of };
     })
     .sort(
       (one, other) =>

@@ -1,4 +1,4 @@
-import { orderLines, type OrderRule, type Wanted } from "./index";
+import { amountsOf, orderLines, type OrderRule, type Wanted } from "./index";
 
 const NONE: OrderRule = { sparesPercent: 0, sparesAtLeast: 0, pack: 1 };
 
@@ -57,6 +57,18 @@ describe("an order list", () => {
     [7, { sparesPercent: 0, sparesAtLeast: 0, pack: 0 }, 7],
   ])("orders for %d by %j: %d", (alike, rule, ordered) => {
     expect(amounts([at("M5 x 12 cap screw 12.9", alike)], rule)[0]?.[2]).toBe(ordered);
+  });
+
+  it.each([
+    [30, { sparesPercent: 10, sparesAtLeast: 0, pack: 1 }, 8, null, 25],
+    [30, { sparesPercent: 10, sparesAtLeast: 0, pack: 10 }, 8, null, 30],
+    [4, NONE, 12, null, 0],
+    [4, NONE, 0, 6, 6],
+    [4, { sparesPercent: 0, sparesAtLeast: 0, pack: 50 }, 0, 60, 100],
+    [4, NONE, 0, 0, 0],
+  ])("of %d needed by %j with %d on the shelf and %p by hand it orders %d", (...given) => {
+    const [needed, rule, onShelf, byHand, ordered] = given;
+    expect(amountsOf(needed, rule, onShelf, byHand).ordered).toBe(ordered);
   });
 
   it("loses nothing of what it cannot read, and puts it last", () => {

@@ -117,6 +117,7 @@ export function leftWords(left: number): string {
 
 export const ORDER_SENTENCES = {
   nothing: "Nothing is to be ordered. A position is put on the list by its state, To order.",
+  paperHead: "Root Gauge order",
   noSpec: "Nobody has said what goes in there, so it is on no line:",
   sparesHint: "Spares for every hundred, and at the least of each line",
   arrived: "Arrived: put every position of this line on hand",

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { SUPPLIER_MOODS } from "./simulators/supplier/moods";
 
 const configSchema = z.object({
   host: z.string().min(1).default("127.0.0.1"),
@@ -25,6 +26,16 @@ const configSchema = z.object({
         .map((name) => name.trim())
         .filter(Boolean),
     ),
+  supplier: z
+    .union([z.enum(["none", "simulated"]), z.url({ protocol: /^https?$/ })], {
+      error: "is neither none, simulated nor an address",
+    })
+    .default("none"),
+  supplierMoods: z
+    .string()
+    .default("well")
+    .transform((moods) => moods.split(","))
+    .pipe(z.array(z.enum(SUPPLIER_MOODS, { error: `is not of ${SUPPLIER_MOODS.join(", ")}` }))),
   caliper: z
     .enum(["none", "simulated"], { error: "is not one of none, simulated" })
     .default("none"),
@@ -39,7 +50,7 @@ export class StartupError extends Error {
 
 /**
  * Reads the settings from environment variables: HOST, PORT, DATABASE_FILE, WEB_ROOT, PRINT_FONTS, LOG_LEVEL,
- * CALIPER, HOST_NAMES.
+ * CALIPER, SUPPLIER, SUPPLIER_MOODS, HOST_NAMES.
  * @throws StartupError naming each setting that is wrong, what was read and why
  */
 export function readConfig(env: Readonly<Record<string, string | undefined>>): Config {
@@ -51,6 +62,8 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
     printFonts: env.PRINT_FONTS,
     logLevel: env.LOG_LEVEL,
     caliper: env.CALIPER,
+    supplier: env.SUPPLIER,
+    supplierMoods: env.SUPPLIER_MOODS,
     hostNames: env.HOST_NAMES,
   };
   const parsed = configSchema.safeParse(given);

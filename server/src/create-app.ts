@@ -11,9 +11,12 @@ import type { Printer } from "./print/printer";
 import { apiDocumentRoutes } from "./routes/api-document";
 import { healthRoutes } from "./routes/health";
 import { identificationRoutes } from "./routes/identifications";
+import { jobRoutes } from "./routes/jobs";
 import { machineRoutes } from "./routes/machines";
 import { metRoutes } from "./routes/met";
+import { orderRoutes } from "./routes/orders";
 import { positionRoutes } from "./routes/positions";
+import { quotationRoutes } from "./routes/quotations";
 import { remarkRoutes } from "./routes/remarks";
 import { repairRoutes } from "./routes/repairs";
 import { searchRoutes } from "./routes/search";
@@ -22,6 +25,7 @@ import { wordRoutes } from "./routes/words";
 import { caliperRoutes } from "./simulators/caliper/routes";
 import type { Caliper } from "./simulators/caliper/simulated-caliper";
 import type { Store } from "./store/database";
+import type { Supplier } from "./supply/supplier";
 
 export interface AppParts {
   readonly store: Store;
@@ -35,11 +39,13 @@ export interface AppParts {
   readonly now: () => Date;
   /** A caliper that sends, when there is one. */
   readonly caliper?: Caliper | undefined;
+  /** Who is asked what parts cost, when there is one. */
+  readonly supplier?: Supplier | undefined;
 }
 
 /** The whole server as an Express application, handed its store, log and clock. */
 export function createApp(parts: AppParts): Express {
-  const { store, webRoot, printer, pictures, hostNames, logger, now, caliper } = parts;
+  const { store, webRoot, printer, pictures, hostNames, logger, now, caliper, supplier } = parts;
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -62,6 +68,8 @@ export function createApp(parts: AppParts): Express {
   app.use("/api", identificationRoutes(store, now), searchRoutes(store));
   app.use("/api", remarkRoutes(store, pictures, now));
   app.use("/api", sheetRoutes(store, printer, now), repairRoutes(store, printer, now));
+  app.use("/api", jobRoutes(store, now), orderRoutes(store, printer, now));
+  app.use("/api", quotationRoutes(supplier));
   app.use("/api", wordRoutes(store, now), metRoutes(store), apiDocumentRoutes());
   if (caliper !== undefined) app.use("/api", caliperRoutes(caliper, now));
   app.use("/api", () => {

@@ -7,7 +7,10 @@ import { listen, stopListening } from "./listen";
 import { openPictures, type PictureFolder } from "./pictures/picture-folder";
 import { createPrinter } from "./print/printer";
 import { simulatedCaliper } from "./simulators/caliper/simulated-caliper";
+import { startSupplier } from "./simulators/supplier/simulated-supplier";
 import { checkpoint, closeStore, openStore, type Store } from "./store/database";
+import { httpSupplier } from "./supply/http-supplier";
+import type { Supplier } from "./supply/supplier";
 
 export interface RunningServer {
   readonly address: string;
@@ -21,6 +24,11 @@ const CALIPER_SEED = 1968;
 /** How often what the log holds is written into the file itself, ms. */
 const CHECKPOINT_MS = 60_000;
 
+/** Who is asked what parts cost: nobody, or the service at an address. */
+function supplierAt(address: string): Supplier | undefined {
+  return address === "none" ? undefined : httpSupplier({ address, now: () => new Date() });
+}
+
 /**
  * Opens the database, starts the server and waits until it listens.
  * @throws StartupError when the database or the port cannot be used
@@ -30,6 +38,8 @@ export async function startServer(config: Config): Promise<RunningServer> {
   const store = await openStore(config.databaseFile);
   const pictures = openPictures(config.databaseFile);
   const printer = createPrinter(config.printFonts);
+  const simulated =
+    config.supplier === "simulated" ? await startSupplier(config.supplierMoods) : undefined;
   const app = createApp({
     store,
     webRoot: config.webRoot,
@@ -38,10 +48,12 @@ export async function startServer(config: Config): Promise<RunningServer> {
     hostNames: [config.host, ...config.hostNames],
     logger,
     now: () => new Date(),
+    supplier: supplierAt(simulated?.address ?? config.supplier),
     caliper:
       config.caliper === "simulated" ? simulatedCaliper(seededRandom(CALIPER_SEED)) : undefined,
   });
   const server = await listen(app, config.host, config.port).catch(async (error: unknown) => {
+    await simulated?.stop();
     await store.destroy();
     throw error;
   });
@@ -56,6 +68,7 @@ export async function startServer(config: Config): Promise<RunningServer> {
     stop: async () => {
       clearInterval(checkpoints);
       await stopListening(server);
+      await simulated?.stop();
       await printer.close();
       await closeStore(store);
     },

@@ -55,6 +55,8 @@ export function startForTest(folder: string, port = 0): Promise<RunningServer> {
     printFonts: path.resolve("server/src/print/fonts"),
     logLevel: "silent",
     caliper: "simulated",
+    supplier: "simulated",
+    supplierMoods: ["well"],
     hostNames: [],
   });
 }

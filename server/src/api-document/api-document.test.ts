@@ -28,6 +28,13 @@ const SENT: Readonly<Record<string, unknown>> = {
   },
   saveRepair: { machineId: MACHINE, position: "Clamp bar", record: REPAIR_BEGUN, takenAt: NOW },
   printWorkPlan: { record: REPAIR_BEGUN, units: "mm" },
+  saveJob: { name: "Blade change", opened: "2026-03-02", positions: [RECORD] },
+  saveOrder: {
+    name: "For the blade change",
+    rule: { sparesPercent: 10, sparesAtLeast: 1, pack: 1 },
+    lines: [{ id: RECORD, callout: "M8 x 40 hex bolt, 8.8", needed: 4, positions: [RECORD] }],
+  },
+  askSupplier: { lines: [{ id: RECORD, callout: "M8 x 40 hex bolt, 8.8", quantity: 5 }] },
   saveRemark: {
     positionId: RECORD,
     text: "Thread sound, head rounded.",

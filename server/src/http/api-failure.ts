@@ -6,7 +6,7 @@ z.config(z.locales.en());
 
 /** What a writer is told who has not seen the newest version. */
 export function changedElsewhere(
-  what: "machine" | "position" | "part" | "repair" | "word" | "note",
+  what: "machine" | "position" | "part" | "repair" | "word" | "note" | "job" | "order",
 ): ApiFailure {
   return new ApiFailure(
     "conflict",

@@ -2,6 +2,7 @@ import { isCalloutProblem, parseCallout } from "@root-gauge/core/callout";
 import { fastenerSheet } from "@root-gauge/core/sheet";
 import { parentPort, workerData } from "node:worker_threads";
 import { fastenerSheetPdf } from "./fastener-sheet-pdf";
+import { orderPdf } from "./order-pdf";
 import { readFonts } from "./paper";
 import type { PrintAnswer, PrintRequest, SheetRequest } from "./print-request";
 import { workPlanPdf } from "./work-plan-pdf";
@@ -18,7 +19,14 @@ function sheetOf({ callout, circumstances, units, title, printedOn }: SheetReque
 }
 
 async function print(request: PrintRequest): Promise<Uint8Array> {
-  return request.kind === "work-plan" ? workPlanPdf({ ...request, fonts }) : sheetOf(request);
+  switch (request.kind) {
+    case "fastener-sheet":
+      return sheetOf(request);
+    case "work-plan":
+      return workPlanPdf({ ...request, fonts });
+    case "order":
+      return orderPdf(request, fonts);
+  }
 }
 
 parentPort?.on("message", ({ id, request }: { id: number; request: PrintRequest }) => {

@@ -1,4 +1,6 @@
+import type { KeptLine } from "@root-gauge/contract";
 import type { Circumstances, Units } from "@root-gauge/core";
+import type { OrderRule } from "@root-gauge/core/order";
 import type { RepairRecord } from "@root-gauge/core/repair";
 
 interface Printed {
@@ -23,7 +25,19 @@ export interface PlanRequest extends Printed {
   readonly record: RepairRecord;
 }
 
-export type PrintRequest = SheetRequest | PlanRequest;
+/** An order to be printed. */
+export interface OrderRequest {
+  readonly kind: "order";
+  readonly title: string;
+  readonly lines: readonly KeptLine[];
+  readonly rule: OrderRule;
+  readonly notes: string;
+  /** Where each position is, by its id. */
+  readonly where: ReadonlyMap<string, string>;
+  readonly printedOn: Date;
+}
+
+export type PrintRequest = SheetRequest | PlanRequest | OrderRequest;
 
 /** What comes back: the bytes of the PDF, or what failed. */
 export type PrintAnswer =

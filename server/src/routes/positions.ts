@@ -41,8 +41,8 @@ export function positionRoutes(store: Store, now: () => Date): Router {
   const router = Router();
 
   router.get("/to-order", async (request, response) => {
-    const { machine, after } = checked(toOrderQuerySchema, request.query, "invalid-query");
-    const { items, next } = await positionsToOrder(store, machine, after);
+    const { after, ...of } = checked(toOrderQuerySchema, request.query, "invalid-query");
+    const { items, next } = await positionsToOrder(store, of, after);
     response.json({ positions: items, next });
   });
 

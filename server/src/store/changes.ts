@@ -44,11 +44,15 @@ export async function noteChanges(
   if (lines.length > 0) await transaction.insertInto("changes").values(lines).execute();
 }
 
-/** The fields of a record that were changed since a version of it. */
+/**
+ * The fields of a record that others changed since a version of it.
+ * @param device who asks: what it changed itself it knows
+ */
 export async function changedSince(
   transaction: Transaction<Tables>,
   id: string,
   version: number,
+  device: string | undefined,
 ): Promise<ReadonlySet<ChangedField>> {
   const rows = await transaction
     .selectFrom("changes")
@@ -56,6 +60,7 @@ export async function changedSince(
     .distinct()
     .where("record_id", "=", id)
     .where("version", ">", version)
+    .$if(device !== undefined, (query) => query.where("device", "<>", device ?? ""))
     .execute();
   return new Set(rows.map(({ field }) => field));
 }

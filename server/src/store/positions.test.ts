@@ -256,7 +256,9 @@ describe("what is to be ordered", () => {
     await save(4, "Gone", { removed: true, ...wanted });
     await save(5, "Fitted", { state: "fitted", spec: GOES_IN });
     const names = async (machine?: string) =>
-      (await positionsToOrder(store, machine)).items.map((one) => `${one.machine}: ${one.path}`);
+      (await positionsToOrder(store, { machine })).items.map(
+        (one) => `${one.machine}: ${one.path}`,
+      );
     expect((await names()).sort()).toEqual([
       "Folding machine: Plate",
       "Kestrel cylinder proofer: Bar / left",

@@ -1,6 +1,5 @@
 import {
   replacementSchema,
-  type ChangedField,
   type Position,
   type PositionInput,
   type PositionRow,
@@ -9,16 +8,17 @@ import {
 } from "@root-gauge/contract";
 import { mayStandWithin, pathTo, type Placed } from "@root-gauge/core/record";
 import { sql, type Selectable, type SqlBool, type Transaction } from "kysely";
-import { changedSince, noteChanges, type Shown } from "./changes";
+import { noteChanges, type Shown } from "./changes";
 import type { Store } from "./database";
 import { kept, setAside } from "./kept-json";
 import { HOLDS } from "./holds";
 import { IN_LISTS, listWithin, pathsById, placesOf } from "./machine-places";
+import { clashes, wantedOf, type HistoryNames } from "./merge-fields";
 import { PAGE_LENGTH, type Page } from "./page";
 import type { PositionsTable, Tables } from "./schema";
 import { indexWithin } from "./search-index";
 import { touchMachine } from "./under-machine";
-import { maySave, wroteBy } from "./versions";
+import { wroteBy } from "./versions";
 
 type Row = Selectable<PositionsTable>;
 
@@ -85,38 +85,65 @@ export async function findPosition(
   return positionOf(row, pathTo(id, await placesOf(store, row.machine_id)));
 }
 
-/** A page of the positions whose parts are to be ordered, by their machines; of one machine where one is named. */
-export async function positionsToOrder(
-  store: Store,
-  machineId?: string,
-  after?: string,
-): Promise<Page<ToOrder>> {
-  const [machine = "", id = ""] = after?.split("|") ?? [];
-  const rows = await store
+type WithMachine = Row & { readonly machine: string };
+
+/** Positions with their machines' names, those of removed machines left out. */
+const withMachines = (store: Store) =>
+  store
     .selectFrom("positions")
     .innerJoin("machines", "machines.id", "positions.machine_id")
     .selectAll("positions")
     .select("machines.name as machine")
-    .where("positions.state", "=", "to-order")
     .where("positions.removed", "=", 0)
-    .where("machines.removed", "=", 0)
-    .$if(machineId !== undefined, (query) =>
-      query.where("positions.machine_id", "=", machineId ?? ""),
-    )
-    .where(sql<SqlBool>`(positions.machine_id, positions.id) > (${machine}, ${id})`)
+    .where("machines.removed", "=", 0);
+
+async function withPaths(store: Store, rows: readonly WithMachine[]): Promise<readonly ToOrder[]> {
+  const paths = await pathsById(
+    store,
+    rows.map(({ id }) => id),
+  );
+  return rows.map(({ machine, ...row }) => ({
+    ...positionOf(row, paths.get(row.id) ?? row.name),
+    machine,
+  }));
+}
+
+/** Those of so many positions that are in the lists, with their machines' names. */
+export async function positionsById(
+  store: Store,
+  ids: readonly string[],
+): Promise<readonly ToOrder[]> {
+  if (ids.length === 0) return [];
+  return withPaths(store, await withMachines(store).where("positions.id", "in", ids).execute());
+}
+
+/** Of which positions an order is made: of all machines, of one, or of a job. */
+export interface WantedOf {
+  readonly machine?: string | undefined;
+  readonly job?: string | undefined;
+}
+
+/** A page of the positions whose parts are to be ordered, by their machines. */
+export async function positionsToOrder(
+  store: Store,
+  { machine, job }: WantedOf = {},
+  after?: string,
+): Promise<Page<ToOrder>> {
+  const [afterMachine = "", id = ""] = after?.split("|") ?? [];
+  let wanted = withMachines(store).where("positions.state", "=", "to-order");
+  if (machine !== undefined) wanted = wanted.where("positions.machine_id", "=", machine);
+  if (job !== undefined) {
+    wanted = wanted.where("positions.id", "in", (eb) =>
+      eb.selectFrom("job_positions").select("position_id").where("job_id", "=", job),
+    );
+  }
+  const rows = await wanted
+    .where(sql<SqlBool>`(positions.machine_id, positions.id) > (${afterMachine}, ${id})`)
     .orderBy("positions.machine_id")
     .orderBy("positions.id")
     .limit(PAGE_LENGTH + 1)
     .execute();
-  const shown = rows.slice(0, PAGE_LENGTH);
-  const paths = await pathsById(
-    store,
-    shown.map(({ id: of }) => of),
-  );
-  const items = shown.map(({ machine: name, ...row }) => ({
-    ...positionOf(row, paths.get(row.id) ?? row.name),
-    machine: name,
-  }));
+  const items = await withPaths(store, rows.slice(0, PAGE_LENGTH));
   const last = items.at(-1);
   const more = rows.length > PAGE_LENGTH && last !== undefined;
   return { items, next: more ? `${last.machineId}|${last.id}` : null };
@@ -152,7 +179,7 @@ function contentOf(input: PositionInput) {
 }
 
 /** The fields of an input, each with the name that the history gives it. */
-const FIELDS = {
+const FIELDS: HistoryNames<PositionInput> = {
   machineId: "machine",
   parentId: "parent",
   name: "name",
@@ -162,36 +189,12 @@ const FIELDS = {
   spec: "spec",
   notes: "notes",
   removed: "removed",
-} as const satisfies Readonly<Record<keyof PositionInput, ChangedField>>;
-
-/** The fields that a writer says it changed. */
-const touchedFields = (touched: string) =>
-  (Object.keys(FIELDS) as (keyof PositionInput)[]).filter((field) =>
-    touched.split(",").includes(field),
-  );
+};
 
 const inputOf = ({ path: _path, ...stored }: Position): PositionInput => {
   const { machineId, parentId, name, rank, alike, state, spec, notes, removed } = stored;
   return { machineId, parentId, name, rank, alike, state, spec, notes, removed };
 };
-
-/** What a writer wants: where it says which fields it changed the others stay as they are stored. */
-function wantedOf(existing: Position | undefined, sent: PositionInput, { touched }: Write) {
-  if (existing === undefined || touched === undefined) return sent;
-  const changed = touchedFields(touched).map((field) => [field, sent[field]]);
-  return { ...inputOf(existing), ...(Object.fromEntries(changed) as Partial<PositionInput>) };
-}
-
-/** Whether a writer who has not seen the newest version changed what others have changed since, or does not say what it did. */
-async function clashes(
-  transaction: Transaction<Tables>,
-  id: string,
-  { touched, saw }: Write,
-): Promise<boolean> {
-  if (touched === undefined || saw === 0) return true;
-  const since = await changedSince(transaction, id, saw);
-  return touchedFields(touched).some((field) => since.has(FIELDS[field]));
-}
 
 function isSame(row: Row, content: ReturnType<typeof contentOf>): boolean {
   return (Object.keys(content) as (keyof typeof content)[]).every(
@@ -246,14 +249,12 @@ export async function savePosition(
       .where("id", "=", id)
       .executeTakeFirst();
     const before = existing === undefined ? undefined : positionOf(existing, "");
-    const input = wantedOf(before, sent, write);
+    const input = wantedOf(FIELDS, before && inputOf(before), sent, write);
     const places = new Map<string, Placed>(await placesOf(transaction, input.machineId));
     if (existing !== undefined && isSame(existing, contentOf(input))) {
       return { kind: "saved", record: positionOf(existing, pathTo(id, places)) };
     }
-    if (!maySave(existing, write) && (await clashes(transaction, id, write))) {
-      return { kind: "conflict" };
-    }
+    if (await clashes(transaction, existing, FIELDS, write)) return { kind: "conflict" };
     const { parentId } = input;
     const strange = parentId !== null && !places.has(parentId);
     if (strange || !mayStandWithin(id, parentId, places)) return { kind: "in-itself" };

@@ -96,6 +96,38 @@ export interface RemarksTable extends Stored {
   bytes: number | null;
 }
 
+/** Pieces of work over positions. */
+export interface JobsTable extends Stored {
+  id: string;
+  name: string;
+  /** Days, as 2026-03-02. */
+  opened: string;
+  due: string | null;
+  done: string | null;
+  notes: string;
+}
+
+export interface JobPositionsTable {
+  job_id: string;
+  position_id: string;
+  /** Its place among the positions of the job. */
+  place: number;
+}
+
+/** Orders that are kept. */
+export interface OrdersTable extends Stored {
+  id: string;
+  name: string;
+  /** JSON of how many more are ordered. */
+  rule: string;
+  /** JSON of the lines. */
+  lines: string;
+  notes: string;
+  /** JSON of what a supplier answered last. */
+  quotation: string | null;
+  set_aside: Generated<string>;
+}
+
 /** Words that the workshop has taught the readers of call-outs. */
 export interface OwnWordsTable extends Stored {
   id: string;
@@ -111,6 +143,9 @@ export interface Tables {
   positions: PositionsTable;
   changes: ChangesTable;
   remarks: RemarksTable;
+  jobs: JobsTable;
+  job_positions: JobPositionsTable;
+  orders: OrdersTable;
   own_words: OwnWordsTable;
 }
 

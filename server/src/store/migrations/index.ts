@@ -1,4 +1,5 @@
 import type { Kysely, Migration, MigrationProvider } from "kysely";
+import { jobsAndOrders } from "./jobs-and-orders";
 import { machinesAndPositions } from "./machines-and-positions";
 import { remarks } from "./remarks";
 import { search } from "./search";
@@ -126,6 +127,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   "0007-machines-and-positions": machinesAndPositions,
   "0008-search": search,
   "0009-remarks": remarks,
+  "0010-jobs-and-orders": jobsAndOrders,
 };
 
 export const migrationProvider: MigrationProvider = {

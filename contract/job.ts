@@ -1,0 +1,59 @@
+import { z } from "zod/mini";
+import { stateCountsSchema } from "./machine";
+import { positionIdSchema, positionRowSchema } from "./position";
+import { removalSchema, removedSchema, storedFields, textSchema } from "./stored";
+
+/** More places than one piece of work has. */
+export const MOST_PLACES = 1000;
+
+const day = z.iso.date();
+
+/** What a client sends to open a job, a piece of work over positions of one machine or several, or to change it. */
+export const jobInputSchema = z.strictObject({
+  name: z.string().check(z.trim(), z.minLength(1, "a job needs a name"), z.maxLength(120)),
+  opened: day,
+  /** The day it is to be done by. */
+  due: z._default(z.nullable(day), null),
+  /** The day it was done; null while it is open. */
+  done: z._default(z.nullable(day), null),
+  notes: z._default(textSchema(4000), ""),
+  /** What is worked at. */
+  positions: z._default(z.array(positionIdSchema).check(z.maxLength(MOST_PLACES)), []),
+  removed: removalSchema,
+});
+
+export const jobSchema = z.object({
+  id: z.uuid(),
+  name: z.string(),
+  opened: day,
+  due: z.nullable(day),
+  done: z.nullable(day),
+  notes: z.string(),
+  /** The positions that are in the lists, each once. */
+  positions: z.array(positionIdSchema),
+  /** The machines that they are of, by name. */
+  machines: z.array(z.string()),
+  states: stateCountsSchema,
+  ...storedFields,
+  removed: removedSchema,
+});
+
+/** A position of a job, with where it is. */
+export const jobPlaceSchema = z.extend(positionRowSchema, {
+  machine: z.string(),
+  path: z.string(),
+});
+
+/** A job with what is worked at. */
+export const wholeJobSchema = z.extend(jobSchema, { places: z.array(jobPlaceSchema) });
+
+export const jobListSchema = z.object({
+  jobs: z.array(jobSchema),
+  /** Where the list goes on; null at its end. */
+  next: z.nullable(z.string()),
+});
+
+export type JobInput = z.infer<typeof jobInputSchema>;
+export type Job = z.infer<typeof jobSchema>;
+export type JobPlace = z.infer<typeof jobPlaceSchema>;
+export type WholeJob = z.infer<typeof wholeJobSchema>;

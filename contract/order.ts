@@ -1,0 +1,76 @@
+import { z } from "zod/mini";
+import { MOST_PLACES } from "./job";
+import { positionIdSchema, toOrderSchema } from "./position";
+import { quotationSchema } from "./quotation";
+import { removalSchema, removedSchema, storedFields, textSchema } from "./stored";
+
+/** More lines than a counter takes at once. */
+export const MOST_LINES = 200;
+/** As many as are ordered of anything. */
+const MOST_PARTS = 99_999;
+
+const count = z.int().check(z.minimum(0), z.maximum(MOST_PARTS));
+
+const calloutText = z
+  .string()
+  .check(z.trim(), z.minLength(1, "a line needs a call-out"), z.maxLength(600));
+
+/** A line of an order: one part, for the positions that are to have it or for none. */
+export const orderLineSchema = z.strictObject({
+  id: z.uuid(),
+  callout: calloutText,
+  /** What would do instead, where the first is not to be had. */
+  alternates: z._default(z.array(calloutText).check(z.maxLength(5)), []),
+  needed: count,
+  /** How many lie on the shelf: they are not ordered. */
+  onShelf: z._default(count, 0),
+  /** How many are ordered, as it was typed; null where the rule says. */
+  ordered: z._default(z.nullable(count), null),
+  positions: z._default(z.array(positionIdSchema).check(z.maxLength(MOST_PLACES)), []),
+  arrived: z._default(z.boolean(), false),
+});
+
+/** How many more than are needed are ordered, and by how many they come. */
+export const orderRuleSchema = z.strictObject({
+  sparesPercent: z.int().check(z.minimum(0), z.maximum(100)),
+  sparesAtLeast: z.int().check(z.minimum(0), z.maximum(999)),
+  pack: z.int().check(z.minimum(1), z.maximum(9999)),
+});
+
+/** What a client sends to keep an order, or to change it. */
+export const orderInputSchema = z.strictObject({
+  name: z.string().check(z.trim(), z.minLength(1, "an order needs a name"), z.maxLength(120)),
+  rule: orderRuleSchema,
+  lines: z.array(orderLineSchema).check(z.maxLength(MOST_LINES)),
+  notes: z._default(textSchema(4000), ""),
+  /** What a supplier answered last; null while none was asked. */
+  quotation: z._default(z.nullable(quotationSchema), null),
+  removed: removalSchema,
+});
+
+export const orderSchema = z.object({
+  id: z.uuid(),
+  name: z.string(),
+  rule: orderRuleSchema,
+  lines: z.array(orderLineSchema),
+  notes: z.string(),
+  quotation: z.nullable(quotationSchema),
+  ...storedFields,
+  /** What is stored of it and cannot be read any more, as it is stored. */
+  unreadable: z.array(z.string()),
+  removed: removedSchema,
+});
+
+/** An order with the positions that its lines are for. */
+export const wholeOrderSchema = z.extend(orderSchema, { places: z.array(toOrderSchema) });
+
+export const orderListSchema = z.object({
+  orders: z.array(orderSchema),
+  /** Where the list goes on; null at its end. */
+  next: z.nullable(z.string()),
+});
+
+export type OrderInput = z.infer<typeof orderInputSchema>;
+export type KeptLine = z.infer<typeof orderLineSchema>;
+export type Order = z.infer<typeof orderSchema>;
+export type WholeOrder = z.infer<typeof wholeOrderSchema>;

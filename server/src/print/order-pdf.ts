@@ -1,0 +1,81 @@
+import { amountsOf } from "@root-gauge/core/order";
+import { ORDER_SENTENCES } from "@root-gauge/core/record-words";
+import type { Paper } from "./draw-marks";
+import {
+  MARGIN,
+  bytesOf,
+  keepTogether,
+  openPaper,
+  widthOf,
+  writeFeet,
+  type PrintFonts,
+} from "./paper";
+import type { OrderRequest } from "./print-request";
+
+/** Where the columns stand, points from the margin: a box to tick, how many, and the part. */
+const COUNT = 22;
+const PART = 74;
+const BOX = 10;
+const SIZE = 11;
+
+function line(paper: Paper, { lines, rule, where }: OrderRequest, at: number): void {
+  const one = lines[at];
+  if (one === undefined) return;
+  const { ordered } = amountsOf(one.needed, rule, one.onShelf, one.ordered);
+  const width = widthOf(paper) - PART;
+  const places = one.positions.flatMap((id) => where.get(id) ?? []).join("; ");
+  const instead = one.alternates.map((callout) => `or ${callout}`).join("; ");
+  const small = [instead, places].filter((text) => text !== "");
+  const height =
+    paper.font("figure").fontSize(SIZE).heightOfString(one.callout, { width }) +
+    small.reduce(
+      (sum, text) => sum + paper.font("text").fontSize(8).heightOfString(text, { width }),
+      10,
+    );
+  keepTogether(paper, height);
+  const top = paper.y;
+  paper
+    .lineWidth(0.8)
+    .rect(MARGIN, top + 2, BOX, BOX)
+    .stroke();
+  if (one.arrived) {
+    paper
+      .moveTo(MARGIN + 2, top + 7)
+      .lineTo(MARGIN + 4, top + 10)
+      .lineTo(MARGIN + 9, top + 3)
+      .stroke();
+  }
+  paper
+    .font("figure")
+    .fontSize(SIZE)
+    .text(String(ordered), MARGIN + COUNT, top, { width: PART - COUNT - 8, align: "right" });
+  paper.text(one.callout, MARGIN + PART, top, { width });
+  for (const text of small) {
+    paper
+      .font("text")
+      .fontSize(8)
+      .text(text, MARGIN + PART, paper.y, { width });
+  }
+  paper.y += 4;
+  paper
+    .lineWidth(0.3)
+    .moveTo(MARGIN, paper.y)
+    .lineTo(MARGIN + widthOf(paper), paper.y)
+    .stroke();
+  paper.y += 4;
+}
+
+/** An order on paper, A4: a line a part with a box to tick, how many, what would do instead, and where it goes. */
+export async function orderPdf(request: OrderRequest, fonts: PrintFonts): Promise<Buffer> {
+  const { title, lines, notes, printedOn } = request;
+  const paper = openPaper(title, fonts);
+  paper.font("text").fontSize(9).text(ORDER_SENTENCES.paperHead);
+  paper.font("figure").fontSize(18).text(title);
+  if (notes !== "") paper.font("text").fontSize(10).text(notes);
+  paper.y += 10;
+  lines.forEach((_, at) => line(paper, request, at));
+  writeFeet(paper, [title, printedOn.toISOString().slice(0, 10)]);
+  const bytes = bytesOf(paper);
+  paper.end();
+  return bytes;
+}
