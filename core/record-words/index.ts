@@ -12,7 +12,6 @@ export {
 } from "./record-sentences";
 export {
   POSITION_SENTENCES,
-  ORDER_SENTENCES,
   STATE_WORDS,
   WALK_SENTENCES,
   alikeWords,
@@ -20,8 +19,17 @@ export {
   historyWords,
   leftWords,
   madeWords,
-  orderedWords,
   stateCountsWords,
 } from "./position-words";
 export { PICTURE_SENTENCES, REMARK_SENTENCES, pictureWords, tooLargeWords } from "./remark-words";
 export type { ChangeRecord } from "./position-words";
+export {
+  ORDER_SENTENCES,
+  arrivedWords,
+  onKeptWords,
+  orderedWords,
+  quotationWords,
+  quotedWords,
+} from "./order-words";
+export type { QuotedRecord } from "./order-words";
+export { JOB_SENTENCES, dayWords, jobTimeWords, placesWords } from "./job-words";

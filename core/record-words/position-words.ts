@@ -114,30 +114,3 @@ export function leftWords(left: number): string {
   if (left === 0) return "None left besides this";
   return left === 1 ? "One more to identify" : `${left} more to identify`;
 }
-
-export const ORDER_SENTENCES = {
-  nothing: "Nothing is to be ordered. A position is put on the list by its state, To order.",
-  paperHead: "Root Gauge order",
-  noSpec: "Nobody has said what goes in there, so it is on no line:",
-  sparesHint: "Spares for every hundred, and at the least of each line",
-  arrived: "Arrived: put every position of this line on hand",
-} as const;
-
-/** How many of a line are ordered, and why: "14: 12 needed, 2 spare"; in packs where they come so. */
-export function orderedWords(
-  {
-    needed,
-    spares,
-    ordered,
-    packs,
-  }: {
-    readonly needed: number;
-    readonly spares: number;
-    readonly ordered: number;
-    readonly packs: number;
-  },
-  pack: number,
-): string {
-  const why = `${needed} needed${spares === 0 ? "" : `, ${spares} spare`}`;
-  return pack > 1 ? `${packs} × ${pack} = ${ordered}: ${why}` : `${ordered}: ${why}`;
-}

@@ -3,6 +3,8 @@ import {
   caliperFigureSchema,
   healthSchema,
   identificationSchema,
+  jobListSchema,
+  jobSchema,
   machineListSchema,
   machineSchema,
   positionListSchema,
@@ -12,19 +14,27 @@ import {
   metSchema,
   ownWordListSchema,
   ownWordSchema,
+  orderListSchema,
+  orderSchema,
+  quotationSchema,
   remarkListSchema,
   remarkSchema,
   repairListSchema,
   repairSchema,
   searchHitsSchema,
   toOrderListSchema,
+  wholeJobSchema,
+  wholeOrderSchema,
   type ApiErrorCode,
   type CaliperCommand,
   type IdentificationInput,
+  type JobInput,
   type MachineInput,
+  type OrderInput,
   type OwnWordInput,
   type PlanPaperInput,
   type PositionInput,
+  type QuotationRequest,
   type RemarkInput,
   type RepairInput,
 } from "@root-gauge/contract";
@@ -59,6 +69,9 @@ const TIMEOUT_MS = 10_000;
 
 /** A picture on a workshop's wireless takes longer. */
 const PICTURE_TIMEOUT_MS = 60_000;
+
+/** Three tries of the server, with their pauses. */
+const SUPPLIER_TIMEOUT_MS = 20_000;
 
 async function answerOf(path: string, init: RequestInit): Promise<Response> {
   try {
@@ -135,6 +148,12 @@ export type FoundAt =
     }
   | { readonly positionId: string };
 
+/** Of which positions an order list is made: of all machines, of one, or of a job. */
+export interface WantedOf {
+  readonly machine?: string | undefined;
+  readonly job?: string | undefined;
+}
+
 const addressOf = (at: FoundAt) =>
   "machineId" in at ? `/api/machines/${at.machineId}` : `/api/positions/${at.positionId}`;
 
@@ -151,11 +170,26 @@ export const api = {
     call(`/api/machines/${id}${written(saw)}`, machineSchema, put(input)),
   positions: (machineId: string, after?: string) =>
     call(`/api/machines/${machineId}/positions${pageAfter(after)}`, positionListSchema),
-  toOrder: (machineId: string | undefined, after?: string) =>
+  toOrder: ({ machine, job }: WantedOf, after?: string) =>
     call(
-      `/api/to-order${pageAfter(after, machineId === undefined ? {} : { machine: machineId })}`,
+      `/api/to-order${pageAfter(after, { ...(machine && { machine }), ...(job && { job }) })}`,
       toOrderListSchema,
     ),
+  jobs: (after?: string) => call(`/api/jobs${pageAfter(after)}`, jobListSchema),
+  job: (id: string) => call(`/api/jobs/${id}`, wholeJobSchema),
+  saveJob: (id: string, input: JobInput, saw: number, touched?: readonly string[]) =>
+    call(`/api/jobs/${id}${written(saw, touched)}`, jobSchema, put(input)),
+  orders: (after?: string) => call(`/api/orders${pageAfter(after)}`, orderListSchema),
+  order: (id: string) => call(`/api/orders/${id}`, wholeOrderSchema),
+  saveOrder: (id: string, input: OrderInput, saw: number, touched?: readonly string[]) =>
+    call(`/api/orders/${id}${written(saw, touched)}`, orderSchema, put(input)),
+  /** The server asks the supplier, more than once where it must: longer is waited than for anything else. */
+  askSupplier: (asked: QuotationRequest, given: AbortSignal) =>
+    call("/api/quotations", quotationSchema, {
+      ...put(asked),
+      method: "POST",
+      signal: AbortSignal.any([given, AbortSignal.timeout(SUPPLIER_TIMEOUT_MS)]),
+    }),
   position: (id: string) => call(`/api/positions/${id}`, positionSchema),
   savePosition: (id: string, input: PositionInput, saw: number, touched?: readonly string[]) =>
     call(`/api/positions/${id}${written(saw, touched)}`, positionSchema, put(input)),

@@ -1,6 +1,8 @@
 import type {
   IdentificationRecord,
+  Job,
   Machine,
+  Order,
   Position,
   Remark,
   Repair,
@@ -14,7 +16,8 @@ import type { Parcel } from "./parcel";
 import { keysOf, QUERY_KEYS } from "./query-keys";
 import { recordToBe } from "./record-to-be";
 
-type Answer = Machine | Position | IdentificationRecord | Remark | Repair | StoredWord;
+type Answer =
+  Machine | Position | IdentificationRecord | Remark | Repair | StoredWord | Job | Order;
 
 /** What was kept under a key before it was changed ahead of the server. */
 type Before = readonly (readonly [key: readonly string[], data: unknown])[];
@@ -43,6 +46,10 @@ function post(parcel: Parcel): Promise<Answer> {
       return api.saveRepair(id, body, saw);
     case "word":
       return api.saveWord(id, body, saw);
+    case "job":
+      return api.saveJob(id, body, saw, touched);
+    case "order":
+      return api.saveOrder(id, body, saw, touched);
   }
 }
 
@@ -115,7 +122,8 @@ export async function deliverParcel(client: QueryClient, parcel: Parcel): Promis
     },
     onSuccess: (answer) => {
       if ("readings" in answer) showPart(client, answer);
-      if ("states" in answer) client.setQueryData(QUERY_KEYS.machine(answer.id), answer);
+      if ("states" in answer && "year" in answer)
+        client.setQueryData(QUERY_KEYS.machine(answer.id), answer);
       if ("path" in answer) client.setQueryData(QUERY_KEYS.position(answer.id), answer);
       if ("picture" in answer) void dropPicture(answer.id);
       if ("record" in answer) client.setQueryData(QUERY_KEYS.repair(answer.id), answer);

@@ -1,6 +1,8 @@
 import {
   identificationInputSchema,
+  jobInputSchema,
   machineInputSchema,
+  orderInputSchema,
   ownWordInputSchema,
   pictureSchema,
   positionInputSchema,
@@ -51,6 +53,8 @@ export const parcelSchema = z.pipe(
     z.object({ ...common, kind: z.literal("repair"), body: repairInputSchema }),
     z.object({ ...common, kind: z.literal("word"), body: ownWordInputSchema }),
     z.object({ ...common, ...remarkToSend }),
+    z.object({ ...common, kind: z.literal("job"), body: jobInputSchema }),
+    z.object({ ...common, kind: z.literal("order"), body: orderInputSchema }),
   ]),
   // Parcels of an older make have no place: the time they were queued at keeps their order.
   z.transform((parcel) => ({ ...parcel, place: parcel.place ?? parcel.queuedAt })),
@@ -67,15 +71,29 @@ export const newParcelSchema = z.discriminatedUnion("kind", [
   z.object({ ...given, kind: z.literal("repair"), body: repairInputSchema }),
   z.object({ ...given, kind: z.literal("word"), body: ownWordInputSchema }),
   z.object({ ...given, ...remarkToSend }),
+  z.object({ ...given, kind: z.literal("job"), body: jobInputSchema }),
+  z.object({ ...given, kind: z.literal("order"), body: orderInputSchema }),
 ]);
 
 export type NewParcel = z.infer<typeof newParcelSchema>;
 
-/** The ids of the machine and the position that a parcel belongs to, where it belongs to any. */
+/** The ids of the machine and the positions that a parcel belongs to, where it belongs to any. */
 export function awaitedBy(parcel: Parcel): readonly string[] {
-  if (parcel.kind === "machine" || parcel.kind === "word") return [];
-  if (parcel.kind === "remark") return [parcel.body.positionId];
-  const { machineId } = parcel.body;
-  const within = parcel.kind === "position" ? parcel.body.parentId : parcel.body.positionId;
-  return within ? [machineId, within] : [machineId];
+  switch (parcel.kind) {
+    case "machine":
+    case "word":
+    case "order":
+      return [];
+    case "remark":
+      return [parcel.body.positionId];
+    case "job":
+      return parcel.body.positions;
+    case "position":
+    case "identification":
+    case "repair": {
+      const { machineId } = parcel.body;
+      const within = parcel.kind === "position" ? parcel.body.parentId : parcel.body.positionId;
+      return within ? [machineId, within] : [machineId];
+    }
+  }
 }

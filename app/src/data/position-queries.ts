@@ -2,7 +2,7 @@ import type { PositionRow } from "@root-gauge/contract";
 import { pathTo } from "@root-gauge/core/record";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo } from "react";
-import { api } from "./api";
+import { api, type WantedOf } from "./api";
 import { PAGED, moreOf, type HasMore } from "./paged";
 import { QUERY_KEYS } from "./query-keys";
 import { inLists, useWaiting, type Kept, type WaitingPosition } from "./waiting";
@@ -91,12 +91,12 @@ export function usePosition(id: string) {
   return { query, position };
 }
 
-/** The positions whose parts are to be ordered, of all machines or of one; what waits to be changed is as it will be. */
-export function useToOrder(machineId: string | undefined) {
+/** The positions whose parts are to be ordered; what waits to be changed is as it will be. */
+export function useToOrder(of: WantedOf) {
   const { positions: waiting } = useWaiting();
   const query = useInfiniteQuery({
-    queryKey: QUERY_KEYS.toOrder(machineId),
-    queryFn: ({ pageParam }) => api.toOrder(machineId, pageParam ?? undefined),
+    queryKey: QUERY_KEYS.toOrder(of),
+    queryFn: ({ pageParam }) => api.toOrder(of, pageParam ?? undefined),
     ...PAGED,
   });
   useEveryPage(query);

@@ -1,4 +1,4 @@
-import type { FoundAt } from "./api";
+import type { FoundAt, WantedOf } from "./api";
 import type { Parcel } from "./parcel";
 
 const placeOf = (at: FoundAt) =>
@@ -11,9 +11,13 @@ export const QUERY_KEYS = {
   machine: (id: string) => ["machine", id] as const,
   machineName: (id: string) => ["machine-name", id] as const,
   positions: (machineId: string) => ["positions", machineId] as const,
-  toOrder: (machineId: string | undefined) => ["to-order", machineId ?? "all"] as const,
+  toOrder: ({ machine, job }: WantedOf) => ["to-order", machine ?? job ?? "all"] as const,
   position: (id: string) => ["position", id] as const,
   findings: (at: FoundAt) => ["findings", ...placeOf(at)] as const,
+  jobs: ["jobs"] as const,
+  job: (id: string) => ["job", id] as const,
+  orders: ["orders"] as const,
+  order: (id: string) => ["order", id] as const,
   remarks: (positionId: string) => ["remarks", positionId] as const,
   changes: (positionId: string) => ["changes", positionId] as const,
   identification: (id: string) => ["identification", id] as const,
@@ -29,6 +33,8 @@ export function keysOf(
   parcel: Pick<Parcel, "kind" | "id" | "body">,
 ): readonly (readonly string[])[] {
   if (parcel.kind === "word") return [QUERY_KEYS.words];
+  if (parcel.kind === "job") return [QUERY_KEYS.jobs, QUERY_KEYS.job(parcel.id), ["to-order"]];
+  if (parcel.kind === "order") return [QUERY_KEYS.orders, QUERY_KEYS.order(parcel.id)];
   if (parcel.kind === "remark") {
     const { positionId } = parcel.body as { positionId: string };
     return [QUERY_KEYS.remarks(positionId), QUERY_KEYS.changes(positionId), QUERY_KEYS.machines];
@@ -45,7 +51,8 @@ export function keysOf(
     QUERY_KEYS.positions(machineId),
   ];
   // It may have stood elsewhere before, and a place may be made for it: what is shown of all places is asked for again.
-  const ofPlaces = [...ofMachine, ["position"], ["changes"], ["to-order"]];
+  const ofJobs = [["jobs"], ["job"], ["orders"], ["order"]];
+  const ofPlaces = [...ofMachine, ...ofJobs, ["position"], ["changes"], ["to-order"]];
   switch (parcel.kind) {
     case "position":
       return [...ofPlaces, ["findings"], ["repairs"]];

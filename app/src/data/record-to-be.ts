@@ -1,4 +1,4 @@
-import type { IdentificationRecord, Position, Remark, Repair } from "@root-gauge/contract";
+import type { IdentificationRecord, Order, Position, Remark, Repair } from "@root-gauge/contract";
 import { identify, summaryOf } from "@root-gauge/core";
 import { repairSummary } from "@root-gauge/core/repair-words";
 import type { Parcel } from "./parcel";
@@ -50,6 +50,11 @@ export function remarkToBe({
 }: Extract<Parcel, { kind: "remark" }>): Remark {
   const { unreadable: _unreadable, ...stored } = storedAt(queuedAt, saw);
   return { ...body, id, picture, who: signature(), removed: body.removed === true, ...stored };
+}
+
+/** What a waiting order will become. */
+export function orderToBe({ id, body, queuedAt, saw }: Extract<Parcel, { kind: "order" }>): Order {
+  return { ...body, id, removed: body.removed === true, ...storedAt(queuedAt, saw) };
 }
 
 function storedAt(queuedAt: number, saw: number) {

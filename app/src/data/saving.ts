@@ -1,6 +1,8 @@
 import type {
   IdentificationInput,
+  JobInput,
   MachineInput,
+  OrderInput,
   OwnWordInput,
   Picture,
   PositionInput,
@@ -56,6 +58,36 @@ export function saveRepair(id: string, body: RepairInput, saw = 0): void {
 /** @param saw the version of the word that was seen here; 0 for a new one */
 export function saveWord(id: string, body: OwnWordInput, saw = 0): void {
   outbox.add({ kind: "word", id, body, queuedAt: Date.now(), saw });
+  void outbox.deliver();
+}
+
+/**
+ * @param saw the version of the job that was seen here; 0 for a new one
+ * @param touched the fields that were changed of it
+ */
+export function saveJob(
+  id: string,
+  body: JobInput,
+  saw = 0,
+  touched?: readonly (keyof JobInput)[],
+): void {
+  const fields = touched === undefined ? {} : { touched: [...touched] };
+  outbox.add({ kind: "job", id, body, queuedAt: Date.now(), saw, ...fields });
+  void outbox.deliver();
+}
+
+/**
+ * @param saw the version of the order that was seen here; 0 for a new one
+ * @param touched the fields that were changed of it
+ */
+export function saveOrder(
+  id: string,
+  body: OrderInput,
+  saw = 0,
+  touched?: readonly (keyof OrderInput)[],
+): void {
+  const fields = touched === undefined ? {} : { touched: [...touched] };
+  outbox.add({ kind: "order", id, body, queuedAt: Date.now(), saw, ...fields });
   void outbox.deliver();
 }
 

@@ -1,4 +1,4 @@
-import type { Machine, PositionRow as Row } from "@root-gauge/contract";
+import { MOST_PLACES, type Machine, type PositionRow as Row } from "@root-gauge/contract";
 import {
   POSITION_STATES,
   countStates,
@@ -9,6 +9,7 @@ import {
   type TreeRow,
 } from "@root-gauge/core/record";
 import {
+  JOB_SENTENCES,
   POSITION_SENTENCES,
   RECORD_SENTENCES,
   STATE_WORDS,
@@ -19,9 +20,11 @@ import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { FlatList } from "react-native";
+import { v4 as uuid } from "uuid";
 import { useMachine } from "../data/machine-queries";
 import { usePositions } from "../data/position-queries";
 import { useFindings } from "../data/queries";
+import { saveJob } from "../data/saving";
 import type { Kept } from "../data/waiting";
 import { ActionButton } from "../kit/action-button";
 import { ChoiceChips } from "../kit/choice-chips";
@@ -37,6 +40,7 @@ import { leftToIdentify, walkRound } from "../positions/walk-state";
 import { PAGE_WIDTH, PageActions, PageHead } from "../shell/page";
 import { FoundThere } from "./found-there";
 import { RepairsThere } from "./repairs-there";
+import { today } from "./today";
 
 /** Where it is from, where it stands, and what is noted of it. */
 function AboutMachine({ machine }: { machine: Machine }) {
@@ -78,6 +82,38 @@ function StateFilter({ positions, told, state, onChange }: StateFilterProps) {
         }))}
         onChange={onChange}
       />
+    </View>
+  );
+}
+
+interface MachineActionsProps {
+  readonly machine: Machine;
+  readonly positions: readonly Row[];
+}
+
+/** What is done with a machine as a whole: a job over its positions, and the list of what must be bought. */
+function MachineActions({ machine, positions }: MachineActionsProps) {
+  const router = useRouter();
+  if (positions.length === 0) return null;
+  const openJob = () => {
+    const id = uuid();
+    const ids = thatStand(positions).map((one) => one.id);
+    const name = machine.name.slice(0, 120);
+    const made = { due: null, done: null, notes: "", positions: ids.slice(0, MOST_PLACES) };
+    saveJob(id, { name, opened: today(), ...made });
+    router.push(`/job/${id}`);
+  };
+  return (
+    <View flexDirection="row" gap={8} marginBottom={8}>
+      <ActionButton flex={1} label="Open a job" says={JOB_SENTENCES.open} onPress={openJob} />
+      {positions.some((one) => one.state === "to-order") ? (
+        <ActionButton
+          flex={1}
+          label="Order list"
+          says={`Order list of ${machine.name}`}
+          onPress={() => router.push(`/order?machine=${machine.id}`)}
+        />
+      ) : null}
     </View>
   );
 }
@@ -177,15 +213,7 @@ export function MachineColumn({ id, chosen, onOpen }: MachineColumnProps) {
                 state={state}
                 onChange={setState}
               />
-              {positions.some((one) => one.state === "to-order") ? (
-                <View marginBottom={8}>
-                  <ActionButton
-                    label="Order list"
-                    says={`Order list of ${machine.name}`}
-                    onPress={() => router.push(`/order?machine=${id}`)}
-                  />
-                </View>
-              ) : null}
+              <MachineActions machine={machine} positions={positions} />
             </>
           )
         }

@@ -23,6 +23,7 @@ import { SearchField } from "../kit/search-field";
 import { Body, Figure, Heading, Small } from "../kit/text";
 import { StateMark } from "../positions/state-mark";
 import { PAGE_WIDTH, PageHead } from "../shell/page";
+import { OpenJobs } from "./open-jobs";
 
 interface MachineRowProps {
   readonly machine: Kept<Machine>;
@@ -161,6 +162,7 @@ export function MachinesColumn({ beside }: MachinesColumnProps) {
             onPress={() => router.push(`/machine/${item.id}`)}
           />
         )}
+        ListHeaderComponent={text === "" && beside === undefined ? <OpenJobs /> : null}
         ListEmptyComponent={<MachinesEmpty message={message} text={name} />}
         ListFooterComponent={<FoundPositions text={text} />}
         contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}

@@ -1,20 +1,24 @@
 import type { OrderRule } from "@root-gauge/core/order";
-import { useDrafts } from "../data/drafts";
+import { useDrafts, writeDraft } from "../data/drafts";
+import { ruleTyped, type TypedRule } from "./rule-fields";
 
-const FIELDS = ["order.percent", "order.least", "order.pack"] as const;
-
-/** What is typed of a rule; nothing, and what is no whole number, adds nothing. */
-const numberOf = (text: string | undefined, most: number) => {
-  const number = Number(text ?? "");
-  return Number.isInteger(number) && number > 0 ? Math.min(number, most) : 0;
-};
+const FIELDS = {
+  sparesPercent: "order.percent",
+  sparesAtLeast: "order.least",
+  pack: "order.pack",
+} as const;
 
 /** How many more than are needed are ordered, and by how many they come, as it is typed on this device. */
-export function useOrderRule(): OrderRule {
-  const typed = useDrafts(FIELDS);
+export function useOrderRule() {
+  const drafts = useDrafts(Object.values(FIELDS));
+  const typed: Partial<TypedRule> = {
+    sparesPercent: drafts[FIELDS.sparesPercent] ?? "",
+    sparesAtLeast: drafts[FIELDS.sparesAtLeast] ?? "",
+    pack: drafts[FIELDS.pack] ?? "",
+  };
   return {
-    sparesPercent: numberOf(typed["order.percent"], 100),
-    sparesAtLeast: numberOf(typed["order.least"], 999),
-    pack: Math.max(1, numberOf(typed["order.pack"], 9999)),
+    typed,
+    rule: ruleTyped(typed),
+    change: (field: keyof OrderRule, text: string) => writeDraft(FIELDS[field], text),
   };
 }

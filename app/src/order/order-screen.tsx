@@ -1,72 +1,30 @@
 import type { ToOrder } from "@root-gauge/contract";
 import { orderLines, type OrderLine, type OrderRule } from "@root-gauge/core/order";
-import { ORDER_SENTENCES, orderedWords } from "@root-gauge/core/record-words";
-import { cautionWords } from "@root-gauge/core/sheet-words";
+import { ORDER_SENTENCES, onKeptWords, orderedWords } from "@root-gauge/core/record-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { ScrollView } from "react-native";
-import type { DraftField } from "../data/draft-fields";
-import { useDraft, writeDraft } from "../data/drafts";
+import { v4 as uuid } from "uuid";
+import type { WantedOf } from "../data/api";
+import { useJob } from "../data/job-queries";
 import { useMachineName } from "../data/machine-queries";
+import { useOrders } from "../data/order-queries";
 import { useOwnWords } from "../data/own-words";
 import { useToOrder } from "../data/position-queries";
+import { saveOrder } from "../data/saving";
 import { ActionButton } from "../kit/action-button";
-import { CopyButton } from "../kit/copy-button";
-import { exportCsv } from "../kit/export-csv";
 import { Card } from "../kit/surface";
-import { Body, Figure, Label, Small } from "../kit/text";
-import { TextEntry } from "../kit/text-entry";
+import { Body, Figure, Small } from "../kit/text";
 import { changePosition } from "../positions/change-position";
 import { PutBackBar } from "../record/put-back-bar";
 import { PAGE_WIDTH, PageActions, PageHead } from "../shell/page";
+import { today } from "../jobs/today";
+import { dutyCautions } from "./duty-cautions";
+import { KeptOrders } from "./kept-orders";
+import { ListActions } from "./list-actions";
 import { useOrderRule } from "./order-rule";
-
-interface RuleFieldProps {
-  readonly field: DraftField;
-  readonly label: string;
-  /** What holds where nothing is typed. */
-  readonly usual: string;
-}
-
-function RuleField({ field, label, usual }: RuleFieldProps) {
-  return (
-    <View flex={1} minWidth={90}>
-      <TextEntry
-        label={label}
-        value={useDraft(field) ?? ""}
-        placeholder={usual}
-        figures
-        longest={4}
-        onChange={(text) => writeDraft(field, text.replace(/\D/g, ""))}
-      />
-    </View>
-  );
-}
-
-/** How many spares, and by how many they come. */
-function RuleFields() {
-  return (
-    <Card gap={8} data-print="no">
-      <Label>{ORDER_SENTENCES.sparesHint}</Label>
-      <View flexDirection="row" flexWrap="wrap" gap={8}>
-        <RuleField field="order.percent" label="Spares, %" usual="0" />
-        <RuleField field="order.least" label="At least" usual="0" />
-        <RuleField field="order.pack" label="In a pack" usual="1" />
-      </View>
-    </Card>
-  );
-}
-
-/** What must be known of the joints that a line is for, where something hangs on them. */
-function dutyCautions(line: OrderLine, positions: readonly ToOrder[]): readonly string[] {
-  const ids = new Set(line.wanted.map(({ positionId }) => positionId));
-  const duties = positions.flatMap(({ id, spec }) => {
-    const duty = spec?.circumstances.duty ?? "ordinary";
-    return ids.has(id) && duty !== "ordinary" ? [cautionWords({ code: "duty", duty })] : [];
-  });
-  return [...new Set(duties)];
-}
+import { RuleFields } from "./rule-fields";
 
 interface LineCardProps {
   readonly line: OrderLine;
@@ -103,16 +61,6 @@ function LineCard({ line, cautions, rule, onArrived }: LineCardProps) {
   );
 }
 
-const HEADS = ["quantity", "call-out", "needed", "spare", "for"] as const;
-
-const cellsOf = ({ ordered, callout, needed, spares, wanted }: OrderLine) => [
-  String(ordered),
-  callout,
-  String(needed),
-  String(spares),
-  wanted.map(({ place }) => place).join("; "),
-];
-
 /** Places on the list of which nobody has said what goes in: they are named, not left out. */
 function WithoutSpec({ positions }: { positions: readonly ToOrder[] }) {
   const router = useRouter();
@@ -131,18 +79,49 @@ function WithoutSpec({ positions }: { positions: readonly ToOrder[] }) {
   );
 }
 
-/** What must be bought: the same parts on one line, for all machines or for one, ticked off as it arrives. */
-export function OrderScreen({ machineId }: { machineId: string | undefined }) {
-  const { positions, query } = useToOrder(machineId);
-  const machine = useMachineName(machineId ?? null);
-  const rule = useOrderRule();
+/** The positions whose parts are on an order that is kept, and have not arrived. */
+function useOnKept(): ReadonlySet<string> {
+  const { orders } = useOrders();
+  return useMemo(
+    () =>
+      new Set(
+        orders
+          .flatMap(({ lines }) => lines)
+          .filter(({ arrived }) => !arrived)
+          .flatMap(({ positions }) => positions),
+      ),
+    [orders],
+  );
+}
+
+/** What must be bought and is on no order yet. */
+function useWanted(of: WantedOf) {
+  const { positions: all, query } = useToOrder(of);
+  const onKept = useOnKept();
+  const positions = useMemo(() => all.filter(({ id }) => !onKept.has(id)), [all, onKept]);
+  return { positions, query, onKept: all.length - positions.length };
+}
+
+/** What the list is of, where it is not of all. */
+function useNameOf({ machine, job }: WantedOf): string | undefined {
+  const machineName = useMachineName(machine ?? null);
+  const { job: found } = useJob(job ?? "");
+  return job === undefined ? machineName : found?.name;
+}
+
+/** What must be bought: the same parts on one line, for all machines, for one or for a job, ticked off as it arrives. */
+export function OrderScreen(of: WantedOf) {
+  const router = useRouter();
+  const { positions, query, onKept } = useWanted(of);
+  const name = useNameOf(of);
+  const { typed, rule, change } = useOrderRule();
   const words = useOwnWords();
   const { sparesPercent, sparesAtLeast, pack } = rule;
   const lines = useMemo(() => {
-    const wanted = positions.flatMap(({ id, machine: of, path, alike, spec }) =>
+    const wanted = positions.flatMap(({ id, machine, path, alike, spec }) =>
       spec === null
         ? []
-        : [{ positionId: id, place: `${of}: ${path}`, alike, callout: spec.callout }],
+        : [{ positionId: id, place: `${machine}: ${path}`, alike, callout: spec.callout }],
     );
     return orderLines(wanted, { sparesPercent, sparesAtLeast, pack }, words);
   }, [positions, sparesPercent, sparesAtLeast, pack, words]);
@@ -152,24 +131,43 @@ export function OrderScreen({ machineId }: { machineId: string | undefined }) {
       if (position !== undefined) changePosition(position, { state: "on-hand" });
     }
   };
-  const title = machine === undefined ? "Order list" : `Order list: ${machine}`;
+  const keep = () => {
+    const id = uuid();
+    const kept = lines.map(({ callout, needed, wanted }) => ({
+      id: uuid(),
+      callout,
+      alternates: [],
+      needed,
+      onShelf: 0,
+      ordered: null,
+      positions: wanted.map(({ positionId }) => positionId),
+      arrived: false,
+    }));
+    const called = name === undefined ? `Order of ${today()}` : `${name}, ${today()}`;
+    saveOrder(id, { name: called, rule, lines: kept, notes: "", quotation: null });
+    router.push(`/order/${id}`);
+  };
   const empty = query.isPending ? "Fetching the list." : ORDER_SENTENCES.nothing;
+  const listed = lines.map((line) => ({ ...line, places: line.wanted.map(({ place }) => place) }));
   return (
     <View flex={1} render="main">
-      <PageHead title={title} backTo="/jobs" />
+      <PageHead title={name === undefined ? "Order list" : `Order list: ${name}`} backTo="/jobs" />
       <ScrollView tabIndex={0}>
         <View padding={12} gap={12} width="100%" maxWidth={PAGE_WIDTH}>
           {positions.length === 0 ? (
             <Body role="status">{query.error?.message ?? empty}</Body>
           ) : (
             <>
-              <RuleFields />
+              <RuleFields typed={typed} onChange={change} />
               <View role="list" aria-label="Lines" gap={8}>
                 {lines.map((line) => (
                   <LineCard
                     key={`${line.kind} ${line.callout}`}
                     line={line}
-                    cautions={dutyCautions(line, positions)}
+                    cautions={dutyCautions(
+                      line.wanted.map(({ positionId }) => positionId),
+                      positions,
+                    )}
                     rule={rule}
                     onArrived={() => arrived(line)}
                   />
@@ -178,28 +176,14 @@ export function OrderScreen({ machineId }: { machineId: string | undefined }) {
               <WithoutSpec positions={positions.filter(({ spec }) => spec === null)} />
             </>
           )}
+          {onKept === 0 ? null : <Small data-print="no">{onKeptWords(onKept)}</Small>}
+          <KeptOrders />
         </View>
       </ScrollView>
       {lines.length === 0 ? null : (
         <PageActions>
-          <View flexDirection="row" gap={8}>
-            <View flex={1}>
-              <CopyButton
-                label="Copy"
-                says="Copy the list as words"
-                text={() =>
-                  lines.map(({ ordered, callout }) => `${ordered} off ${callout}`).join("\n")
-                }
-              />
-            </View>
-            <ActionButton
-              flex={1}
-              label="CSV"
-              says="CSV: the list as a table"
-              onPress={() => void exportCsv("order-list", HEADS, lines.map(cellsOf))}
-            />
-            <ActionButton flex={1} label="Print" onPress={() => window.print()} />
-          </View>
+          <ActionButton primary label="Keep this list" says={ORDER_SENTENCES.keep} onPress={keep} />
+          <ListActions lines={listed} name="order-list" />
         </PageActions>
       )}
       <PutBackBar />

@@ -1,10 +1,12 @@
 import { RECORD_SENTENCES, fieldWords } from "@root-gauge/core/record-words";
-import type { PositionInput } from "@root-gauge/contract";
+import type { JobInput, OrderInput, PositionInput } from "@root-gauge/contract";
 import { meaningWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { v4 as uuid } from "uuid";
 import { useStoredIdentification, useStoredRepair, useStoredWords } from "../data/queries";
 import type { Parcel } from "../data/parcel";
+import { inputOfJob, useJob } from "../data/job-queries";
+import { inputOfOrder, useOrder } from "../data/order-queries";
 import { useRemarks } from "../data/remark-queries";
 import { useStoredPosition } from "../data/position-queries";
 import { inputOfPart, inputOfPosition } from "../data/inputs";
@@ -17,6 +19,8 @@ import { partLines, repairLines } from "./parcel-words";
 type PartParcel = Extract<Parcel, { kind: "identification" }>;
 type WordParcel = Extract<Parcel, { kind: "word" }>;
 type PositionParcel = Extract<Parcel, { kind: "position" }>;
+type JobParcel = Extract<Parcel, { kind: "job" }>;
+type OrderParcel = Extract<Parcel, { kind: "order" }>;
 type RemarkParcel = Extract<Parcel, { kind: "remark" }>;
 type RepairParcel = Extract<Parcel, { kind: "repair" }>;
 
@@ -79,7 +83,7 @@ function Fetching({ message }: { message: string | undefined }) {
 }
 
 /** Both versions of a part that two devices changed. */
-export function PartConflict({ parcel }: { parcel: PartParcel }) {
+function PartConflict({ parcel }: { parcel: PartParcel }) {
   const { units } = useSettings();
   const { data: theirs, error } = useStoredIdentification(parcel.id);
   if (theirs === undefined) return <Fetching message={error?.message} />;
@@ -95,7 +99,7 @@ export function PartConflict({ parcel }: { parcel: PartParcel }) {
 }
 
 /** Both meanings of a word that two devices taught. */
-export function WordConflict({ parcel }: { parcel: WordParcel }) {
+function WordConflict({ parcel }: { parcel: WordParcel }) {
   const { data, error } = useStoredWords();
   const theirs = data?.words.find(({ id }) => id === parcel.id);
   if (theirs === undefined) return <Fetching message={error?.message} />;
@@ -109,31 +113,86 @@ export function WordConflict({ parcel }: { parcel: WordParcel }) {
   );
 }
 
-/** A position's fields as they are told apart, in words or figures. */
-const positionFields = ({ name, alike, state, spec, notes }: PositionInput) =>
-  [
-    ["name", name],
-    ["alike", String(alike)],
-    ["state", state],
-    ["spec", spec?.callout ?? ""],
-    ["notes", notes],
-  ] as const;
+/** A field of a record, and what stands in it in words or figures. */
+type Told = readonly (readonly [field: string, text: string])[];
 
-/** Both versions of a position that two devices changed: the fields in which they differ. */
-export function PositionConflict({ parcel }: { parcel: PositionParcel }) {
-  const { data: theirs, error } = useStoredPosition(parcel.id);
-  if (theirs === undefined) return <Fetching message={error?.message} />;
-  const there = positionFields(inputOfPosition(theirs));
-  const here = positionFields(parcel.body);
-  const lines = (fields: typeof here) =>
-    fields
-      .filter((_, at) => here[at]?.[1] !== there[at]?.[1])
-      .map(([field, text]) => fieldWords(field, text));
-  return <Choice id={parcel.id} here={lines(here)} there={lines(there)} version={theirs.version} />;
+/** Those of a record's fields in which another version of it differs, as they are read. */
+const differing = (fields: Told, from: Told): readonly string[] =>
+  fields
+    .filter(([, text], at) => from[at]?.[1] !== text)
+    .map(([field, text]) => fieldWords(field, text));
+
+const positionFields = ({ name, alike, state, spec, notes }: PositionInput): Told => [
+  ["name", name],
+  ["alike", String(alike)],
+  ["state", state],
+  ["spec", spec?.callout ?? ""],
+  ["notes", notes],
+];
+
+const jobFields = ({ name, due, done, notes, positions }: JobInput): Told => [
+  ["name", name],
+  ["due", due ?? ""],
+  ["done", done ?? ""],
+  ["notes", notes],
+  ["positions", String(positions.length)],
+];
+
+const orderFields = ({ name, notes, lines }: OrderInput): Told => [
+  ["name", name],
+  ["notes", notes],
+  ...lines.map(({ callout, needed, ordered, arrived }) => {
+    const state = arrived ? ", arrived" : "";
+    return ["lines", `${ordered ?? needed} off ${callout}${state}`] as const;
+  }),
+];
+
+interface FieldsChoiceProps {
+  readonly id: string;
+  readonly here: Told;
+  /** What the server has; undefined until it has answered. */
+  readonly there: { readonly fields: Told; readonly version: number } | undefined;
+  readonly problem: string | undefined;
+}
+
+/** Both versions of a record: the fields in which they differ. */
+function FieldsChoice({ id, here, there, problem }: FieldsChoiceProps) {
+  if (there === undefined) return <Fetching message={problem} />;
+  return (
+    <Choice
+      id={id}
+      here={differing(here, there.fields)}
+      there={differing(there.fields, here)}
+      version={there.version}
+    />
+  );
+}
+
+/** Both versions of a position that two devices changed. */
+function PositionConflict({ parcel: { id, body } }: { parcel: PositionParcel }) {
+  const { data, error } = useStoredPosition(id);
+  const there = data && { fields: positionFields(inputOfPosition(data)), version: data.version };
+  return (
+    <FieldsChoice id={id} here={positionFields(body)} there={there} problem={error?.message} />
+  );
+}
+
+/** Both versions of a job that two devices changed. */
+function JobConflict({ parcel: { id, body } }: { parcel: JobParcel }) {
+  const { data, error } = useJob(id).query;
+  const there = data && { fields: jobFields(inputOfJob(data)), version: data.version };
+  return <FieldsChoice id={id} here={jobFields(body)} there={there} problem={error?.message} />;
+}
+
+/** Both versions of an order that two devices changed. */
+function OrderConflict({ parcel: { id, body } }: { parcel: OrderParcel }) {
+  const { data, error } = useOrder(id).query;
+  const there = data && { fields: orderFields(inputOfOrder(data)), version: data.version };
+  return <FieldsChoice id={id} here={orderFields(body)} there={there} problem={error?.message} />;
 }
 
 /** Both versions of a note that two devices changed. */
-export function RemarkConflict({ parcel }: { parcel: RemarkParcel }) {
+function RemarkConflict({ parcel }: { parcel: RemarkParcel }) {
   const { stored, query } = useRemarks(parcel.body.positionId);
   const theirs = stored.find(({ id }) => id === parcel.id);
   if (theirs === undefined) return <Fetching message={query.error?.message} />;
@@ -148,7 +207,7 @@ export function RemarkConflict({ parcel }: { parcel: RemarkParcel }) {
 }
 
 /** Both versions of a repair that two devices changed. */
-export function RepairConflict({ parcel }: { parcel: RepairParcel }) {
+function RepairConflict({ parcel }: { parcel: RepairParcel }) {
   const { data: theirs, error } = useStoredRepair(parcel.id);
   if (theirs === undefined) return <Fetching message={error?.message} />;
   return (
@@ -160,4 +219,27 @@ export function RepairConflict({ parcel }: { parcel: RepairParcel }) {
       onBoth={() => saveRepair(uuid(), parcel.body)}
     />
   );
+}
+
+/** Both versions of what two devices changed, and which one is to stay. */
+export function Conflict({ parcel }: { parcel: Parcel }) {
+  switch (parcel.kind) {
+    case "identification":
+      return <PartConflict parcel={parcel} />;
+    case "position":
+      return <PositionConflict parcel={parcel} />;
+    case "repair":
+      return <RepairConflict parcel={parcel} />;
+    case "word":
+      return <WordConflict parcel={parcel} />;
+    case "remark":
+      return <RemarkConflict parcel={parcel} />;
+    case "job":
+      return <JobConflict parcel={parcel} />;
+    case "order":
+      return <OrderConflict parcel={parcel} />;
+    case "machine":
+      // Its name is put right on the card itself.
+      return null;
+  }
 }

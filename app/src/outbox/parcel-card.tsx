@@ -21,7 +21,7 @@ import {
   RepairConflict,
   WordConflict,
 } from "./conflict-choice";
-import { parcelTitle, partLines, repairLines, whyWaiting } from "./parcel-words";
+import { parcelTitle, whatWaits, whyWaiting } from "./parcel-words";
 
 /** A machine's name, put right and sent again. */
 function MendMachine({ parcel }: { parcel: Extract<Parcel, { kind: "machine" }> }) {
@@ -93,30 +93,11 @@ export function ParcelCard({ parcel, parcels }: { parcel: Parcel; parcels: reado
       <Body color={parcel.trouble === undefined ? "$quiet" : "$clash"}>
         {whyWaiting(parcel, parcels)}
       </Body>
-      {parcel.kind === "identification" && parcel.trouble?.kind !== "conflict"
-        ? partLines(parcel.body, units).map((line) => <Small key={line}>{line}</Small>)
-        : null}
-      {parcel.kind === "repair" && parcel.trouble?.kind !== "conflict"
-        ? repairLines(parcel.body.record).map((line) => <Small key={line}>{line}</Small>)
-        : null}
-      {parcel.kind === "identification" && parcel.trouble?.kind === "conflict" ? (
-        <PartConflict parcel={parcel} />
-      ) : null}
-      {parcel.kind === "position" && parcel.trouble?.kind === "conflict" ? (
-        <PositionConflict parcel={parcel} />
-      ) : null}
-      {parcel.kind === "repair" && parcel.trouble?.kind === "conflict" ? (
-        <RepairConflict parcel={parcel} />
-      ) : null}
-      {parcel.kind === "remark" && parcel.trouble?.kind !== "conflict" ? (
-        <Small>{parcel.body.text}</Small>
-      ) : null}
-      {parcel.kind === "remark" && parcel.trouble?.kind === "conflict" ? (
-        <RemarkConflict parcel={parcel} />
-      ) : null}
-      {parcel.kind === "word" && parcel.trouble?.kind === "conflict" ? (
-        <WordConflict parcel={parcel} />
-      ) : null}
+      {parcel.trouble?.kind === "conflict" ? (
+        <Conflict parcel={parcel} />
+      ) : (
+        whatWaits(parcel, units).map((line) => <Small key={line}>{line}</Small>)
+      )}
       {parcel.kind === "machine" && parcel.trouble !== undefined ? (
         <MendMachine parcel={parcel} />
       ) : null}

@@ -39,9 +39,25 @@ export function parcelTitle(parcel: Parcel): string {
   if (parcel.kind === "machine") return `Machine: ${parcel.body.name}`;
   if (parcel.kind === "position") return `Position: ${parcel.body.name}`;
   if (parcel.kind === "word") return `Word: ${parcel.body.word}`;
+  if (parcel.kind === "job") return `Job: ${parcel.body.name}`;
+  if (parcel.kind === "order") return `Order: ${parcel.body.name}`;
   if (parcel.kind === "remark") return parcel.picture === null ? "A note" : "A photograph";
   const what = parcel.kind === "repair" ? "A repair" : "A part";
   return parcel.body.position === "" ? `${what}, its place not named` : parcel.body.position;
+}
+
+/** What a parcel holds, in a few lines. */
+export function whatWaits(parcel: Parcel, units: Units): readonly string[] {
+  switch (parcel.kind) {
+    case "identification":
+      return partLines(parcel.body, units);
+    case "repair":
+      return repairLines(parcel.body.record);
+    case "remark":
+      return parcel.body.text === "" ? [] : [parcel.body.text];
+    default:
+      return [];
+  }
 }
 
 /** Why it waits, in a sentence. */

@@ -15,6 +15,7 @@ import { usePosition, usePositions } from "../data/position-queries";
 import { useFindings } from "../data/queries";
 import { savePosition } from "../data/saving";
 import { FoundThere } from "../jobs/found-there";
+import { JobsOfPosition } from "../jobs/jobs-of-position";
 import { RepairsThere } from "../jobs/repairs-there";
 import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
@@ -133,6 +134,7 @@ function PositionBody({ position, beside }: { position: ShownPosition; beside: b
               </Body>
               <GoesIn position={position} />
               <StateChoice position={position} />
+              <JobsOfPosition positionId={position.id} />
               {position.notes === "" ? null : <Body>{position.notes}</Body>}
               {position.unreadable.map((text) => (
                 <Small key={text} color="$clash">

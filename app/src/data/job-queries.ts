@@ -1,0 +1,106 @@
+import type { Job, JobInput, JobPlace } from "@root-gauge/contract";
+import { countStates } from "@root-gauge/core/record";
+import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
+import { api } from "./api";
+import { PAGED, moreOf } from "./paged";
+import type { Parcel } from "./parcel";
+import { QUERY_KEYS } from "./query-keys";
+import { saveJob, useOutbox } from "./saving";
+import { inLists, useWaiting, type Kept } from "./waiting";
+
+type JobParcel = Extract<Parcel, { kind: "job" }>;
+
+function useWaitingJobs(): readonly JobParcel[] {
+  const { parcels } = useOutbox();
+  return useMemo(
+    () => parcels.flatMap((parcel) => (parcel.kind === "job" ? [parcel] : [])),
+    [parcels],
+  );
+}
+
+/** A job that waits, as a list shows it: how its places stand is as the server last said. */
+function jobToBe({ id, body, queuedAt, saw }: JobParcel, stored: Job | undefined): Kept<Job> {
+  const at = new Date(queuedAt).toISOString();
+  return {
+    ...body,
+    id,
+    machines: stored?.machines ?? [],
+    states: stored?.states ?? {},
+    createdAt: stored?.createdAt ?? at,
+    updatedAt: at,
+    version: Math.max(1, saw),
+    removed: body.removed === true,
+    waiting: true,
+  };
+}
+
+/** Open ones first, the soonest due before; then those that are done, as the server has them. */
+const inOrder = (one: Job, other: Job) =>
+  Number(one.done !== null) - Number(other.done !== null) ||
+  (one.due ?? "9999").localeCompare(other.due ?? "9999");
+
+/** All jobs so far, those that wait to be saved among them. */
+export function useJobs() {
+  const waiting = useWaitingJobs();
+  const query = useInfiniteQuery({
+    queryKey: QUERY_KEYS.jobs,
+    queryFn: ({ pageParam }) => api.jobs(pageParam ?? undefined),
+    ...PAGED,
+  });
+  const { data } = query;
+  const jobs = useMemo(() => {
+    const stored = data?.pages.flatMap((page) => page.jobs) ?? [];
+    const ids = new Set(waiting.map(({ id }) => id));
+    const kept = stored
+      .filter(({ id }) => !ids.has(id))
+      .map((job): Kept<Job> => ({ ...job, waiting: false }));
+    const toBe = waiting.map((parcel) =>
+      jobToBe(
+        parcel,
+        stored.find(({ id }) => id === parcel.id),
+      ),
+    );
+    return [...kept, ...toBe].filter(inLists).sort(inOrder);
+  }, [data, waiting]);
+  return { query, jobs, more: moreOf(query) };
+}
+
+/** A job with what is worked at; of places that were just added no more is known than that they are of it. */
+export function useJob(id: string) {
+  const parcel = useWaitingJobs().find((one) => one.id === id);
+  const { positions: changed } = useWaiting();
+  const query = useQuery({
+    queryKey: QUERY_KEYS.job(id),
+    queryFn: () => api.job(id),
+    enabled: parcel === undefined || parcel.saw > 0,
+  });
+  const { data } = query;
+  const whole = useMemo(() => {
+    if (data === undefined && parcel === undefined) return undefined;
+    const job: Kept<Job> | undefined =
+      parcel === undefined ? data && { ...data, waiting: false } : jobToBe(parcel, data);
+    if (job === undefined) return undefined;
+    const byId = new Map(data?.places.map((place) => [place.id, place]));
+    const inHand = new Map(changed.map((position) => [position.id, position]));
+    const places = job.positions.flatMap((positionId): JobPlace[] => {
+      const place = byId.get(positionId);
+      if (place === undefined) return [];
+      const { state = place.state, alike = place.alike } = inHand.get(positionId) ?? {};
+      return [{ ...place, state, alike }];
+    });
+    return { ...job, places, states: countStates(places) };
+  }, [data, parcel, changed]);
+  return { query, job: whole };
+}
+
+/** A stored job as it is sent again. */
+export function inputOfJob({ name, opened, due, done, notes, positions }: Job): JobInput {
+  return { name, opened, due, done, notes, positions: [...positions] };
+}
+
+/** Changes some of a job, and says which: what another device changed of the rest stays. */
+export function changeJob(job: Job, change: Partial<JobInput>): void {
+  const touched = Object.keys(change) as (keyof JobInput)[];
+  saveJob(job.id, { ...inputOfJob(job), ...change }, job.version, touched);
+}

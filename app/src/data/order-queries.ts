@@ -1,0 +1,66 @@
+import type { Order, OrderInput } from "@root-gauge/contract";
+import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
+import { api } from "./api";
+import { PAGED, moreOf } from "./paged";
+import { QUERY_KEYS } from "./query-keys";
+import { orderToBe } from "./record-to-be";
+import { saveOrder, useOutbox } from "./saving";
+import { inLists, merged, useWaiting, type Kept } from "./waiting";
+
+function useWaitingOrders(): readonly Kept<Order>[] {
+  const { parcels } = useOutbox();
+  return useMemo(
+    () =>
+      parcels.flatMap((parcel) =>
+        parcel.kind === "order" ? [{ ...orderToBe(parcel), waiting: true }] : [],
+      ),
+    [parcels],
+  );
+}
+
+/** The orders that are kept, those that wait to be saved first. */
+export function useOrders() {
+  const waiting = useWaitingOrders();
+  const query = useInfiniteQuery({
+    queryKey: QUERY_KEYS.orders,
+    queryFn: ({ pageParam }) => api.orders(pageParam ?? undefined),
+    ...PAGED,
+  });
+  const { data } = query;
+  const orders = useMemo(
+    () => merged(waiting, data?.pages.flatMap((page) => page.orders) ?? []).filter(inLists),
+    [waiting, data],
+  );
+  return { query, orders, more: moreOf(query) };
+}
+
+/** An order, and the positions that its lines are for as they will be. */
+export function useOrder(id: string) {
+  const waiting = useWaitingOrders().find((one) => one.id === id);
+  const { positions: changed } = useWaiting();
+  const query = useQuery({
+    queryKey: QUERY_KEYS.order(id),
+    queryFn: () => api.order(id),
+    // What the server has never had it is not asked for.
+    enabled: waiting === undefined || waiting.version > 1,
+  });
+  const { data } = query;
+  const order: Kept<Order> | undefined = waiting ?? (data && { ...data, waiting: false });
+  const places = useMemo(() => {
+    const inHand = new Map(changed.map((position) => [position.id, position]));
+    return (data?.places ?? []).map((place) => ({ ...place, ...inHand.get(place.id) }));
+  }, [data, changed]);
+  return { query, order, places };
+}
+
+/** A stored order as it is sent again. */
+export function inputOfOrder({ name, rule, lines, notes, quotation }: Order): OrderInput {
+  return { name, rule, lines, notes, quotation };
+}
+
+/** Changes some of an order, and says which: what another device changed of the rest stays. */
+export function changeOrder(order: Order, change: Partial<OrderInput>): void {
+  const touched = Object.keys(change) as (keyof OrderInput)[];
+  saveOrder(order.id, { ...inputOfOrder(order), ...change }, order.version, touched);
+}

@@ -1,0 +1,79 @@
+import type { Order } from "@root-gauge/contract";
+import { amountsOf } from "@root-gauge/core/order";
+import { ORDER_SENTENCES, quotationWords } from "@root-gauge/core/record-words";
+import { useMutation } from "@tanstack/react-query";
+import { View } from "@tamagui/core";
+import { useEffect, useRef } from "react";
+import { api } from "../data/api";
+import { changeOrder } from "../data/order-queries";
+import { ActionButton } from "../kit/action-button";
+import { Body, Small } from "../kit/text";
+import { shortTime } from "../positions/short-time";
+
+/** What of an order is asked for: what has not arrived and is to be bought. */
+function askedOf({ lines, rule }: Order) {
+  return lines.flatMap(({ id, callout, needed, onShelf, ordered, arrived }) => {
+    const quantity = amountsOf(needed, rule, onShelf, ordered).ordered;
+    return arrived || quantity === 0 ? [] : [{ id, callout, quantity }];
+  });
+}
+
+/** Asks the supplier of all lines: what is waited for is said, can be given up, and is asked for again where it fails. */
+export function AskSupplier({ order }: { order: Order }) {
+  const giveUp = useRef<AbortController>(null);
+  const { mutate, isPending, error, reset } = useMutation({
+    mutationFn: () => {
+      giveUp.current = new AbortController();
+      return api.askSupplier({ lines: askedOf(order) }, giveUp.current.signal);
+    },
+    networkMode: "always",
+    onSuccess: (quotation) => changeOrder(order, { quotation }),
+  });
+  useEffect(() => () => giveUp.current?.abort(), []);
+  const { quotation } = order;
+  const nothing = askedOf(order).length === 0;
+  return (
+    <View gap={8} data-print="no">
+      {quotation === null ? (
+        <Small>{ORDER_SENTENCES.quoteHint}</Small>
+      ) : (
+        <View gap={2} role="region" aria-label="Quotation">
+          <Body>{quotationWords(quotation.lines)}</Body>
+          <Small>
+            {`${quotation.reference} · ${shortTime(quotation.at)} · ${ORDER_SENTENCES.pricesWhere}`}
+          </Small>
+        </View>
+      )}
+      {isPending ? (
+        <>
+          <Body role="status">{ORDER_SENTENCES.asking}</Body>
+          <ActionButton
+            label="Ask no more"
+            onPress={() => {
+              giveUp.current?.abort();
+              reset();
+            }}
+          />
+        </>
+      ) : (
+        <>
+          {error === null ? null : (
+            <Body role="alert" color="$clash">
+              {error.message}
+            </Body>
+          )}
+          <ActionButton
+            label={quotation === null && error === null ? "Ask the supplier" : "Ask again"}
+            says={
+              quotation === null && error === null
+                ? "Ask the supplier what these lines cost"
+                : "Ask again what these lines cost"
+            }
+            disabled={nothing}
+            onPress={() => mutate()}
+          />
+        </>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,207 @@
+import { MOST_LINES, type KeptLine, type Order, type ToOrder } from "@root-gauge/contract";
+import { amountsOf } from "@root-gauge/core/order";
+import { ORDER_SENTENCES, RECORD_SENTENCES, arrivedWords } from "@root-gauge/core/record-words";
+import { View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import { useState } from "react";
+import { ScrollView } from "react-native";
+import { v4 as uuid } from "uuid";
+import { useDraft, writeDraft } from "../data/drafts";
+import { changeOrder, useOrder } from "../data/order-queries";
+import type { Kept } from "../data/waiting";
+import { ActionButton } from "../kit/action-button";
+import { Body, Small } from "../kit/text";
+import { TextEntry } from "../kit/text-entry";
+import { changePosition } from "../positions/change-position";
+import { EditAside } from "../record/edit-aside";
+import { EditOrder } from "../record/edit-order";
+import { PutBackBar } from "../record/put-back-bar";
+import { useEdit } from "../record/use-edit";
+import { PdfButton } from "../sheet/pdf-button";
+import { PAGE_WIDTH, PageActions, PageHead } from "../shell/page";
+import { AskSupplier } from "./ask-supplier";
+import { KeptLineCard } from "./kept-line";
+import { ListActions } from "./list-actions";
+import { RuleFields, ruleTyped } from "./rule-fields";
+
+const LINE = "order.line";
+
+/** A line of its own, by its call-out. */
+function AddLine({ order }: { order: Order }) {
+  const text = useDraft(LINE) ?? "";
+  const [problem, setProblem] = useState<string>();
+  const add = () => {
+    if (text.trim() === "") return setProblem(ORDER_SENTENCES.lineWanted);
+    const line: KeptLine = {
+      id: uuid(),
+      callout: text.trim(),
+      alternates: [],
+      needed: 1,
+      onShelf: 0,
+      ordered: null,
+      positions: [],
+      arrived: false,
+    };
+    changeOrder(order, { lines: [...order.lines, line].slice(0, MOST_LINES) });
+    writeDraft(LINE, "");
+    return setProblem(undefined);
+  };
+  return (
+    <View gap={8} data-print="no">
+      <TextEntry
+        label="Add a line"
+        value={text}
+        placeholder="M8 washer, zinc"
+        longest={600}
+        problem={problem}
+        onChange={(typed) => writeDraft(LINE, typed)}
+        onSubmit={add}
+      />
+      {text.trim() === "" ? null : <ActionButton label={`Add “${text.trim()}”`} onPress={add} />}
+    </View>
+  );
+}
+
+/** A line that was changed by hand says another part, or another number, than the supplier was asked. */
+function withoutQuoteOf({ quotation }: Order, id: string) {
+  return quotation === null
+    ? null
+    : { ...quotation, lines: quotation.lines.filter((line) => line.id !== id) };
+}
+
+interface LinesProps {
+  readonly order: Order;
+  readonly places: readonly ToOrder[];
+}
+
+function Lines({ order, places }: LinesProps) {
+  const replaced = (changed: KeptLine) =>
+    order.lines.map((line) => (line.id === changed.id ? changed : line));
+  const change = (changed: KeptLine) =>
+    changeOrder(order, {
+      lines: replaced(changed),
+      quotation: withoutQuoteOf(order, changed.id),
+    });
+  const arrived = (line: KeptLine, is: boolean) => {
+    changeOrder(order, { lines: replaced({ ...line, arrived: is }) });
+    for (const place of places) {
+      const wasSo = place.state === (is ? "to-order" : "on-hand");
+      if (wasSo && line.positions.includes(place.id)) {
+        changePosition(place, { state: is ? "on-hand" : "to-order" });
+      }
+    }
+  };
+  return (
+    <View role="list" aria-label="Lines" gap={8}>
+      {order.lines.map((line) => (
+        <KeptLineCard
+          key={line.id}
+          line={line}
+          rule={order.rule}
+          places={places}
+          quoted={order.quotation && order.quotation.lines.find(({ id }) => id === line.id)}
+          onChange={change}
+          onRemove={() =>
+            changeOrder(order, {
+              lines: order.lines.filter(({ id }) => id !== line.id),
+              quotation: withoutQuoteOf(order, line.id),
+            })
+          }
+          onArrived={(is) => arrived(line, is)}
+        />
+      ))}
+    </View>
+  );
+}
+
+/** The rule as it stands in the fields: nothing where it adds nothing. */
+const typedOf = ({ sparesPercent, sparesAtLeast, pack }: Order["rule"]) => ({
+  sparesPercent: sparesPercent === 0 ? "" : String(sparesPercent),
+  sparesAtLeast: sparesAtLeast === 0 ? "" : String(sparesAtLeast),
+  pack: pack === 1 ? "" : String(pack),
+});
+
+function OrderBody({ order, places }: { order: Kept<Order>; places: readonly ToOrder[] }) {
+  const router = useRouter();
+  const { editing, leave } = useEdit(order.id);
+  const { lines, rule, notes, removed, waiting, unreadable } = order;
+  const where = new Map(places.map((place) => [place.id, `${place.machine}: ${place.path}`]));
+  const listed = lines.map(({ callout, needed, onShelf, ordered, positions }) => ({
+    ...amountsOf(needed, rule, onShelf, ordered),
+    callout,
+    needed,
+    places: positions.flatMap((id) => where.get(id) ?? []),
+  }));
+  const typed = typedOf(rule);
+  return (
+    <>
+      <ScrollView tabIndex={0}>
+        <View padding={12} gap={12} width="100%" maxWidth={PAGE_WIDTH}>
+          {editing ? (
+            <EditOrder
+              order={order}
+              onDone={leave}
+              onRemoved={() => {
+                leave();
+                router.replace("/order");
+              }}
+            />
+          ) : (
+            <View gap={2}>
+              {removed ? <Body role="status">{RECORD_SENTENCES.removed}</Body> : null}
+              {waiting ? <Small>{RECORD_SENTENCES.notOnServer}</Small> : null}
+              <Body color="$quiet">
+                {arrivedWords(lines.filter(({ arrived }) => arrived).length, lines.length)}
+              </Body>
+              {notes === "" ? null : <Body>{notes}</Body>}
+              {unreadable.map((text) => (
+                <Small key={text} color="$clash">
+                  {text}
+                </Small>
+              ))}
+            </View>
+          )}
+          <AskSupplier order={order} />
+          {lines.length === 0 ? <Body role="status">{ORDER_SENTENCES.noLines}</Body> : null}
+          <Lines order={order} places={places} />
+          <AddLine order={order} />
+          <RuleFields
+            typed={typed}
+            onChange={(field, text) =>
+              changeOrder(order, { rule: ruleTyped({ ...typed, [field]: text }) })
+            }
+          />
+        </View>
+      </ScrollView>
+      <PageActions>
+        <ListActions lines={listed} name="order" />
+        <PdfButton path={`/api/orders/${order.id}/paper.pdf`} name="order.pdf" />
+      </PageActions>
+    </>
+  );
+}
+
+/** An order that is kept: its lines changed by hand, quoted, ticked off as they arrive. */
+export function KeptOrderScreen({ id }: { id: string }) {
+  const { order, places, query } = useOrder(id);
+  const { editing, begin } = useEdit(id);
+  return (
+    <View flex={1} render="main">
+      <PageHead
+        title={order?.name ?? "Order"}
+        backTo="/jobs"
+        aside={
+          <EditAside editable={order !== undefined && !editing} onEdit={begin} units={false} />
+        }
+      />
+      {order === undefined ? (
+        <Body role="status" padding={12}>
+          {query.error?.message ?? "Fetching the order."}
+        </Body>
+      ) : (
+        <OrderBody order={order} places={places} />
+      )}
+      <PutBackBar />
+    </View>
+  );
+}

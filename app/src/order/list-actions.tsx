@@ -1,0 +1,45 @@
+import { View } from "@tamagui/core";
+import { ActionButton } from "../kit/action-button";
+import { CopyButton } from "../kit/copy-button";
+import { exportCsv } from "../kit/export-csv";
+
+/** A line of a list as words and as a table have it. */
+export interface ListedLine {
+  readonly ordered: number;
+  readonly callout: string;
+  readonly needed: number;
+  readonly spares: number;
+  readonly places: readonly string[];
+}
+
+const HEADS = ["quantity", "call-out", "needed", "spare", "for"] as const;
+
+const cellsOf = ({ ordered, callout, needed, spares, places }: ListedLine) => [
+  String(ordered),
+  callout,
+  String(needed),
+  String(spares),
+  places.join("; "),
+];
+
+/** The list taken along: as words, as a table, on paper. */
+export function ListActions({ lines, name }: { lines: readonly ListedLine[]; name: string }) {
+  return (
+    <View flexDirection="row" gap={8}>
+      <View flex={1}>
+        <CopyButton
+          label="Copy"
+          says="Copy the list as words"
+          text={() => lines.map(({ ordered, callout }) => `${ordered} off ${callout}`).join("\n")}
+        />
+      </View>
+      <ActionButton
+        flex={1}
+        label="CSV"
+        says="CSV: the list as a table"
+        onPress={() => void exportCsv(name, HEADS, lines.map(cellsOf))}
+      />
+      <ActionButton flex={1} label="Print" onPress={() => window.print()} />
+    </View>
+  );
+}
