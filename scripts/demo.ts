@@ -5,6 +5,8 @@ import { CACHE } from "./paths";
 import { serve } from "./serve";
 
 await mkdir(CACHE, { recursive: true });
-await serve(path.join(CACHE, "demo.db"), ({ store }) => seedDemo(store), {
+await serve(path.join(CACHE, "demo.db"), ({ store, pictures }) => seedDemo(store, pictures), {
   CALIPER: "simulated",
+  SUPPLIER: "simulated",
+  SUPPLIER_MOODS: "late,fails,well",
 });

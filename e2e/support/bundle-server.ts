@@ -34,6 +34,7 @@ export async function bundleServer(): Promise<void> {
     logLevel: "error",
   });
   await rm(DEMO_DATABASE, { force: true });
+  await rm(`${DEMO_DATABASE}.pictures`, { recursive: true, force: true });
   execFileSync(process.execPath, [path.join(BUNDLE, "demo.mjs")], {
     cwd: ROOT,
     env: { ...process.env, DATABASE_FILE: DEMO_DATABASE, LOG_LEVEL: "error" },

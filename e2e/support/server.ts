@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from "node:child_process";
-import { copyFile, mkdtemp, rm } from "node:fs/promises";
+import { copyFile, cp, mkdtemp, rm } from "node:fs/promises";
 import { createServer } from "node:net";
 import os from "node:os";
 import path from "node:path";
@@ -52,8 +52,14 @@ function ended(child: ChildProcess): Promise<void> {
   });
 }
 
-/** Starts the server on a new database: empty, or filled with the demo scenario. */
-export async function startTestServer(content: "empty" | "demo" = "empty"): Promise<TestServer> {
+/**
+ * Starts the server on a new database: empty, or filled with the demo scenario.
+ * @param settings environment variables besides
+ */
+export async function startTestServer(
+  content: "empty" | "demo" = "empty",
+  settings: Readonly<Record<string, string>> = {},
+): Promise<TestServer> {
   const folder = await mkdtemp(path.join(os.tmpdir(), "root-gauge-"));
   const port = await freePort();
   const env = {
@@ -62,8 +68,13 @@ export async function startTestServer(content: "empty" | "demo" = "empty"): Prom
     WEB_ROOT: path.join(ROOT, "app", "dist"),
     LOG_LEVEL: "error",
     CALIPER: "simulated",
+    SUPPLIER: "simulated",
+    ...settings,
   };
-  if (content === "demo") await copyFile(DEMO_DATABASE, env.DATABASE_FILE);
+  if (content === "demo") {
+    await copyFile(DEMO_DATABASE, env.DATABASE_FILE);
+    await cp(`${DEMO_DATABASE}.pictures`, `${env.DATABASE_FILE}.pictures`, { recursive: true });
+  }
   let child = await launch(env);
   const stop = async () => {
     child.kill("SIGTERM");

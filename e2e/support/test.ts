@@ -4,12 +4,14 @@ import { startTestServer, type TestServer } from "./server";
 /** Every test has a server and a database of its own, and fails on any script error or foreign request. */
 export const test = base.extend<{
   content: "empty" | "demo";
+  settings: Readonly<Record<string, string>>;
   server: TestServer;
   quiet: void;
 }>({
   content: ["empty", { option: true }],
-  server: async ({ content }, use) => {
-    const server = await startTestServer(content);
+  settings: [{}, { option: true }],
+  server: async ({ content, settings }, use) => {
+    const server = await startTestServer(content, settings);
     await use(server);
     await server.dispose();
   },

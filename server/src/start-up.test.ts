@@ -1,10 +1,14 @@
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
+import { existsSync, mkdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { gunzipSync, gzipSync } from "node:zlib";
 import { get } from "node:http";
 import { readConfig, StartupError } from "./config";
 import { seedDemo } from "./demo/seed-demo";
-import { openStore } from "./store/database";
+import { openPictures } from "./pictures/picture-folder";
+import { cleanJpeg } from "./pictures/clean-jpeg";
+import { openStore, type Store } from "./store/database";
+import { listJobs } from "./store/jobs";
+import { listOrders } from "./store/orders";
 import { repairsAt } from "./store/repairs";
 import { identificationsAt } from "./store/identifications";
 import { listMachines } from "./store/machines";
@@ -86,8 +90,15 @@ describe("starting up", () => {
   });
 });
 
+/** The jobs by the day they were done, and how many lines each order has. */
+async function worksOf(store: Store) {
+  const { items: jobs } = await listJobs(store);
+  const { items: orders } = await listOrders(store);
+  return { jobs: jobs.map(({ done }) => done), lines: orders.map(({ lines }) => lines.length) };
+}
+
 describe("the demo", () => {
-  it("is six machines with twenty-one fasteners and three repairs, the same every time and when done twice", async () => {
+  it("is six machines with forty fasteners read three times each, the same every time and when done twice", async () => {
     const [one, two] = await Promise.all(
       [inFolder("a.db"), inFolder("b.db")].map((file) => openStore(file)),
     );
@@ -97,7 +108,7 @@ describe("the demo", () => {
     await seedDemo(two);
     const { items: machines } = await listMachines(one);
     expect(machines).toEqual((await listMachines(two)).items);
-    expect(machines.map(({ identifications }) => identifications)).toEqual([1, 2, 3, 4, 4, 7]);
+    expect(machines.map(({ identifications }) => identifications)).toEqual([15, 18, 6, 30, 30, 21]);
     const repairs = await Promise.all(
       machines.map(async ({ id }) => (await repairsAt(one, { machineId: id })).items),
     );
@@ -114,8 +125,28 @@ describe("the demo", () => {
         return records.map(({ result }) => result.verdict);
       }),
     );
-    expect(verdicts.flat().filter((verdict) => verdict === "settled")).toHaveLength(15);
+    expect(verdicts.flat().filter((verdict) => verdict === "settled")).toHaveLength(98);
+    expect(await worksOf(one)).toEqual(await worksOf(two));
+    expect(await worksOf(one)).toMatchObject({ jobs: [null, null, "2026-03-04"], lines: [4] });
     await one.destroy();
     await two.destroy();
   });
+
+  it("has photographs drawn for it, each a whole picture in a file, and drawn once", async () => {
+    const file = inFolder("pictured.db");
+    const store = await openStore(file);
+    await seedDemo(store, openPictures(file));
+    const rows = await store.selectFrom("remarks").selectAll().execute();
+    const pictured = rows.filter(({ width }) => width !== null);
+    expect(pictured.length).toBeGreaterThanOrEqual(10);
+    const fileOf = (id: string) => path.join(`${file}.pictures`, `${id}.jpg`);
+    for (const { id, width, height } of pictured) {
+      expect(cleanJpeg(readFileSync(fileOf(id)))).toMatchObject({ width, height });
+    }
+    const written = pictured.map(({ id }) => statSync(fileOf(id)).mtimeMs);
+    await seedDemo(store, openPictures(file));
+    expect(pictured.map(({ id }) => statSync(fileOf(id)).mtimeMs)).toEqual(written);
+    expect(await store.selectFrom("remarks").selectAll().execute()).toEqual(rows);
+    await store.destroy();
+  }, 60_000);
 });

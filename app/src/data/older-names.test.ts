@@ -59,6 +59,12 @@ describe("what is kept since machines were called jobs", () => {
     expect(allPutAside(storage)).toEqual([]);
   });
 
+  it("is no job of today, which is a piece of work", () => {
+    const body = { name: "Spring service", opened: "2026-03-02", positions: [] };
+    const job = { kind: "job", id: JOB, body, queuedAt: 1, saw: 0 };
+    expect(keptJson(JSON.stringify(job))).toEqual(job);
+  });
+
   it("leaves anything else as it is", () => {
     const value = { kind: "job", list: [1, null, { job: "jobId" }], text: "job.name" };
     expect(keptJson(JSON.stringify(value))).toEqual(value);

@@ -12,7 +12,9 @@ const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
 
 function inNamesOfToday(_key: string, value: unknown): unknown {
   if (!isObject(value)) return value;
-  if (value.kind === "job" && "body" in value) return { ...value, kind: "machine" };
+  const { kind, body } = value;
+  // A job of today, a piece of work, says when it was opened.
+  if (kind === "job" && isObject(body) && !("opened" in body)) return { ...value, kind: "machine" };
   if (!Object.keys(value).some((name) => name in NAMES)) return value;
   return Object.fromEntries(Object.entries(value).map(([name, one]) => [NAMES[name] ?? name, one]));
 }

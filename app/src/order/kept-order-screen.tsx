@@ -174,8 +174,9 @@ function OrderBody({ order, places }: { order: Kept<Order>; places: readonly ToO
         </View>
       </ScrollView>
       <PageActions>
-        <ListActions lines={listed} name="order" />
-        <PdfButton path={`/api/orders/${order.id}/paper.pdf`} name="order.pdf" />
+        <ListActions lines={listed} name="order">
+          <PdfButton path={`/api/orders/${order.id}/paper.pdf`} name="order.pdf" />
+        </ListActions>
       </PageActions>
     </>
   );

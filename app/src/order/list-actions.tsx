@@ -1,4 +1,5 @@
 import { View } from "@tamagui/core";
+import type { ReactNode } from "react";
 import { ActionButton } from "../kit/action-button";
 import { CopyButton } from "../kit/copy-button";
 import { exportCsv } from "../kit/export-csv";
@@ -22,10 +23,18 @@ const cellsOf = ({ ordered, callout, needed, spares, places }: ListedLine) => [
   places.join("; "),
 ];
 
+interface ListActionsProps {
+  readonly lines: readonly ListedLine[];
+  /** What its table is called as a file. */
+  readonly name: string;
+  /** Other ways to take it along. */
+  readonly children?: ReactNode;
+}
+
 /** The list taken along: as words, as a table, on paper. */
-export function ListActions({ lines, name }: { lines: readonly ListedLine[]; name: string }) {
+export function ListActions({ lines, name, children }: ListActionsProps) {
   return (
-    <View flexDirection="row" gap={8}>
+    <View flexDirection="row" alignItems="flex-start" gap={8}>
       <View flex={1}>
         <CopyButton
           label="Copy"
@@ -40,6 +49,7 @@ export function ListActions({ lines, name }: { lines: readonly ListedLine[]; nam
         onPress={() => void exportCsv(name, HEADS, lines.map(cellsOf))}
       />
       <ActionButton flex={1} label="Print" onPress={() => window.print()} />
+      {children === undefined ? null : <View flex={1}>{children}</View>}
     </View>
   );
 }

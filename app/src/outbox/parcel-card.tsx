@@ -14,13 +14,7 @@ import { Body, Heading, Small } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { repairToBe } from "../data/record-to-be";
 import { reopen } from "../mend/reopen";
-import {
-  PartConflict,
-  PositionConflict,
-  RemarkConflict,
-  RepairConflict,
-  WordConflict,
-} from "./conflict-choice";
+import { Conflict } from "./conflict-choice";
 import { parcelTitle, whatWaits, whyWaiting } from "./parcel-words";
 
 /** A machine's name, put right and sent again. */

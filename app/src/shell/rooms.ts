@@ -17,7 +17,7 @@ export type Room = (typeof ROOMS)[number];
 export function roomOf(pathname: string): Room["name"] {
   if (pathname.startsWith("/charts")) return "Charts";
   if (pathname.startsWith("/mend") || pathname.startsWith("/tools")) return "Mend";
-  return ["/jobs", "/machine", "/position", "/order", "/sheet", "/repair", "/outbox"].some((path) =>
+  return ["/job", "/machine", "/position", "/order", "/sheet", "/repair", "/outbox"].some((path) =>
     pathname.startsWith(path),
   )
     ? "Jobs"

@@ -1,4 +1,5 @@
 import type { Duty, PartKind, PartMetal, Reading } from "@root-gauge/core";
+import type { PositionState } from "@root-gauge/core/record";
 
 /** How the fitter took the pitch. */
 export type PitchMethod = "leaf" | "count" | "crest-to-crest";
@@ -15,6 +16,10 @@ export interface DemoFastener {
   readonly seen?: readonly Reading[];
   /** What goes in, and what hangs on the joint where it is not an ordinary one. */
   readonly goesIn?: { readonly callout: string; readonly duty?: Duty; readonly metal?: PartMetal };
+  /** How many alike there are; one where nothing is said. */
+  readonly alike?: number;
+  /** How the position stands now; as what was found leaves it where nothing is said. */
+  readonly state?: PositionState;
   readonly notes: string;
 }
 
@@ -39,12 +44,16 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
         position: "Frame bolt, lower left",
         truth: "bsw-1/2-12",
         pitchBy: "leaf",
+        seen: [{ kind: "length", mm: 63.5 }],
+        goesIn: { callout: "1/2-12 BSW x 2-1/2 hex bolt", metal: "cast-iron" },
         notes: "Original bolt, no mark on the head.",
       },
       {
         position: "Treadle adjuster",
         truth: "bsf-5/16-22",
         pitchBy: "leaf",
+        seen: [{ kind: "length", mm: 38 }],
+        goesIn: { callout: "5/16-22 BSF x 1-1/2 hex bolt" },
         notes: "",
       },
       {
@@ -76,6 +85,8 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
         position: "Motor plate, rear right",
         truth: "iso-m10x1.5",
         pitchBy: "count",
+        seen: [{ kind: "length", mm: 40 }],
+        goesIn: { callout: "M10 x 40 hex bolt, 8.8, zinc" },
         notes: "The motor was added later.",
       },
       {
@@ -131,6 +142,8 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
         position: "Back gauge scale",
         truth: "unc-1/4-20",
         pitchBy: "count",
+        seen: [{ kind: "length", mm: 19 }],
+        goesIn: { callout: "1/4-20 UNC x 3/4 hex cap screw, grade 5" },
         notes: "",
       },
     ],
@@ -151,6 +164,8 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
         position: "Impression adjuster",
         truth: "iso-m10x1.25",
         pitchBy: "leaf",
+        seen: [{ kind: "length", mm: 50 }],
+        goesIn: { callout: "M10 x 1.25 x 50 hex bolt, 8.8" },
         notes: "",
       },
       {
@@ -164,6 +179,8 @@ export const OSIER_LANE_PRINT_WORKS: readonly DemoMachine[] = [
         position: "Gripper bar",
         truth: "iso-m5x0.8",
         pitchBy: "crest-to-crest",
+        seen: [{ kind: "length", mm: 16 }],
+        goesIn: { callout: "M5 x 16 socket cap screw, 12.9, plain" },
         notes: "",
       },
     ],

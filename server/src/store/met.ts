@@ -3,11 +3,12 @@ import type { Store } from "./database";
 
 /**
  * How many parts of each thread the records hold: those that were settled, each counted by the thread it was settled on.
+ * What was read of one place again, years later, is no other part.
  * What was taken out of the lists does not count.
  */
 export async function threadsMet(store: Store): Promise<Readonly<Record<string, number>>> {
   const { rows } = await sql<{ thread: string | null; parts: number }>`
-    select json_extract(result, '$.candidates[0].threadId') as thread, count(*) as parts
+    select json_extract(result, '$.candidates[0].threadId') as thread, count(distinct coalesce(position_id, id)) as parts
     from identifications
     where removed = 0 and json_valid(result) and json_extract(result, '$.verdict') = 'settled'
     group by thread

@@ -48,6 +48,20 @@ describe("a supplier that is asked", () => {
     expect(quotation.lines[1]?.days ?? 0).toBeGreaterThan(quotation.lines[0]?.days ?? 0);
   });
 
+  it.each([
+    ["1/2-13 UNC x 1-3/4 hex cap screw, grade 5, zinc", "stocked"],
+    ["M8 hex nut, 8", "stocked"],
+    ["M10 washer, zinc", "stocked"],
+    ["1/2-12 BSW x 2 hex bolt", "out"],
+    ["M8 x 1 x 30 hex bolt, 8.8", "out"],
+    ["M8 x 30 hex bolt, 5.8", "out"],
+    ["M52 x 200 hex bolt, 8.8", "not-sold"],
+    ["6 x 20 dowel pin", "not-sold"],
+  ])("has %s: %s", async (callout, state) => {
+    const asked = { lines: [{ id: BOLT, callout, quantity: 4 }] };
+    expect((await (await inMoods("well")).quote(asked)).lines).toMatchObject([{ state }]);
+  });
+
   it("asks the same for the same, whenever it is asked", async () => {
     const asked = await inMoods("well");
     const [one, other] = [await asked.quote(ASKED), await asked.quote(ASKED)];

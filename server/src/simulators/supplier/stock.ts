@@ -24,7 +24,7 @@ const ON_SHELF = ["coarse", "UNC", "UNF"];
 const SENT_FOR = ["fine", "BSW", "BSF", "BA"];
 
 /** Grades and classes that lie there. */
-const GRADES = ["8.8", "10.9", "12.9", "5", "8", "A2-70"];
+const GRADES = ["8.8", "10.9", "12.9", "sae-5", "sae-8", "A2-70"];
 
 function isLengthKept(lengthMm: number | undefined, inch: boolean): boolean {
   if (lengthMm === undefined) return true;
@@ -43,7 +43,7 @@ function packOf(majorMm: number): number {
 /** A price a box in no country's money: by the metal in it, its strength and its finish. */
 function priceOf(spec: FastenerSpec, majorMm: number, pack: number): number {
   const lengthMm = spec.part === "screw" ? (spec.lengthMm ?? 20) + majorMm : majorMm;
-  const strong = spec.part === "screw" && ["10.9", "12.9", "8"].includes(spec.gradeId ?? "");
+  const strong = spec.part === "screw" && ["10.9", "12.9", "sae-8"].includes(spec.gradeId ?? "");
   const each = 0.02 + majorMm * majorMm * lengthMm * 0.000_012 * (strong ? 1.6 : 1);
   return Math.round(each * pack * (spec.finish === undefined ? 1 : 1.15) * 100) / 100;
 }

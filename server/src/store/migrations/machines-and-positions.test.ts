@@ -81,10 +81,19 @@ it("that holds the demo is filled again without a place twice", async () => {
   await seedDemo(old);
   // As the migration leaves them: the same places under other ids.
   await sql`pragma foreign_keys = off`.execute(old);
-  for (const table of ["identifications", "repairs"]) {
-    await sql`update ${sql.table(table)} set position_id = 'x' || position_id`.execute(old);
+  const other = (column: string) => {
+    const id = sql.ref(column);
+    return sql`case when ${id} like 'f%' then 'e' else 'f' end || substr(${id}, 2)`;
+  };
+  for (const table of ["identifications", "repairs", "remarks", "job_positions"]) {
+    const id = other("position_id");
+    await sql`update ${sql.table(table)} set position_id = ${id} where position_id is not null`.execute(
+      old,
+    );
   }
-  await sql`update positions set id = 'x' || id, parent_id = 'x' || parent_id`.execute(old);
+  await sql`
+    update positions set id = ${other("id")},
+      parent_id = case when parent_id is not null then ${other("parent_id")} end`.execute(old);
   const count = async () => (await old.selectFrom("positions").select("id").execute()).length;
   const before = await count();
   await seedDemo(old);
