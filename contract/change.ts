@@ -23,6 +23,8 @@ export const CHANGED_FIELDS = [
   "quotation",
   "remark",
   "picture",
+  "archived",
+  "merged",
   "removed",
 ] as const;
 

@@ -12,6 +12,7 @@ export type { IdentificationInput, IdentificationRecord } from "./identification
 export { machineIdSchema, machineInputSchema, machineListSchema, machineSchema } from "./machine";
 export type { Machine, MachineInput } from "./machine";
 export {
+  mergeInputSchema,
   positionIdSchema,
   positionInputSchema,
   positionListSchema,
@@ -68,10 +69,17 @@ export {
 export type { PlanPaperInput, Repair, RepairInput } from "./repair";
 export { ownWordInputSchema, ownWordListSchema, ownWordSchema } from "./own-word";
 export type { OwnWordInput, StoredWord } from "./own-word";
-export { metSchema } from "./met";
+export { metQuerySchema, metSchema } from "./met";
 export type { Met } from "./met";
 export { PAGES, isPage } from "./pages";
-export { foundQuerySchema, pageQuerySchema, toOrderQuerySchema, writeSchema } from "./write";
-export type { Write } from "./write";
+export {
+  MACHINE_SORTS,
+  foundQuerySchema,
+  machinesQuerySchema,
+  pageQuerySchema,
+  toOrderQuerySchema,
+  writeSchema,
+} from "./write";
+export type { MachinesQuery, Write } from "./write";
 export { caliperCommandSchema, caliperFigureSchema } from "./caliper";
 export type { CaliperCommand, CaliperFigure } from "./caliper";

@@ -5,4 +5,7 @@ export const metSchema = z.object({
   counts: z.record(z.string(), z.int().check(z.minimum(0))),
 });
 
+/** The place that is being read: what was found there says nothing of itself. */
+export const metQuerySchema = z.object({ without: z.optional(z.uuid()) });
+
 export type Met = z.infer<typeof metSchema>;

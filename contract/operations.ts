@@ -7,11 +7,12 @@ import {
 } from "./identification";
 import { machineInputSchema, machineListSchema, machineSchema } from "./machine";
 import { JOB_OPERATIONS } from "./job-operations";
-import { metSchema } from "./met";
+import { metQuerySchema, metSchema } from "./met";
 import { WRITES, json, ofMachine, ofRecord, type Operation } from "./operation";
 import { changeListSchema } from "./change";
 import { ownWordInputSchema, ownWordListSchema, ownWordSchema } from "./own-word";
 import {
+  mergeInputSchema,
   positionInputSchema,
   positionListSchema,
   positionSchema,
@@ -21,7 +22,13 @@ import { planPaperSchema, repairInputSchema, repairListSchema, repairSchema } fr
 import { sheetQuerySchema } from "./replacement";
 import { remarkInputSchema, remarkListSchema, remarkSchema } from "./remark";
 import { searchHitsSchema } from "./search";
-import { foundQuerySchema, pageQuerySchema, toOrderQuerySchema, writeSchema } from "./write";
+import {
+  foundQuerySchema,
+  machinesQuerySchema,
+  pageQuerySchema,
+  toOrderQuerySchema,
+  writeSchema,
+} from "./write";
 
 /** Everything that the server answers under /api: its document is made of this, and a test calls each. */
 export const OPERATIONS: readonly Operation[] = [
@@ -37,8 +44,8 @@ export const OPERATIONS: readonly Operation[] = [
     id: "listMachines",
     method: "get",
     path: "/machines",
-    does: "The machines, the last changed first, a page at a time",
-    query: pageQuerySchema,
+    does: "The machines, sorted as asked, all or those with a position in a state, a page at a time",
+    query: machinesQuerySchema,
     answer: json(machineListSchema),
     refusals: ["invalid-query"],
   },
@@ -110,6 +117,23 @@ export const OPERATIONS: readonly Operation[] = [
     body: positionInputSchema,
     answer: json(positionSchema),
     refusals: [...WRITES, "machine-not-found", "position-in-itself"],
+  },
+  {
+    id: "mergePosition",
+    method: "post",
+    path: "/positions/{id}/merge",
+    does: "Makes two positions one: what was found, mended and noted at the first goes to the second",
+    params: ofRecord,
+    query: writeSchema,
+    body: mergeInputSchema,
+    answer: json(positionSchema),
+    refusals: [
+      "invalid-id",
+      "invalid-body",
+      "invalid-query",
+      "position-not-found",
+      "position-in-itself",
+    ],
   },
   {
     id: "listFindings",
@@ -274,6 +298,16 @@ export const OPERATIONS: readonly Operation[] = [
     does: "How many parts of each thread this workshop has settled",
     answer: json(metSchema),
     refusals: [],
+  },
+  {
+    id: "readMetOnMachine",
+    method: "get",
+    path: "/machines/{id}/met",
+    does: "How many places of a machine hold each thread, one of them left out where it is at hand",
+    params: ofMachine,
+    query: metQuerySchema,
+    answer: json(metSchema),
+    refusals: ["invalid-id", "invalid-query", "machine-not-found"],
   },
   {
     id: "streamCaliper",

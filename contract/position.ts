@@ -29,6 +29,8 @@ export const positionInputSchema = z.strictObject({
   /** What goes in; null while nobody has said. */
   spec: z._default(z.nullable(replacementSchema), null),
   notes: z._default(textSchema(4000), ""),
+  /** Kept and looked up, and no work any more; with all that stands within it. */
+  archived: z._default(z.boolean(), false),
   removed: removalSchema,
 });
 
@@ -43,6 +45,7 @@ export const positionRowSchema = z.object({
   state,
   /** The call-out of what goes in, else the thread that was found; empty where neither is known. */
   holds: z.string(),
+  archived: z._default(z.boolean(), false),
   version: z.int(),
 });
 
@@ -64,6 +67,7 @@ export const positionSchema = z.object({
   state,
   spec: z.nullable(replacementSchema),
   notes: z.string(),
+  archived: z._default(z.boolean(), false),
   ...storedFields,
   /** What is stored of it and cannot be read any more, as it is stored. */
   unreadable: z.array(z.string()),
@@ -78,6 +82,9 @@ export const toOrderListSchema = z.object({
   /** Where the list goes on; null at its end. */
   next: z.nullable(z.string()),
 });
+
+/** Which position another one is made one with. */
+export const mergeInputSchema = z.strictObject({ into: positionIdSchema });
 
 export type ToOrder = z.infer<typeof toOrderSchema>;
 export type PositionInput = z.infer<typeof positionInputSchema>;

@@ -1,3 +1,4 @@
+import { POSITION_STATES } from "@root-gauge/core/record";
 import { z } from "zod/mini";
 
 /**
@@ -23,9 +24,20 @@ export const pageQuerySchema = z.object({
   /** What the name or the origin is to hold. */
   q: z.optional(z.string().check(z.trim(), z.maxLength(60))),
   after: z.optional(
-    z.string().check(z.maxLength(120), z.regex(/^[^|]+\|[^|]+$/, "is no place in this list")),
+    z.string().check(z.maxLength(600), z.regex(/^[^|]+\|[^|]+$/, "is no place in this list")),
   ),
 });
+
+/** How machines are sorted: the last changed first, by name, or the oldest first. */
+export const MACHINE_SORTS = ["changed", "name", "year"] as const;
+
+/** The same of machines: in which order, and only those that have a position in a state. */
+export const machinesQuerySchema = z.extend(pageQuerySchema, {
+  sort: z._default(z.enum(MACHINE_SORTS), "changed"),
+  state: z.optional(z.enum(POSITION_STATES)),
+});
+
+export type MachinesQuery = z.infer<typeof machinesQuerySchema>;
 
 /** The same of what was found on a machine: all of it, or only what stands at no position. */
 export const foundQuerySchema = z.extend(pageQuerySchema, {

@@ -82,6 +82,7 @@ export {
   againKey,
   LEAST_MET,
   partsMet,
+  seriesMet,
   testKey,
   unknownStanding,
 } from "./identify";

@@ -1,4 +1,5 @@
 export { LEAST_MET, partsMet } from "./met";
+export { seriesMet } from "./met-on-machine";
 export type { MetThreads } from "./met";
 export { problemOfReading } from "./refused";
 export type { ReadingProblem } from "./refused";

@@ -2,6 +2,7 @@ import { catalogue, type Thread, type ThreadSide } from "../threads";
 import { combined } from "./combine";
 import { commonnessWeight } from "./commonness";
 import { priorAfterMet, type MetThreads } from "./met";
+import { priorOnMachine } from "./met-on-machine";
 import { sideOf, type PartKind } from "./part";
 import { STRANGE_SHARES } from "./stranger";
 import type { ReadingLikelihoods, WeighedReading } from "./weigh";
@@ -16,6 +17,8 @@ export interface PriorOptions {
   readonly part?: PartKind;
   /** What this workshop has met, where it has counted: it moves the prior away from the table's. */
   readonly met?: MetThreads;
+  /** What was found on the machine at hand: machines are built in few series. */
+  readonly metOnMachine?: MetThreads;
 }
 
 /** Probabilities of every thread in catalogue order, and of something else; together they make 1. */
@@ -51,23 +54,37 @@ function knownPrior(options: PriorOptions, weighed: readonly WeighedReading[]): 
   const key = `${useCommonness} ${part} ${inserts}`;
   const prior = priors.get(key) ?? priorOf(catalogue(), options, side, inserts);
   priors.set(key, prior);
-  return options.met === undefined || !useCommonness ? prior : moved(prior, key, options.met, part);
+  if (!useCommonness) return prior;
+  const { met, metOnMachine } = options;
+  const held = 1 - UNKNOWN_PRIOR;
+  const ofShop =
+    met === undefined ? prior : moved(met, key, prior, () => priorAfterMet(prior, met, held, part));
+  return metOnMachine === undefined
+    ? ofShop
+    : moved(metOnMachine, key, ofShop, () => priorOnMachine(ofShop, metOnMachine, held));
 }
 
-// A workshop's counts change with its records, not with a touch: what they make of a prior is worked out once.
-const movedPriors = new WeakMap<MetThreads, Map<string, Float64Array>>();
+interface Moved {
+  readonly from: Float64Array;
+  readonly to: Float64Array;
+}
+
+// Counts change with the records, not with a touch: what they make of a prior is worked out once.
+const movedPriors = new WeakMap<MetThreads, Map<string, Moved>>();
 
 function moved(
-  prior: Float64Array,
-  key: string,
   met: MetThreads,
-  part: PartKind | undefined,
+  key: string,
+  from: Float64Array,
+  move: () => Float64Array,
 ): Float64Array {
-  const ofMet = movedPriors.get(met) ?? new Map<string, Float64Array>();
+  const ofMet = movedPriors.get(met) ?? new Map<string, Moved>();
   movedPriors.set(met, ofMet);
-  const known = ofMet.get(key) ?? priorAfterMet(prior, met, 1 - UNKNOWN_PRIOR, part);
-  ofMet.set(key, known);
-  return known;
+  const known = ofMet.get(key);
+  if (known?.from === from) return known.to;
+  const to = move();
+  ofMet.set(key, { from, to });
+  return to;
 }
 
 function priorOf(

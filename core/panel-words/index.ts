@@ -4,6 +4,7 @@ export {
   PANEL_SENTENCES,
   PART_READ_BY,
   WEIGHED_WORDS,
+  metOnMachineWords,
   metWords,
   chooseKnownWords,
   lengthDatumWords,

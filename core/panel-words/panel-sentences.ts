@@ -70,6 +70,7 @@ export function unreadShareWords(probability: number): string {
 export const WEIGHED_WORDS = {
   common: "Weigh how common a thread is",
   met: "Weigh what this workshop has met",
+  metOnMachine: "Weigh what was found on this machine",
 } as const;
 
 /** What the workshop's own records hold, and whether that is enough to be weighed. */
@@ -82,4 +83,17 @@ export function metWords(
   return parts < least
     ? `${parts} of this workshop’s own parts are settled; from ${least} on they are weighed too.`
     : `Of ${parts} parts settled here: ${named}.`;
+}
+
+/** What was found on the machine at hand, by series: "On this machine 7 of 9 threads are BSW, 2 metric coarse." */
+export function metOnMachineWords(
+  series: readonly (readonly [name: string, count: number])[],
+): string {
+  const all = series.reduce((sum, [, count]) => sum + count, 0);
+  const [first, ...others] = series;
+  if (first === undefined) return "";
+  const [name, count] = first;
+  const rest = others.map(([other, of]) => `, ${of} ${other}`).join("");
+  if (all === 1) return `On this machine 1 thread was found: ${name}.`;
+  return `On this machine ${count} of ${all} threads are ${name}${rest}.`;
 }

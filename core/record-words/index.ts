@@ -12,13 +12,17 @@ export {
 } from "./record-sentences";
 export {
   POSITION_SENTENCES,
+  REORDER_SENTENCES,
+  SORT_WORDS,
   STATE_WORDS,
   WALK_SENTENCES,
   alikeWords,
   fieldWords,
   historyWords,
   leftWords,
+  machinesByWords,
   madeWords,
+  movedWords,
   stateCountsWords,
 } from "./position-words";
 export { PICTURE_SENTENCES, REMARK_SENTENCES, pictureWords, tooLargeWords } from "./remark-words";

@@ -24,11 +24,48 @@ export const POSITION_SENTENCES = {
   gone: "This position was taken out of the lists.",
   pathHint: "Feed side / gripper bar / left",
   signHint: "Your name, for the record of changes",
+  noMachineSo: "No machine has a place that stands so.",
   noneFound: "No machine is called so.",
   choosePosition: "Choose a position: it stands here.",
   findOrName: "Find, or name a new one",
   signed: "Changes from this device are signed",
   placeNotNamed: "Found here, its place not named",
+} as const;
+
+/** How machines are sorted. */
+export const SORT_WORDS = {
+  changed: "Last changed first",
+  name: "By name",
+  year: "Oldest first",
+} as const;
+
+/** How machines are listed: "By name, with a place to order". */
+export function machinesByWords(
+  sort: keyof typeof SORT_WORDS,
+  state: PositionState | undefined,
+): string {
+  const only = state === undefined ? "" : `, only with one ${STATE_WORDS[state].toLowerCase()}`;
+  return `${SORT_WORDS[sort]}${only}`;
+}
+
+export const REORDER_SENTENCES = {
+  how: "Drag a place by its grip, or lift it with the space bar and move it with the arrows; space again puts it down.",
+  cannot: "A place cannot stand within itself.",
+  put: "Put in order: move places by their grips",
+  merge:
+    "Make it one with another place of this machine: what was found, mended and noted here goes there",
+  merged: "Made one with the other place.",
+  archived: "Archived: it is kept and found, and is no work any more.",
+  archive: "Archive: keep it, and leave it out of the work",
+  unarchive: "Bring back from the archive, into the work again",
+} as const;
+
+/** What a screen reader says of a place that is moved. */
+export const movedWords = {
+  lifted: (name: string) => `${name} is lifted.`,
+  over: (name: string, over: string) => `${name} is over ${over}.`,
+  put: (name: string, over: string) => `${name} was put at ${over}.`,
+  left: (name: string) => `${name} was left where it was.`,
 } as const;
 
 /** How many positions stand in each state, in the order of the work: "3 to identify · 2 to order". */
@@ -88,6 +125,8 @@ export function historyWords({ field, was, became }: ChangeRecord): string {
   if (field === "picture") {
     return became === "" ? "A photograph was taken out" : "A photograph was added";
   }
+  if (field === "merged") return `Made one with it: ${became}`;
+  if (field === "archived") return became === "" ? "Back from the archive" : "Archived";
   if (field === "rank") return "Put in another order";
   if (field === "removed")
     return became === "" ? "Put back in the lists" : "Taken out of the lists";

@@ -61,7 +61,7 @@ async function save(page: Page, machine: string, place: string, title: string): 
   await expect(page.getByRole("heading", { name: title })).toBeVisible();
   await expect(page.getByText("It holds").first()).toBeVisible();
   await page.goto("/jobs");
-  await page.getByText(machine).first().tap();
+  await button(page, new RegExp(`^${machine}`)).tap();
   const repairs = page.getByRole("region", { name: "Repairs" });
   await expect(repairs.getByText(place, { exact: true })).toBeVisible();
 }

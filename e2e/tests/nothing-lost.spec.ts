@@ -138,7 +138,7 @@ test.describe("the server's answers", () => {
 
   test("are read after a reload while the server is away", async ({ page }) => {
     await page.goto("/jobs");
-    const machine = page.getByRole("button", { name: /Kestrel/ });
+    const machine = page.getByRole("button", { name: /^Kestrel/ });
     await machine.tap();
     await expect(page.getByText("Impression adjuster")).toBeVisible();
     // What was read is written down within a second.

@@ -1,8 +1,8 @@
-import { LEAST_MET, partsMet, threadById, type MetThreads } from "@root-gauge/core";
-import { WEIGHED_WORDS, metWords } from "@root-gauge/core/panel-words";
+import { LEAST_MET, partsMet, seriesMet, threadById, type MetThreads } from "@root-gauge/core";
+import { WEIGHED_WORDS, metOnMachineWords, metWords } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
-import { changeBench } from "../data/bench";
-import { useMetOfServer } from "../data/met-of-server";
+import { changeBench, useBenchPart } from "../data/bench";
+import { useMetOfServer, useMetOnMachineOfServer } from "../data/met-of-server";
 import { useMetStore } from "../data/met-state";
 import { OnOff } from "../kit/on-off";
 import { Small } from "../kit/text";
@@ -44,6 +44,26 @@ export function CommonnessSwitch({ used }: { used: boolean }) {
           <Small>{metWords(parts, LEAST_MET, mostMet(counts))}</Small>
         </>
       )}
+      {used ? <OnMachine /> : null}
     </View>
+  );
+}
+
+/** What was found on the machine at hand, by its series, and whether it is weighed. */
+function OnMachine() {
+  const { machineId, positionId } = useBenchPart();
+  useMetOnMachineOfServer(machineId, positionId ?? undefined);
+  const known = useMetStore();
+  const series = known.machineId === machineId ? seriesMet(known.onMachine) : [];
+  if (machineId === null || series.length === 0) return null;
+  return (
+    <>
+      <OnOff
+        label={WEIGHED_WORDS.metOnMachine}
+        on={known.machineUsed}
+        onChange={(machineUsed) => useMetStore.setState({ machineUsed })}
+      />
+      <Small>{metOnMachineWords(series)}</Small>
+    </>
   );
 }

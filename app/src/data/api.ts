@@ -30,6 +30,7 @@ import {
   type IdentificationInput,
   type JobInput,
   type MachineInput,
+  type MachinesQuery,
   type OrderInput,
   type OwnWordInput,
   type PlanPaperInput,
@@ -161,8 +162,11 @@ const isPlaceless = (at: FoundAt) => "machineId" in at && at.placed === "no";
 
 export const api = {
   health: () => call("/api/health", healthSchema),
-  machines: (after?: string, search = "") =>
-    call(`/api/machines${pageAfter(after, search === "" ? {} : { q: search })}`, machineListSchema),
+  machines: (after?: string, { q, sort, state }: Partial<MachinesQuery> = {}) =>
+    call(
+      `/api/machines${pageAfter(after, { ...(q && { q }), ...(sort && { sort }), ...(state && { state }) })}`,
+      machineListSchema,
+    ),
   machine: (id: string) => call(`/api/machines/${id}`, machineSchema),
   search: (text: string, after?: string) =>
     call(`/api/search${pageAfter(after, { q: text })}`, searchHitsSchema),
@@ -193,6 +197,11 @@ export const api = {
   position: (id: string) => call(`/api/positions/${id}`, positionSchema),
   savePosition: (id: string, input: PositionInput, saw: number, touched?: readonly string[]) =>
     call(`/api/positions/${id}${written(saw, touched)}`, positionSchema, put(input)),
+  mergePosition: (id: string, into: string) =>
+    call(`/api/positions/${id}/merge${written(0)}`, positionSchema, {
+      ...put({ into }),
+      method: "POST",
+    }),
   findings: (at: FoundAt, after?: string) =>
     call(
       `${addressOf(at)}/identifications${pageAfter(after, isPlaceless(at) ? { placed: "no" } : {})}`,
@@ -219,6 +228,11 @@ export const api = {
   saveWord: (id: string, input: OwnWordInput, saw: number) =>
     call(`/api/words/${id}${written(saw)}`, ownWordSchema, put(input)),
   met: () => call("/api/met", metSchema),
+  metOnMachine: (machineId: string, without?: string) =>
+    call(
+      `/api/machines/${machineId}/met${without === undefined ? "" : `?without=${without}`}`,
+      metSchema,
+    ),
   planPaper: (paper: PlanPaperInput) =>
     file("/api/work-plan.pdf", { ...put(paper), method: "POST" }),
   /** A sheet on paper, by its own address. */

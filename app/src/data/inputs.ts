@@ -25,8 +25,8 @@ export function inputOfMachine({ name, origin, year, stands, notes }: Machine): 
 }
 
 export function inputOfPosition(position: Omit<Position, "path">): PositionInput {
-  const { machineId, parentId, name, rank, alike, state, spec, notes } = position;
-  return { machineId, parentId, name, rank, alike, state, spec, notes };
+  const { machineId, parentId, name, rank, alike, state, spec, notes, archived } = position;
+  return { machineId, parentId, name, rank, alike, state, spec, notes, archived };
 }
 
 /** A stored repair as it is sent again; none where what is stored of it cannot be read. */

@@ -69,11 +69,12 @@ export function useJobs() {
 /** A job with what is worked at; of places that were just added no more is known than that they are of it. */
 export function useJob(id: string) {
   const parcel = useWaitingJobs().find((one) => one.id === id);
-  const { positions: changed } = useWaiting();
+  const { positions: changed, unsaved } = useWaiting();
   const query = useQuery({
     queryKey: QUERY_KEYS.job(id),
     queryFn: () => api.job(id),
-    enabled: parcel === undefined || parcel.saw > 0,
+    // What the server has never had it is not asked for.
+    enabled: !unsaved.has(id),
   });
   const { data } = query;
   const whole = useMemo(() => {

@@ -37,7 +37,13 @@ export const KEPT_SCHEMAS = {
   bench: z.object({ part: partSchema, past: z.array(partSchema) }),
   drafts: z.partialRecord(z.enum(DRAFT_FIELDS), z.string()),
   settings: settingsSchema,
-  met: z.object({ counts: z.record(z.string(), z.number()), used: z.boolean() }),
+  met: z.object({
+    counts: z.record(z.string(), z.number()),
+    used: z.boolean(),
+    onMachine: z._default(z.record(z.string(), z.number()), {}),
+    machineId: z._default(z.nullable(z.string()), null),
+    machineUsed: z._default(z.boolean(), true),
+  }),
 } as const;
 
 export type KeptSchemas = typeof KEPT_SCHEMAS;

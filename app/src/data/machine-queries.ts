@@ -3,19 +3,29 @@ import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useDeferredValue } from "react";
 import { api } from "./api";
 import { PAGED, moreOf } from "./paged";
-import { QUERY_KEYS } from "./query-keys";
+import { QUERY_KEYS, type MachinesBy } from "./query-keys";
 import { inLists, merged, useWaiting } from "./waiting";
 
+const USUAL: MachinesBy = { sort: "changed" };
+
 /** All machines so far: those waiting to be saved first, then the server's, page by page. */
-export function useMachines() {
+export function useMachines(by: MachinesBy = USUAL) {
+  const isUsual = by.sort === "changed" && by.state === undefined;
   const query = useInfiniteQuery({
-    queryKey: QUERY_KEYS.machines,
-    queryFn: ({ pageParam }) => api.machines(pageParam ?? undefined),
+    queryKey: isUsual ? QUERY_KEYS.machines : QUERY_KEYS.machinesBy(by),
+    queryFn: ({ pageParam }) => api.machines(pageParam ?? undefined, isUsual ? {} : by),
     ...PAGED,
   });
   const waiting = useWaiting();
   const stored = query.data?.pages.flatMap(({ machines }) => machines) ?? [];
-  return { query, machines: merged(waiting.machines, stored).filter(inLists), more: moreOf(query) };
+  // What waits stands first where the last changed does; where it has its place in another order it is in that.
+  const all = isUsual
+    ? merged(waiting.machines, stored)
+    : stored.map(
+        (machine) =>
+          waiting.machines.find(({ id }) => id === machine.id) ?? { ...machine, waiting: false },
+      );
+  return { query, machines: all.filter(inLists), more: moreOf(query) };
 }
 
 const holds = (text: string) => (machine: Machine) =>
@@ -25,12 +35,12 @@ const holds = (text: string) => (machine: Machine) =>
  * Machines that hold a text, the last touched first: those that are known here at once, the others as the server finds
  * them.
  */
-export function useMachineSearch(text: string) {
-  const known = useMachines();
+export function useMachineSearch(text: string, by: MachinesBy = USUAL) {
+  const known = useMachines(by);
   const asked = useDeferredValue(text.trim());
   const query = useQuery({
     queryKey: QUERY_KEYS.machineSearch(asked),
-    queryFn: () => api.machines(undefined, asked),
+    queryFn: () => api.machines(undefined, { q: asked }),
     enabled: asked !== "" && known.query.hasNextPage,
     gcTime: 60_000,
   });

@@ -20,3 +20,22 @@ export function useMetOfServer(): void {
     }
   }, [data]);
 }
+
+/** The same of the machine at hand, without the place that is being read. */
+export function useMetOnMachineOfServer(machineId: string | null, positionId?: string): void {
+  const { data } = useQuery(
+    {
+      queryKey: QUERY_KEYS.metOnMachine(machineId ?? "", positionId),
+      queryFn: () => api.metOnMachine(machineId ?? "", positionId),
+      enabled: machineId !== null,
+    },
+    queryClient,
+  );
+  useEffect(() => {
+    if (machineId === null || data === undefined) return;
+    const known = useMetStore.getState();
+    const same = JSON.stringify(known.onMachine) === JSON.stringify(data.counts);
+    if (known.machineId === machineId && same) return;
+    useMetStore.setState({ machineId, onMachine: data.counts });
+  }, [machineId, data]);
+}

@@ -38,12 +38,12 @@ export function useOrders() {
 /** An order, and the positions that its lines are for as they will be. */
 export function useOrder(id: string) {
   const waiting = useWaitingOrders().find((one) => one.id === id);
-  const { positions: changed } = useWaiting();
+  const { positions: changed, unsaved } = useWaiting();
   const query = useQuery({
     queryKey: QUERY_KEYS.order(id),
     queryFn: () => api.order(id),
     // What the server has never had it is not asked for.
-    enabled: waiting === undefined || waiting.version > 1,
+    enabled: !unsaved.has(id),
   });
   const { data } = query;
   const order: Kept<Order> | undefined = waiting ?? (data && { ...data, waiting: false });

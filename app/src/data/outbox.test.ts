@@ -51,6 +51,7 @@ const position = (name: string, saw = 0, touched?: string[]): NewParcel => ({
     alike: 1,
     state: "to-identify",
     spec: null,
+    archived: false,
     notes: "",
   },
 });

@@ -9,9 +9,12 @@ import { inLists, useWaiting, type Kept, type WaitingPosition } from "./waiting"
 
 /** A position that waits, as a tree shows it: what it holds is as the server last said, until something else goes in. */
 function rowToBe(waiting: WaitingPosition, stored: PositionRow | undefined): Kept<PositionRow> {
-  const { id, machineId, parentId, name, rank, alike, state, spec, version } = waiting;
+  const { id, machineId, parentId, name, rank, alike, state, spec, version, archived } = waiting;
   const holds = spec?.callout ?? stored?.holds ?? "";
-  return { id, machineId, parentId, name, rank, alike, state, holds, version, waiting: true };
+  return {
+    ...{ id, machineId, parentId, name, rank, alike, state, holds, version, archived },
+    waiting: true,
+  };
 }
 
 function mergedRows(
@@ -70,8 +73,15 @@ export function usePositions(machineId: string | null) {
       ),
     [data, waiting.positions, machineId],
   );
-  return { query, positions };
+  const archived = useMemo(() => positions.filter((one) => one.archived), [positions]);
+  const inWork = useMemo(
+    () => (archived.length === 0 ? positions : withoutInner(positions, idsOf(archived))),
+    [positions, archived],
+  );
+  return { query, positions: inWork, archived };
 }
+
+const idsOf = (rows: readonly { readonly id: string }[]) => new Set(rows.map(({ id }) => id));
 
 /** One position, as it is here or on the server, with where it stands on its machine. */
 export function usePosition(id: string) {

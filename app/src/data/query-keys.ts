@@ -1,5 +1,9 @@
+import type { MachinesQuery } from "@root-gauge/contract";
 import type { FoundAt, WantedOf } from "./api";
 import type { Parcel } from "./parcel";
+
+/** In which order machines are listed, and which of them. */
+export type MachinesBy = Pick<MachinesQuery, "sort" | "state">;
 
 const placeOf = (at: FoundAt) =>
   "machineId" in at ? [at.machineId, at.placed ?? "all"] : [at.positionId, "all"];
@@ -7,6 +11,8 @@ const placeOf = (at: FoundAt) =>
 /** What each answer of the server is kept under. A list of machines, one machine, its name, one part: a change touches its own. */
 export const QUERY_KEYS = {
   machines: ["machines"] as const,
+  /** Sorted otherwise than usual, or only those with a position in a state. */
+  machinesBy: ({ sort, state }: MachinesBy) => ["machines", "by", sort, state ?? "all"] as const,
   machineSearch: (text: string) => ["machines", text] as const,
   machine: (id: string) => ["machine", id] as const,
   machineName: (id: string) => ["machine-name", id] as const,
@@ -26,6 +32,8 @@ export const QUERY_KEYS = {
   search: (text: string) => ["search", text] as const,
   words: ["words"] as const,
   met: ["met"] as const,
+  metOnMachine: (machineId: string, without: string | undefined) =>
+    ["met", machineId, without ?? ""] as const,
 };
 
 /** The answers that a save changes. */

@@ -11,7 +11,7 @@ import {
 import { useMemo } from "react";
 import { useBenchPart } from "./bench";
 import type { BenchPart } from "./kept-schemas";
-import { useMet } from "./met-state";
+import { useMet, useMetOnMachine } from "./met-state";
 import { useSettings } from "./settings";
 
 export interface Bench {
@@ -28,6 +28,7 @@ export function useBench(): Bench {
   const onBench = useBenchPart();
   const { tools } = useSettings();
   const met = useMet();
+  const metOnMachine = useMetOnMachine(onBench.machineId);
   const { readings, options, skipped } = onBench;
   const identification = useMemo(
     () =>
@@ -36,8 +37,9 @@ export function useBench(): Bench {
         tools,
         skip: skipped,
         ...(met === undefined ? {} : { met }),
+        ...(metOnMachine === undefined ? {} : { metOnMachine }),
       }),
-    [readings, options, tools, skipped, met],
+    [readings, options, tools, skipped, met, metOnMachine],
   );
   const sizes = useMemo(() => measuredSizes(readings), [readings]);
   return useMemo(() => {

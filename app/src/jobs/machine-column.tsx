@@ -12,6 +12,7 @@ import {
   JOB_SENTENCES,
   POSITION_SENTENCES,
   RECORD_SENTENCES,
+  REORDER_SENTENCES,
   STATE_WORDS,
   WALK_SENTENCES,
   madeWords,
@@ -28,9 +29,11 @@ import { saveJob } from "../data/saving";
 import type { Kept } from "../data/waiting";
 import { ActionButton } from "../kit/action-button";
 import { ChoiceChips } from "../kit/choice-chips";
-import { Body, Small } from "../kit/text";
+import { ListRow } from "../kit/list-row";
+import { Body, Figure, Small } from "../kit/text";
 import { AddPosition } from "../positions/add-position";
 import { fold, useFolded } from "../positions/fold-state";
+import { OrderTree } from "../positions/order-tree";
 import { PositionRow } from "../positions/position-row";
 import { EditAside } from "../record/edit-aside";
 import { EditMachine } from "../record/edit-machine";
@@ -89,10 +92,11 @@ function StateFilter({ positions, told, state, onChange }: StateFilterProps) {
 interface MachineActionsProps {
   readonly machine: Machine;
   readonly positions: readonly Row[];
+  readonly onOrder: () => void;
 }
 
 /** What is done with a machine as a whole: a job over its positions, and the list of what must be bought. */
-function MachineActions({ machine, positions }: MachineActionsProps) {
+function MachineActions({ machine, positions, onOrder }: MachineActionsProps) {
   const router = useRouter();
   if (positions.length === 0) return null;
   const openJob = () => {
@@ -104,8 +108,16 @@ function MachineActions({ machine, positions }: MachineActionsProps) {
     router.push(`/job/${id}`);
   };
   return (
-    <View flexDirection="row" gap={8} marginBottom={8}>
+    <View flexDirection="row" flexWrap="wrap" gap={8} marginBottom={8}>
       <ActionButton flex={1} label="Open a job" says={JOB_SENTENCES.open} onPress={openJob} />
+      {positions.length < 2 ? null : (
+        <ActionButton
+          flex={1}
+          label="Put in order"
+          says={REORDER_SENTENCES.put}
+          onPress={onOrder}
+        />
+      )}
       {positions.some((one) => one.state === "to-order") ? (
         <ActionButton
           flex={1}
@@ -113,6 +125,36 @@ function MachineActions({ machine, positions }: MachineActionsProps) {
           says={`Order list of ${machine.name}`}
           onPress={() => router.push(`/order?machine=${machine.id}`)}
         />
+      ) : null}
+    </View>
+  );
+}
+
+interface ArchivedProps {
+  readonly positions: readonly Row[];
+  readonly onOpen: (positionId: string) => void;
+}
+
+/** Places that are kept and are no work any more, behind a touch. */
+function Archived({ positions, onOpen }: ArchivedProps) {
+  const [open, setOpen] = useState(false);
+  if (positions.length === 0) return null;
+  return (
+    <View gap={8} marginTop={12}>
+      <ActionButton label={`Archived (${positions.length})`} onPress={() => setOpen(!open)} />
+      {open ? (
+        <View role="list" aria-label="Archived">
+          {positions.map((position) => (
+            <View key={position.id} role="listitem">
+              <ListRow onPress={() => onOpen(position.id)}>
+                <View gap={2}>
+                  <Figure>{position.name}</Figure>
+                  {position.holds === "" ? null : <Body>{position.holds}</Body>}
+                </View>
+              </ListRow>
+            </View>
+          ))}
+        </View>
       ) : null}
     </View>
   );
@@ -147,10 +189,11 @@ interface MachineColumnProps {
 export function MachineColumn({ id, chosen, onOpen }: MachineColumnProps) {
   const router = useRouter();
   const { machine, query } = useMachine(id);
-  const { positions, query: fetched } = usePositions(id);
+  const { positions, archived, query: fetched } = usePositions(id);
   const { findings: placeless, query: found, more } = useFindings({ machineId: id, placed: "no" });
   const { editing, begin, leave } = useEdit(id);
   const [state, setState] = useState<PositionState>();
+  const [ordering, setOrdering] = useState(false);
   const folded = useFolded();
   const told = useMemo(() => new Set(thatStand(positions).map((one) => one.id)), [positions]);
   const shown = useShown(positions, told, state, folded);
@@ -162,6 +205,17 @@ export function MachineColumn({ id, chosen, onOpen }: MachineColumnProps) {
       : state === undefined
         ? POSITION_SENTENCES.noPosition
         : POSITION_SENTENCES.noneInState;
+  if (ordering) {
+    return (
+      <>
+        <PageHead title={machine?.name ?? "Machine"} beside={chosen !== undefined} />
+        <OrderTree positions={positions} />
+        <PageActions>
+          <ActionButton primary label="Done" onPress={() => setOrdering(false)} />
+        </PageActions>
+      </>
+    );
+  }
   return (
     <>
       <PageHead
@@ -213,7 +267,11 @@ export function MachineColumn({ id, chosen, onOpen }: MachineColumnProps) {
                 state={state}
                 onChange={setState}
               />
-              <MachineActions machine={machine} positions={positions} />
+              <MachineActions
+                machine={machine}
+                positions={positions}
+                onOrder={() => setOrdering(true)}
+              />
             </>
           )
         }
@@ -222,6 +280,7 @@ export function MachineColumn({ id, chosen, onOpen }: MachineColumnProps) {
           machine === undefined ? null : (
             <View paddingTop={12}>
               <AddPosition machineId={id} positions={positions} />
+              <Archived positions={archived} onOpen={onOpen} />
               <FoundThere
                 title={POSITION_SENTENCES.placeNotNamed}
                 findings={placeless}

@@ -23,6 +23,7 @@ import { SearchField } from "../kit/search-field";
 import { Body, Figure, Heading, Small } from "../kit/text";
 import { StateMark } from "../positions/state-mark";
 import { PAGE_WIDTH, PageHead } from "../shell/page";
+import { MachinesByChoice, useMachinesBy } from "./machines-by";
 import { OpenJobs } from "./open-jobs";
 
 interface MachineRowProps {
@@ -55,6 +56,8 @@ interface MachinesEmptyProps {
   readonly message: string | undefined;
   /** What was searched for. */
   readonly text: string;
+  /** Whether only some of them are listed. */
+  readonly filtered: boolean;
 }
 
 /** A position that was found by a search: what it holds, where it stands, and on which machine. */
@@ -97,9 +100,10 @@ function FoundPositions({ text }: { text: string }) {
   );
 }
 
-function MachinesEmpty({ message, text }: MachinesEmptyProps) {
+function MachinesEmpty({ message, text, filtered }: MachinesEmptyProps) {
   const router = useRouter();
   if (message !== undefined) return <Body role="status">{message}</Body>;
+  if (filtered) return <Body role="status">{POSITION_SENTENCES.noMachineSo}</Body>;
   if (text !== "") return <Body role="status">{POSITION_SENTENCES.noneFound}</Body>;
   return (
     <View gap={12}>
@@ -120,7 +124,8 @@ interface MachinesColumnProps {
 export function MachinesColumn({ beside }: MachinesColumnProps) {
   const router = useRouter();
   const text = useDraft(FIND) ?? "";
-  const { machines, query, all, more } = useMachineSearch(text);
+  const by = useMachinesBy();
+  const { machines, query, all, more } = useMachineSearch(text, text === "" ? by : undefined);
   const message = query.isPending ? "Fetching the machines." : query.error?.message;
   const name = text.trim();
   const isNew =
@@ -162,8 +167,19 @@ export function MachinesColumn({ beside }: MachinesColumnProps) {
             onPress={() => router.push(`/machine/${item.id}`)}
           />
         )}
-        ListHeaderComponent={text === "" && beside === undefined ? <OpenJobs /> : null}
-        ListEmptyComponent={<MachinesEmpty message={message} text={name} />}
+        ListHeaderComponent={
+          text !== "" ? null : (
+            <>
+              {beside === undefined ? <OpenJobs /> : null}
+              {all.length > 1 || by.sort !== "changed" || by.state !== undefined ? (
+                <MachinesByChoice />
+              ) : null}
+            </>
+          )
+        }
+        ListEmptyComponent={
+          <MachinesEmpty message={message} text={name} filtered={by.state !== undefined} />
+        }
         ListFooterComponent={<FoundPositions text={text} />}
         contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}
       />

@@ -29,7 +29,13 @@ export function makePath(
     const id = there ?? uuid();
     if (there === undefined) {
       const rank = Math.max(-1, ...beside.map((position) => position.rank)) + 1;
-      const made = { alike: 1, state: "to-identify", spec: null, notes: "" } as const;
+      const made = {
+        alike: 1,
+        state: "to-identify",
+        spec: null,
+        notes: "",
+        archived: false,
+      } as const;
       savePosition(id, { machineId, parentId, name, rank, ...made });
     }
     last = id;

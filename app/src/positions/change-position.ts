@@ -1,6 +1,9 @@
-import type { Position, PositionInput } from "@root-gauge/contract";
+import type { Position, PositionInput, PositionRow } from "@root-gauge/contract";
+import { api } from "../data/api";
 import { inputOfPosition } from "../data/inputs";
-import { savePosition } from "../data/saving";
+import { queryClient } from "../data/query-client";
+import { QUERY_KEYS } from "../data/query-keys";
+import { outbox, savePosition } from "../data/saving";
 import type { Kept } from "../data/waiting";
 
 /** A position as a page shows it. */
@@ -10,4 +13,25 @@ export type ShownPosition = Kept<Position>;
 export function changePosition(position: Position, change: Partial<PositionInput>): void {
   const touched = Object.keys(change) as (keyof PositionInput)[];
   savePosition(position.id, { ...inputOfPosition(position), ...change }, position.version, touched);
+}
+
+/**
+ * The same of a position as a tree has it: the rest of it is what waits here, what is kept here, or what the server has.
+ * @throws Error where it is neither here nor can be fetched
+ */
+export async function changeRow(
+  { id, version }: PositionRow,
+  change: Partial<PositionInput>,
+): Promise<void> {
+  const touched = Object.keys(change) as (keyof PositionInput)[];
+  const waiting = outbox.get().parcels.find((parcel) => parcel.id === id);
+  if (waiting?.kind === "position") {
+    const fields = waiting.saw === 0 ? undefined : touched;
+    return savePosition(id, { ...waiting.body, ...change }, waiting.saw, fields);
+  }
+  const position = await queryClient.ensureQueryData({
+    queryKey: QUERY_KEYS.position(id),
+    queryFn: () => api.position(id),
+  });
+  return savePosition(id, { ...inputOfPosition(position), ...change }, version, touched);
 }

@@ -1,7 +1,12 @@
 import type { Replacement } from "@root-gauge/contract";
 import { isCalloutProblem, parseScrew } from "@root-gauge/core/callout";
 import { rankAt } from "@root-gauge/core/record";
-import { POSITION_SENTENCES, RECORD_SENTENCES, alikeWords } from "@root-gauge/core/record-words";
+import {
+  POSITION_SENTENCES,
+  RECORD_SENTENCES,
+  REORDER_SENTENCES,
+  alikeWords,
+} from "@root-gauge/core/record-words";
 import { favouredThread, screwThatGoesIn } from "@root-gauge/core/sheet";
 import { cautionsFor } from "@root-gauge/core/replace";
 import { cautionWords } from "@root-gauge/core/sheet-words";
@@ -126,6 +131,7 @@ function PositionBody({ position, beside }: { position: ShownPosition; beside: b
           ) : (
             <>
               {position.removed ? <Body role="status">{POSITION_SENTENCES.gone}</Body> : null}
+              {position.archived ? <Body role="status">{REORDER_SENTENCES.archived}</Body> : null}
               {position.waiting ? <Small>{RECORD_SENTENCES.notOnServer}</Small> : null}
               <Body color="$quiet">
                 {[machine?.name ?? "", position.path, alikeWords(position.alike)]

@@ -15,6 +15,7 @@ const row = (
   alike: 1,
   state,
   holds: "",
+  archived: false,
   version: 1,
 });
 

@@ -1,6 +1,6 @@
 import { positionInputSchema, type PositionInput, type PositionRow } from "@root-gauge/contract";
 import { mayStandWithin, pathTo, treeRows } from "@root-gauge/core/record";
-import { POSITION_SENTENCES } from "@root-gauge/core/record-words";
+import { POSITION_SENTENCES, REORDER_SENTENCES } from "@root-gauge/core/record-words";
 import { View } from "@tamagui/core";
 import { useMemo, useState } from "react";
 import { useDraft, useDrafts, writeDraft } from "../data/drafts";
@@ -16,6 +16,7 @@ import { changePosition, type ShownPosition } from "../positions/change-position
 import { ReplacementCard } from "../sheet/replacement-card";
 import { EDIT_FIELDS, replacementOf, useReplacementDraft } from "../sheet/use-replacement-draft";
 import { EditButtons } from "./edit-buttons";
+import { MergePosition } from "./merge-position";
 
 interface EditPositionProps {
   readonly position: ShownPosition;
@@ -154,7 +155,16 @@ export function EditPosition({ position, positions, onDone, onRemoved }: EditPos
         />
       </Card>
       <ReplacementCard draft={draft} original={undefined} />
+      <MergePosition position={position} positions={positions} onMerged={onDone} />
       <Card gap={8}>
+        <ActionButton
+          label={position.archived ? "Bring back from the archive" : "Archive"}
+          says={position.archived ? REORDER_SENTENCES.unarchive : REORDER_SENTENCES.archive}
+          onPress={() => {
+            changePosition(position, { archived: !position.archived });
+            onDone();
+          }}
+        />
         <EditButtons
           problem={problem}
           removeLabel="Remove the position"

@@ -3,6 +3,8 @@ import {
   type Machine,
   machineIdSchema,
   machineInputSchema,
+  machinesQuerySchema,
+  metQuerySchema,
   pageQuerySchema,
   writeSchema,
 } from "@root-gauge/contract";
@@ -11,6 +13,7 @@ import { ApiFailure, changedElsewhere, checked } from "../http/api-failure";
 import type { Store } from "../store/database";
 import { identificationsAt } from "../store/identifications";
 import { findMachine, listMachines, saveMachine } from "../store/machines";
+import { threadsMetOnMachine } from "../store/met";
 import { positionsOfMachine } from "../store/positions";
 import { repairsAt } from "../store/repairs";
 
@@ -29,8 +32,8 @@ export function machineRoutes(store: Store, now: () => Date): Router {
   const router = Router();
 
   router.get("/machines", async (request, response) => {
-    const { after, q } = checked(pageQuerySchema, request.query, "invalid-query");
-    const { items, next } = await listMachines(store, after, q);
+    const query = checked(machinesQuerySchema, request.query, "invalid-query");
+    const { items, next } = await listMachines(store, query);
     response.json({ machines: items, next });
   });
 
@@ -57,6 +60,12 @@ export function machineRoutes(store: Store, now: () => Date): Router {
     const { after } = checked(pageQuerySchema, request.query, "invalid-query");
     const { items, next } = await repairsAt(store, { machineId: id }, after);
     response.json({ repairs: items, next });
+  });
+
+  router.get("/machines/:id/met", async (request, response) => {
+    const { id } = await machineAt(store, request.params.id);
+    const { without } = checked(metQuerySchema, request.query, "invalid-query");
+    response.json({ counts: await threadsMetOnMachine(store, id, without) });
   });
 
   router.put("/machines/:id", async (request, response) => {

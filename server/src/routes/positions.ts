@@ -1,4 +1,5 @@
 import {
+  mergeInputSchema,
   pageQuerySchema,
   positionIdSchema,
   positionInputSchema,
@@ -14,6 +15,7 @@ import { changesOf } from "../store/changes";
 import type { Store } from "../store/database";
 import { identificationsAt } from "../store/identifications";
 import { listWords } from "../store/own-words";
+import { mergePositions, type Merged } from "../store/merge-positions";
 import { positionsToOrder, savePosition, type SavedPosition } from "../store/positions";
 import { repairsAt } from "../store/repairs";
 
@@ -32,6 +34,20 @@ function savedOrRefused(saved: SavedPosition): Position {
       throw new ApiFailure(
         "position-in-itself",
         "A position stands on its machine or within another position of it, and never within itself. Nothing was stored.",
+      );
+  }
+}
+
+function mergedOrRefused(merged: Merged): Position {
+  switch (merged.kind) {
+    case "merged":
+      return merged.record;
+    case "no-position":
+      throw new ApiFailure("position-not-found", "One of the two positions is not in the lists.");
+    case "in-itself":
+      throw new ApiFailure(
+        "position-in-itself",
+        "Two positions of one machine are made one, neither of which stands within the other. Nothing was changed.",
       );
   }
 }
@@ -58,6 +74,13 @@ export function positionRoutes(store: Store, now: () => Date): Router {
     }
     const write = checked(writeSchema, request.query, "invalid-query");
     response.json(savedOrRefused(await savePosition(store, id, input, now(), write)));
+  });
+
+  router.post("/positions/:id/merge", async (request, response) => {
+    const id = checked(positionIdSchema, request.params.id, "invalid-id");
+    const { into } = checked(mergeInputSchema, request.body, "invalid-body");
+    const write = checked(writeSchema, request.query, "invalid-query");
+    response.json(mergedOrRefused(await mergePositions(store, id, into, now(), write)));
   });
 
   router.get("/positions/:id/identifications", async (request, response) => {

@@ -122,9 +122,9 @@ export async function findJob(store: Store, id: string): Promise<Job | undefined
 
 /** What a job is worked at, each place with its machine, in the job's own order. */
 export async function placesOfJob(store: Store, jobId: string): Promise<readonly JobPlace[]> {
-  const { rows } = await sql<Omit<JobPlace, "path">>`
+  const { rows } = await sql<Omit<JobPlace, "path" | "archived"> & { archived: number }>`
     select positions.id, positions.machine_id as machineId, parent_id as parentId, positions.name,
-      rank, alike, state, positions.version, ${HOLDS} as holds, machines.name as machine
+      rank, alike, state, positions.version, archived, ${HOLDS} as holds, machines.name as machine
     from job_positions
     join positions on positions.id = position_id
     join machines on machines.id = positions.machine_id
@@ -134,7 +134,11 @@ export async function placesOfJob(store: Store, jobId: string): Promise<readonly
     store,
     rows.map(({ id }) => id),
   );
-  return rows.map((row) => ({ ...row, path: paths.get(row.id) ?? row.name }));
+  return rows.map((row) => ({
+    ...row,
+    archived: row.archived === 1,
+    path: paths.get(row.id) ?? row.name,
+  }));
 }
 
 const FIELDS: HistoryNames<JobInput> = {

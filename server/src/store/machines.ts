@@ -1,9 +1,9 @@
-import type { Machine, MachineInput, Write } from "@root-gauge/contract";
+import type { Machine, MachineInput, MachinesQuery, Write } from "@root-gauge/contract";
 import type { PositionState, StateCounts } from "@root-gauge/core/record";
 import { sql, type SqlBool, type Transaction } from "kysely";
 import { noteChanges, type Shown } from "./changes";
 import type { Store } from "./database";
-import { pageOf, placeIn, type Page } from "./page";
+import { PAGE_LENGTH, type Page } from "./page";
 import type { Tables } from "./schema";
 import { indexMachine, indexPositionsOf } from "./search-index";
 import { maySave, wroteBy } from "./versions";
@@ -50,6 +50,7 @@ async function statesOf(
     .select(({ fn }) => ["machine_id", "state", fn.countAll<number>().as("count")])
     .where("machine_id", "in", machineIds)
     .where("removed", "=", 0)
+    .where("archived", "=", 0)
     .where(IS_TOLD)
     .groupBy(["machine_id", "state"])
     .execute();
@@ -80,35 +81,74 @@ async function machinesOf(
 /** A text that is looked for as it stands: what LIKE takes for a sign of its own is not. */
 const holding = (text: string) => `%${text.replace(/[\\%_]/g, "\\$&")}%`;
 
+/** What each sort goes by, as a text; the last changed stand first, else they rise. */
+const SORT_KEYS = {
+  changed: sql<string>`machines.updated_at`,
+  name: sql<string>`lower(machines.name)`,
+  year: sql<string>`coalesce(printf('%04d', machines.year), '9999')`,
+} as const satisfies Record<MachinesQuery["sort"], unknown>;
+
+/** Letters of a name that a place in a list cannot hold. */
+const encoded = (key: string) => encodeURIComponent(key);
+
+function decoded(key: string): string {
+  try {
+    return decodeURIComponent(key);
+  } catch {
+    return key;
+  }
+}
+
 /**
- * A page of the machines, the last touched first, each with how many identifications it holds.
- * @param search what the name or the origin is to hold, in either case
+ * A page of the machines, each with how many identifications it holds.
+ * @param query what the name or the origin is to hold, in either case; the state that one of its positions is in; the order
  */
-export function listMachines(store: Store, after?: string, search = ""): Promise<Page<Machine>> {
-  const from = placeIn(after);
-  let query = machinesWithCounts(store)
-    .where("machines.removed", "=", 0)
-    .orderBy("machines.updated_at", "desc")
-    .orderBy("machines.id");
-  if (search !== "") {
-    const like = holding(search);
+export async function listMachines(
+  store: Store,
+  { q = "", state, sort, after }: MachinesQuery = { sort: "changed" },
+): Promise<Page<Machine>> {
+  const key = SORT_KEYS[sort];
+  let query = machinesWithCounts(store).select(key.as("key")).where("machines.removed", "=", 0);
+  if (q !== "") {
+    const like = holding(q);
     query = query.where(
       sql<SqlBool>`(machines.name like ${like} escape '\\' or machines.origin like ${like} escape '\\')`,
     );
   }
-  if (from !== undefined) {
-    query = query.where((eb) =>
-      eb.or([
-        eb("machines.updated_at", "<", from.at),
-        eb.and([eb("machines.updated_at", "=", from.at), eb("machines.id", ">", from.id)]),
-      ]),
+  if (state !== undefined) {
+    query = query.where(({ exists, selectFrom }) =>
+      exists(
+        selectFrom("positions")
+          .select("positions.id")
+          .whereRef("positions.machine_id", "=", "machines.id")
+          .where("positions.state", "=", state)
+          .where("positions.removed", "=", 0)
+          .where("positions.archived", "=", 0)
+          .where(IS_TOLD),
+      ),
     );
   }
-  return pageOf(
-    query,
-    (rows) => machinesOf(store, rows),
-    ({ updatedAt, id }) => ({ at: updatedAt, id }),
+  const [from = "", id = ""] = after?.split("|") ?? [];
+  if (after !== undefined) {
+    const place = decoded(from);
+    const beyond = sort === "changed" ? sql.raw("<") : sql.raw(">");
+    query = query.where(
+      sql<SqlBool>`(${key} ${beyond} ${place} or (${key} = ${place} and machines.id > ${id}))`,
+    );
+  }
+  const rows = await query
+    .orderBy(key, sort === "changed" ? "desc" : "asc")
+    .orderBy("machines.id")
+    .limit(PAGE_LENGTH + 1)
+    .execute();
+  const shown = rows.slice(0, PAGE_LENGTH);
+  const last = shown.at(-1);
+  const items = await machinesOf(
+    store,
+    shown.map(({ key: _key, ...machine }) => machine),
   );
+  const more = rows.length > PAGE_LENGTH && last !== undefined;
+  return { items, next: more ? `${encoded(last.key)}|${last.id}` : null };
 }
 
 export async function findMachine(

@@ -3,7 +3,7 @@ import { machineNamed, temporaryFolder } from "../test-server";
 import { openStore, type Store } from "./database";
 import { saveIdentification } from "./identifications";
 import { saveMachine } from "./machines";
-import { threadsMet } from "./met";
+import { threadsMet, threadsMetOnMachine } from "./met";
 
 const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
 const NOW = new Date("2026-03-02T08:30:00Z");
@@ -48,5 +48,18 @@ describe("what a workshop has met", () => {
     expect(await threadsMet(store)).toEqual({ "iso-m8x1.25": 2 });
     await saveIdentification(store, idOf(2), { ...M8, removed: true }, NOW, { saw: 1 });
     expect(await threadsMet(store)).toEqual({ "iso-m8x1.25": 1 });
+  });
+
+  it("is told of a machine, a place that was read twice once, and the place at hand not at all", async () => {
+    const press = "2c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
+    await saveMachine(store, press, machineNamed("Nipping press"), NOW);
+    const at = (position: string) => ({ ...M8, machineId: press, position });
+    await saveIdentification(store, idOf(20), at("Left"), NOW);
+    await saveIdentification(store, idOf(21), at("Left"), NOW);
+    const right = await saveIdentification(store, idOf(22), at("Right"), NOW);
+    expect(await threadsMetOnMachine(store, press)).toEqual({ "iso-m8x1.25": 2 });
+    const place = right.kind === "saved" ? (right.record.positionId ?? "") : "";
+    expect(await threadsMetOnMachine(store, press, place)).toEqual({ "iso-m8x1.25": 1 });
+    expect(await threadsMetOnMachine(store, MACHINE)).toEqual({ "iso-m8x1.25": 1 });
   });
 });

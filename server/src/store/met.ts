@@ -1,4 +1,4 @@
-import { sql } from "kysely";
+import { sql, type RawBuilder, type SqlBool } from "kysely";
 import type { Store } from "./database";
 
 /**
@@ -6,11 +6,33 @@ import type { Store } from "./database";
  * What was read of one place again, years later, is no other part.
  * What was taken out of the lists does not count.
  */
-export async function threadsMet(store: Store): Promise<Readonly<Record<string, number>>> {
+export function threadsMet(store: Store): Promise<Readonly<Record<string, number>>> {
+  return counted(store, sql<SqlBool>`true`);
+}
+
+/**
+ * The same of one machine.
+ * @param without a place that is left out
+ */
+export function threadsMetOnMachine(
+  store: Store,
+  machineId: string,
+  without = "",
+): Promise<Readonly<Record<string, number>>> {
+  const elsewhere = sql<SqlBool>`position_id is null or position_id <> ${without}`;
+  return counted(store, sql<SqlBool>`machine_id = ${machineId} and (${elsewhere})`);
+}
+
+async function counted(
+  store: Store,
+  which: RawBuilder<SqlBool>,
+): Promise<Readonly<Record<string, number>>> {
   const { rows } = await sql<{ thread: string | null; parts: number }>`
-    select json_extract(result, '$.candidates[0].threadId') as thread, count(distinct coalesce(position_id, id)) as parts
+    select json_extract(result, '$.candidates[0].threadId') as thread,
+      count(distinct coalesce(position_id, id)) as parts
     from identifications
     where removed = 0 and json_valid(result) and json_extract(result, '$.verdict') = 'settled'
+      and ${which}
     group by thread
   `.execute(store);
   return Object.fromEntries(

@@ -43,6 +43,7 @@ function positionOf(row: Row, path: string): Position {
     state: row.state,
     spec: spec?.value ?? null,
     notes: row.notes,
+    archived: row.archived === 1,
     createdAt: row.created_at,
     updatedAt: row.updated_at,
     version: row.version,
@@ -61,13 +62,13 @@ export async function positionsOfMachine(
   after?: string,
 ): Promise<Page<PositionRow>> {
   const from = after?.split("|")[1] ?? "";
-  const { rows } = await sql<PositionRow>`
+  const { rows } = await sql<Omit<PositionRow, "archived"> & { archived: number }>`
     select id, machine_id as machineId, parent_id as parentId, name, rank, alike, state, version,
-      ${HOLDS} as holds
+      archived, ${HOLDS} as holds
     from positions
     where machine_id = ${machineId} and removed = 0 and id > ${from}
     order by id limit ${ROWS_A_PAGE + 1}`.execute(store);
-  const items = rows.slice(0, ROWS_A_PAGE);
+  const items = rows.slice(0, ROWS_A_PAGE).map((row) => ({ ...row, archived: row.archived === 1 }));
   const last = items.at(-1);
   return { items, next: rows.length > ROWS_A_PAGE && last ? `id|${last.id}` : null };
 }
@@ -130,7 +131,9 @@ export async function positionsToOrder(
   after?: string,
 ): Promise<Page<ToOrder>> {
   const [afterMachine = "", id = ""] = after?.split("|") ?? [];
-  let wanted = withMachines(store).where("positions.state", "=", "to-order");
+  let wanted = withMachines(store)
+    .where("positions.state", "=", "to-order")
+    .where("positions.archived", "=", 0);
   if (machine !== undefined) wanted = wanted.where("positions.machine_id", "=", machine);
   if (job !== undefined) {
     wanted = wanted.where("positions.id", "in", (eb) =>
@@ -160,6 +163,7 @@ function shown(input: PositionInput, machine: string, places: ReadonlyMap<string
     state: input.state,
     spec: input.spec?.callout ?? "",
     notes: input.notes,
+    archived: input.archived ? "yes" : "",
     removed: input.removed === true ? "yes" : "",
   };
 }
@@ -174,6 +178,7 @@ function contentOf(input: PositionInput) {
     state: input.state,
     spec: input.spec === null ? null : JSON.stringify(input.spec),
     notes: input.notes,
+    archived: input.archived ? 1 : 0,
     removed: input.removed === true ? 1 : 0,
   };
 }
@@ -188,12 +193,14 @@ const FIELDS: HistoryNames<PositionInput> = {
   state: "state",
   spec: "spec",
   notes: "notes",
+  archived: "archived",
   removed: "removed",
 };
 
 const inputOf = ({ path: _path, ...stored }: Position): PositionInput => {
-  const { machineId, parentId, name, rank, alike, state, spec, notes, removed } = stored;
-  return { machineId, parentId, name, rank, alike, state, spec, notes, removed };
+  const { machineId, parentId, name, rank, alike, state, spec, notes } = stored;
+  const { archived, removed } = stored;
+  return { machineId, parentId, name, rank, alike, state, spec, notes, archived, removed };
 };
 
 function isSame(row: Row, content: ReturnType<typeof contentOf>): boolean {
@@ -202,23 +209,36 @@ function isSame(row: Row, content: ReturnType<typeof contentOf>): boolean {
   );
 }
 
+/** A position and what stands within it at any depth. */
+const withInner = (id: string) => sql`
+  with recursive within(id) as (
+    select ${id} union select positions.id from positions join within on parent_id = within.id
+  ) select id from within`;
+
 /** The same position of another machine: what stands within it, and what was found and done there, goes along. */
 async function moveWithin(
   transaction: Transaction<Tables>,
   id: string,
   machineId: string,
 ): Promise<void> {
-  const within = sql`
-    with recursive within(id) as (
-      select ${id} union select positions.id from positions join within on parent_id = within.id
-    ) select id from within`;
   for (const table of ["positions", "identifications", "repairs"]) {
     const column = sql.ref(table === "positions" ? "id" : "position_id");
     await sql`
-      update ${sql.table(table)} set machine_id = ${machineId} where ${column} in (${within})`.execute(
-      transaction,
-    );
+      update ${sql.table(table)} set machine_id = ${machineId}
+      where ${column} in (${withInner(id)})`.execute(transaction);
   }
+}
+
+/** What stands within a position is archived with it, and brought back with it. */
+async function archiveWithin(
+  transaction: Transaction<Tables>,
+  id: string,
+  archived: number,
+): Promise<void> {
+  await sql`
+    update positions set archived = ${archived} where id in (${withInner(id)})`.execute(
+    transaction,
+  );
 }
 
 async function machineName(transaction: Transaction<Tables>, id: string): Promise<string> {
@@ -272,6 +292,7 @@ export async function savePosition(
       .returningAll()
       .executeTakeFirstOrThrow();
     const moves = before !== undefined && before.machineId !== input.machineId;
+    if (existing?.archived !== row.archived) await archiveWithin(transaction, id, row.archived);
     if (moves) await moveWithin(transaction, id, input.machineId);
     // The machine's name is of interest to the history only where it is another one's.
     const nameOf = (machineId: string) => (moves ? machineName(transaction, machineId) : "");

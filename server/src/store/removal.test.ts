@@ -24,7 +24,7 @@ const part: IdentificationInput = {
 };
 
 const names = async (search?: string) =>
-  (await listMachines(store, undefined, search)).items.map(({ name }) => name);
+  (await listMachines(store, { sort: "changed", q: search })).items.map(({ name }) => name);
 const partsOf = async (machineId: string) =>
   (await identificationsAt(store, { machineId: machineId })).items.map(({ id }) => id);
 

@@ -64,6 +64,8 @@ export interface PositionsTable extends Stored {
   /** JSON of what goes in. */
   spec: string | null;
   notes: string;
+  /** 1 for what is kept and is no work any more. */
+  archived: Generated<number>;
   set_aside: Generated<string>;
 }
 

@@ -1,4 +1,5 @@
 import type { Kysely, Migration, MigrationProvider } from "kysely";
+import { archived } from "./archived";
 import { jobsAndOrders } from "./jobs-and-orders";
 import { machinesAndPositions } from "./machines-and-positions";
 import { remarks } from "./remarks";
@@ -128,6 +129,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   "0008-search": search,
   "0009-remarks": remarks,
   "0010-jobs-and-orders": jobsAndOrders,
+  "0011-archived": archived,
 };
 
 export const migrationProvider: MigrationProvider = {

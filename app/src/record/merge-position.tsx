@@ -1,0 +1,82 @@
+import type { Position, PositionRow } from "@root-gauge/contract";
+import { mayStandWithin, pathTo, treeRows } from "@root-gauge/core/record";
+import { REORDER_SENTENCES } from "@root-gauge/core/record-words";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { View } from "@tamagui/core";
+import { useRouter } from "expo-router";
+import { useMemo, useState } from "react";
+import { api } from "../data/api";
+import { keysOf } from "../data/query-keys";
+import { inputOfPosition } from "../data/inputs";
+import { ActionButton } from "../kit/action-button";
+import { Card } from "../kit/surface";
+import { Body, Heading } from "../kit/text";
+import { TextEntry } from "../kit/text-entry";
+
+/** As many as a thumb looks through. */
+const SHOWN = 6;
+
+interface MergePositionProps {
+  readonly position: Position;
+  readonly positions: readonly PositionRow[];
+  readonly onMerged: () => void;
+}
+
+/** Makes a position one with another of its machine, once that was chosen and said twice. */
+export function MergePosition({ position, positions, onMerged }: MergePositionProps) {
+  const router = useRouter();
+  const client = useQueryClient();
+  const [text, setText] = useState("");
+  const [into, setInto] = useState<{ readonly id: string; readonly path: string }>();
+  const { mutate, isPending, error } = useMutation({
+    mutationFn: (id: string) => api.mergePosition(position.id, id),
+    networkMode: "always",
+    onSuccess: async (merged) => {
+      const body = inputOfPosition(position);
+      const keys = keysOf({ kind: "position", id: position.id, body });
+      await Promise.all(
+        [...keys, ["remarks"]].map((queryKey) => client.invalidateQueries({ queryKey })),
+      );
+      onMerged();
+      router.replace(`/position/${merged.id}`);
+    },
+  });
+  const possible = useMemo(() => {
+    const known = new Map(positions.map((one) => [one.id, one]));
+    return treeRows(positions)
+      .map(({ position: { id } }) => ({ id, path: pathTo(id, known) }))
+      .filter(({ id }) => id !== position.id && mayStandWithin(position.id, id, known));
+  }, [positions, position.id]);
+  const found = possible.filter(({ path }) => path.toLowerCase().includes(text.toLowerCase()));
+  if (possible.length === 0) return null;
+  return (
+    <Card gap={8} role="region" aria-label="Make it one with another">
+      <Heading>Make it one with another</Heading>
+      <Body>{REORDER_SENTENCES.merge}</Body>
+      <TextEntry label="The other place" value={text} longest={600} onChange={setText} />
+      <View gap={6} role="group" aria-label="Places to make it one with">
+        {found.slice(0, SHOWN).map((place) => (
+          <ActionButton
+            key={place.id}
+            label={place.path}
+            primary={into?.id === place.id}
+            onPress={() => setInto(place)}
+          />
+        ))}
+      </View>
+      {error === null ? null : (
+        <Body role="alert" color="$clash">
+          {error.message}
+        </Body>
+      )}
+      {into === undefined ? null : (
+        <ActionButton
+          primary
+          disabled={isPending}
+          label={`Make it one with “${into.path}”`}
+          onPress={() => mutate(into.id)}
+        />
+      )}
+    </Card>
+  );
+}
