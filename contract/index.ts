@@ -50,6 +50,8 @@ export {
 export type { KeptLine, Order, OrderInput, WholeOrder } from "./order";
 export { SUPPLY_STATES, quotationRequestSchema, quotationSchema } from "./quotation";
 export type { Quotation, QuotationRequest, QuotedLine } from "./quotation";
+export { REMOVABLE, removedListSchema } from "./removed";
+export type { RemovedRow } from "./removed";
 export { searchHitsSchema } from "./search";
 export type { SearchHit } from "./search";
 export { CHANGED_FIELDS, changeListSchema } from "./change";

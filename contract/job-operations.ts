@@ -2,6 +2,7 @@ import { jobInputSchema, jobListSchema, jobSchema, wholeJobSchema } from "./job"
 import { WRITES, json, ofRecord, type Operation } from "./operation";
 import { orderInputSchema, orderListSchema, orderSchema, wholeOrderSchema } from "./order";
 import { quotationRequestSchema, quotationSchema } from "./quotation";
+import { removedListSchema } from "./removed";
 import { pageQuerySchema, writeSchema } from "./write";
 
 /** Pieces of work, and what is bought for them. */
@@ -81,5 +82,14 @@ export const JOB_OPERATIONS: readonly Operation[] = [
     body: quotationRequestSchema,
     answer: json(quotationSchema),
     refusals: ["invalid-body", "no-supplier", "supplier-away", "supplier-nonsense"],
+  },
+  {
+    id: "listRemoved",
+    method: "get",
+    path: "/removed",
+    does: "Machines, positions, jobs and orders that were taken out of the lists, the last first, a page at a time",
+    query: pageQuerySchema,
+    answer: json(removedListSchema),
+    refusals: ["invalid-query"],
   },
 ];

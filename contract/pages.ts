@@ -16,6 +16,7 @@ export const PAGES = [
   "/order/:id",
   "/outbox",
   "/position/:id",
+  "/removed",
   "/repair/:id",
   "/sheet/:id",
   "/specify",

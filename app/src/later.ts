@@ -25,6 +25,7 @@ export { OrderScreen } from "./order/order-screen";
 export { OutboxScreen } from "./outbox/outbox-screen";
 export { PositionScreen } from "./positions/position-screen";
 export { WalkStrip } from "./positions/walk-strip";
+export { RemovedScreen } from "./record/removed-screen";
 export { RepairScreen } from "./repairs/repair-screen";
 export { ToolsScreen } from "./tools/tools-screen";
 export { FastenerScreen } from "./sheet/fastener-screen";

@@ -1,5 +1,5 @@
 export { formatCallout, lengthWritten } from "./format-callout";
-export { calledScrew, parseScrew, withEachThread } from "./called-screw";
+export { calledScrew, parsePart, parseScrew, withEachThread } from "./called-screw";
 export { parseCallout } from "./parse-callout";
 export { headOf, isCalloutProblem } from "./fastener-spec";
 export { SCREW_PIECES, pieceChoices, pieceWritten } from "./screw-pieces";
@@ -8,4 +8,12 @@ export { suggestCallouts } from "./suggest";
 export type { CalloutSuggestion } from "./suggest";
 export { ownMeaning } from "./own-words";
 export type { OwnMeaning, OwnWord } from "./own-words";
-export type { CalloutProblem, FastenerSpec, NutSpec, ScrewSpec } from "./fastener-spec";
+export type {
+  CalloutProblem,
+  FastenerSpec,
+  NutSpec,
+  PlugSpec,
+  ScrewSpec,
+  ThreadedSpec,
+  WasherSpec,
+} from "./fastener-spec";

@@ -36,4 +36,4 @@ export {
   quotedWords,
 } from "./order-words";
 export type { QuotedRecord } from "./order-words";
-export { JOB_SENTENCES, dayWords, jobTimeWords, placesWords } from "./job-words";
+export { JOB_SENTENCES, REMOVED_SENTENCES, dayWords, jobTimeWords, placesWords } from "./job-words";

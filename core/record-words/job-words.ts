@@ -35,3 +35,9 @@ export function jobTimeWords(
 export function placesWords(count: number): string {
   return count === 1 ? "1 place" : `${count} places`;
 }
+
+export const REMOVED_SENTENCES = {
+  none: "Nothing was taken out of the lists.",
+  kept: "What is taken out is kept: it stands here, and is put back with a touch.",
+  open: "What was taken out of the lists, and the way back",
+} as const;

@@ -99,6 +99,10 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   state: "State",
   spec: "Goes in",
   notes: "Notes",
+  due: "Due",
+  done: "Done",
+  positions: "Places",
+  lines: "Line",
 };
 
 const isState = (text: string): text is PositionState =>

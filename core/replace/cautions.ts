@@ -1,4 +1,4 @@
-import type { ScrewSpec } from "../callout";
+import type { FastenerSpec, ScrewSpec } from "../callout";
 import type { Environment, PartMetal, Circumstances, Duty } from "../circumstances";
 import { finishSuits, galvanicPair, type GalvanicPair } from "../fasteners";
 import { bandAt, gradeById, type Grade } from "../grades";
@@ -48,7 +48,8 @@ export function isPlated(finish: Finish | undefined): boolean {
   return finish !== undefined && PLATED.has(finish);
 }
 
-function ofFinish(finish: Finish, { environment, metal }: Circumstances): Caution[] {
+/** The cautions that a finish carries in its place. */
+function finishCautions(finish: Finish, { environment, metal }: Circumstances): readonly Caution[] {
   const suits = finishSuits(finish, environment);
   const pair = galvanicPair(finish, metal, environment);
   return [
@@ -64,20 +65,34 @@ function ofFinish(finish: Finish, { environment, metal }: Circumstances): Cautio
   ];
 }
 
+/** The caution of what hangs on the joint, where something does. */
+function duties({ duty }: Circumstances): readonly Caution[] {
+  return duty === "ordinary" ? [] : [{ code: "duty", duty }];
+}
+
 /** The cautions that a part carries in its place, the gravest first. */
 export function cautionsFor(spec: ScrewSpec, circumstances: Circumstances): readonly Caution[] {
-  const { duty } = circumstances;
   const grade = spec.gradeId === undefined ? undefined : gradeById(spec.gradeId);
   const { finish } = spec;
   return [
-    ...(duty === "ordinary" ? [] : [{ code: "duty", duty } as const]),
+    ...duties(circumstances),
     ...(grade === undefined ? [{ code: "no-grade" } as const] : []),
     ...(grade !== undefined && embrittles(grade, spec.thread.majorMm)
       ? [{ code: "embrittlement", grade, finish } as const]
       : []),
-    ...(finish === undefined ? [] : ofFinish(finish, circumstances)),
+    ...(finish === undefined ? [] : finishCautions(finish, circumstances)),
     ...(grade === undefined || grade.verified
       ? []
       : [{ code: "unverified-grade", grade } as const]),
+  ];
+}
+
+/** The same of any part: of what is no screw, what hangs on its joint and what its finish carries. */
+export function cautionsOf(part: FastenerSpec, circumstances: Circumstances): readonly Caution[] {
+  if (part.part === "screw") return cautionsFor(part, circumstances);
+  const { finish } = part;
+  return [
+    ...duties(circumstances),
+    ...(finish === undefined ? [] : finishCautions(finish, circumstances)),
   ];
 }

@@ -1,4 +1,4 @@
-export { cautionsFor } from "./cautions";
+export { cautionsFor, cautionsOf } from "./cautions";
 export type { Caution } from "./cautions";
 export { companionsOf } from "./companions";
 export type { Companions, Locking, NutAdvice, WasherAdvice } from "./companions";

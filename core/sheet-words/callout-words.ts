@@ -6,7 +6,7 @@ import { printLength, type Units } from "../units";
 import { aThread, threadName, upperFirst, withArticle } from "../words";
 import { gradeSpoken, nominalLengthWords, turningToolWords } from "./fastener-words";
 
-function listWords(names: readonly string[], last: "or" | "and"): string {
+export function listWords(names: readonly string[], last: "or" | "and"): string {
   if (names.length < 2) return names[0] ?? "";
   return `${names.slice(0, -1).join(", ")} ${last} ${names.at(-1)}`;
 }
@@ -34,7 +34,7 @@ export function calloutProblemWords(problem: CalloutProblem): string {
     case "callout-too-long":
       return `Read ${problem.letters} letters: too long for one part. Accepted: at most ${problem.most}.`;
     case "callout-not-a-screw":
-      return `“${problem.read}” is ${withArticle(problem.part)}: sheets are made of screws, bolts and studs.`;
+      return `“${problem.read}” is ${withArticle(problem.part)}: sheets are made of screws, bolts, studs, nuts, washers and plugs.`;
     case "callout-thread":
       return designationProblemWords(problem.problem);
     case "callout-which-thread":

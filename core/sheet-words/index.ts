@@ -32,6 +32,7 @@ export {
 } from "./sheet-sentences";
 export { sheetWords } from "./sheet-words";
 export type { SheetSection, SheetWords } from "./sheet-words";
+export { partSheetWords } from "./part-sheet-words";
 export { partTitleWords } from "./title-words";
 export {
   MAGNET_CONTRADICTS,

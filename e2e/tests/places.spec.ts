@@ -116,6 +116,46 @@ test.describe("a place on a phone", () => {
     await expect(button(page, /^Drive flange, four screws/)).toHaveCount(0);
   });
 
+  test("may need a nut, whose sheet says which bolts it holds", async ({ page }) => {
+    await openMachine(page, /^Nipping/);
+    await button(page, /^Platen bolt, left/).tap();
+    await button(page, "Edit").tap();
+    await page.getByLabel("As you would order it").fill("M16 hex nut 8 zinc");
+    await button(page, "Keep the change").tap();
+    await expect(page.getByRole("region", { name: "What goes in" })).toContainText(
+      "M16 hex nut 8 zinc",
+    );
+    await button(page, /^The sheet of M16/).tap();
+    await expect(page.getByRole("heading", { name: "Fastener sheet" })).toBeVisible();
+    const strength = page.getByRole("region", { name: "Strength" });
+    await expect(strength).toContainText(/Holds bolts of .*class 8\.8/);
+    await expect(strength).toContainText(/Strips before bolts of .*class 10\.9/);
+    await expect(page.getByRole("region", { name: "What turns it" })).toContainText("24 mm");
+    await page.goto("/fastener?callout=M8+washer");
+    await expect(page.getByRole("region", { name: "Sizes" })).toContainText("8.40 mm");
+    await page.goto("/fastener?callout=R+1/2+plug");
+    await expect(page.getByRole("region", { name: "Mistaken for it" })).toContainText("G 1/2");
+  });
+
+  test("that was taken out is found again among what was, and put back", async ({ page }) => {
+    await openMachine(page, /^Folding/);
+    await button(page, /^Knife cover/).tap();
+    await button(page, "Edit").tap();
+    await button(page, "Remove the position").tap();
+    await expect(button(page, /^Side lay/).first()).toBeVisible();
+    await expect(page.getByText("not on the server yet")).toHaveCount(0);
+    await page.goto("/jobs");
+    await button(page, /^Taken out/).tap();
+    await expect(page.getByRole("listitem").filter({ hasText: "Knife cover" })).toContainText(
+      "Position · Folding machine",
+    );
+    await button(page, "Put back Knife cover").tap();
+    await expect(button(page, "Put back Knife cover")).toHaveCount(0);
+    await page.goto("/jobs");
+    await button(page, /^Folding/).tap();
+    await expect(button(page, /^Knife cover/)).toBeVisible();
+  });
+
   test("machines are sorted, and only those with something to order shown", async ({ page }) => {
     await page.goto("/jobs");
     await button(page, "Last changed first").tap();

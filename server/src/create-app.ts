@@ -18,6 +18,7 @@ import { orderRoutes } from "./routes/orders";
 import { positionRoutes } from "./routes/positions";
 import { quotationRoutes } from "./routes/quotations";
 import { remarkRoutes } from "./routes/remarks";
+import { removedRoutes } from "./routes/removed";
 import { repairRoutes } from "./routes/repairs";
 import { searchRoutes } from "./routes/search";
 import { sheetRoutes } from "./routes/sheets";
@@ -69,7 +70,7 @@ export function createApp(parts: AppParts): Express {
   app.use("/api", remarkRoutes(store, pictures, now));
   app.use("/api", sheetRoutes(store, printer, now), repairRoutes(store, printer, now));
   app.use("/api", jobRoutes(store, now), orderRoutes(store, printer, now));
-  app.use("/api", quotationRoutes(supplier));
+  app.use("/api", quotationRoutes(supplier), removedRoutes(store));
   app.use("/api", wordRoutes(store, now), metRoutes(store), apiDocumentRoutes());
   if (caliper !== undefined) app.use("/api", caliperRoutes(caliper, now));
   app.use("/api", () => {

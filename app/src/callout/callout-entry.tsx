@@ -1,5 +1,10 @@
 import { MOST_LETTERS } from "@root-gauge/core";
-import { isCalloutProblem, parseScrew, suggestCallouts } from "@root-gauge/core/callout";
+import {
+  formatCallout,
+  isCalloutProblem,
+  parseCallout,
+  suggestCallouts,
+} from "@root-gauge/core/callout";
 import { calloutProblemWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useDeferredValue, useId, useState } from "react";
@@ -26,7 +31,7 @@ export function CalloutEntry({ value, onChange, onSubmit, ...rest }: CalloutEntr
   const [marked, setMarked] = useState(-1);
   const asked = useDeferredValue(value);
   const suggestions = suggestCallouts(asked, words);
-  const read = parseScrew(value, words);
+  const read = parseCallout(value, words);
   const change = (text: string) => {
     setMarked(-1);
     onChange(text);
@@ -72,8 +77,12 @@ export function CalloutEntry({ value, onChange, onSubmit, ...rest }: CalloutEntr
             <TeachWords unknown={read.words} known={words} />
           ) : null}
         </>
-      ) : (
+      ) : read.part === "screw" ? (
         <Understood spec={read} onChange={change} />
+      ) : (
+        <Body role="status" color="$quiet">
+          {formatCallout(read)}
+        </Body>
       )}
     </View>
   );

@@ -18,6 +18,7 @@ import {
   orderSchema,
   quotationSchema,
   remarkListSchema,
+  removedListSchema,
   remarkSchema,
   repairListSchema,
   repairSchema,
@@ -224,6 +225,7 @@ export const api = {
   repair: (id: string) => call(`/api/repairs/${id}`, repairSchema),
   saveRepair: (id: string, input: RepairInput, saw: number) =>
     call(`/api/repairs/${id}${written(saw)}`, repairSchema, put(input)),
+  removed: (after?: string) => call(`/api/removed${pageAfter(after)}`, removedListSchema),
   words: () => call("/api/words", ownWordListSchema),
   saveWord: (id: string, input: OwnWordInput, saw: number) =>
     call(`/api/words/${id}${written(saw)}`, ownWordSchema, put(input)),

@@ -30,6 +30,7 @@ export const QUERY_KEYS = {
   repairs: (at: FoundAt) => ["repairs", ...placeOf(at)] as const,
   repair: (id: string) => ["repair", id] as const,
   search: (text: string) => ["search", text] as const,
+  removed: ["removed"] as const,
   words: ["words"] as const,
   met: ["met"] as const,
   metOnMachine: (machineId: string, without: string | undefined) =>

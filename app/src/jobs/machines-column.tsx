@@ -2,6 +2,7 @@ import { machineInputSchema, type Machine, type SearchHit } from "@root-gauge/co
 import {
   POSITION_SENTENCES,
   RECORD_SENTENCES,
+  REMOVED_SENTENCES,
   madeWords,
   partsWords,
   stateCountsWords,
@@ -19,6 +20,7 @@ import { saveMachine } from "../data/saving";
 import type { Kept } from "../data/waiting";
 import { ActionButton } from "../kit/action-button";
 import { ListRow } from "../kit/list-row";
+import { Pressable } from "../kit/pressable";
 import { SearchField } from "../kit/search-field";
 import { Body, Figure, Heading, Small } from "../kit/text";
 import { StateMark } from "../positions/state-mark";
@@ -97,6 +99,21 @@ function FoundPositions({ text }: { text: string }) {
         <ActionButton label="More positions" onPress={() => (whole ? more() : setAll(text))} />
       ) : null}
     </View>
+  );
+}
+
+/** The way to what is in no list any more, under all that is. */
+function WayToRemoved() {
+  const router = useRouter();
+  return (
+    <Pressable
+      alignSelf="flex-start"
+      paddingHorizontal={4}
+      aria-label={`Taken out: ${REMOVED_SENTENCES.open}`}
+      onPress={() => router.push("/removed")}
+    >
+      <Figure textDecorationLine="underline">Taken out</Figure>
+    </Pressable>
   );
 }
 
@@ -180,7 +197,9 @@ export function MachinesColumn({ beside }: MachinesColumnProps) {
         ListEmptyComponent={
           <MachinesEmpty message={message} text={name} filtered={by.state !== undefined} />
         }
-        ListFooterComponent={<FoundPositions text={text} />}
+        ListFooterComponent={
+          text === "" && beside === undefined ? <WayToRemoved /> : <FoundPositions text={text} />
+        }
         contentContainerStyle={{ padding: 12, width: "100%", maxWidth: PAGE_WIDTH }}
       />
     </>

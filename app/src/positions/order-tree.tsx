@@ -93,7 +93,9 @@ function announcementsFor(names: ReadonlyMap<string, string>): Announcements {
   return {
     onDragStart: ({ active }) => movedWords.lifted(nameOf(active.id)),
     onDragOver: ({ active, over }) =>
-      over === null ? undefined : movedWords.over(nameOf(active.id), nameOf(over.id)),
+      over === null || over.id === active.id
+        ? undefined
+        : movedWords.over(nameOf(active.id), nameOf(over.id)),
     onDragEnd: ({ active, over }) =>
       over === null
         ? movedWords.left(nameOf(active.id))

@@ -1,5 +1,5 @@
 import type { Replacement } from "@root-gauge/contract";
-import { isCalloutProblem, parseScrew } from "@root-gauge/core/callout";
+import { isCalloutProblem, parseCallout } from "@root-gauge/core/callout";
 import { rankAt } from "@root-gauge/core/record";
 import {
   POSITION_SENTENCES,
@@ -8,7 +8,7 @@ import {
   alikeWords,
 } from "@root-gauge/core/record-words";
 import { favouredThread, screwThatGoesIn } from "@root-gauge/core/sheet";
-import { cautionsFor } from "@root-gauge/core/replace";
+import { cautionsOf } from "@root-gauge/core/replace";
 import { cautionWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
@@ -41,9 +41,9 @@ import { StateChoice } from "./state-choice";
 /** What must be known of the joint before anything goes in, as its sheet says it. */
 function JointCautions({ spec }: { spec: Replacement }) {
   const words = useOwnWords();
-  const screw = parseScrew(spec.callout, words);
-  if (isCalloutProblem(screw)) return null;
-  const cautions = cautionsFor(screw, spec.circumstances).map(cautionWords);
+  const part = parseCallout(spec.callout, words);
+  if (isCalloutProblem(part)) return null;
+  const cautions = cautionsOf(part, spec.circumstances).map(cautionWords);
   return cautions.length === 0 ? null : <CautionsCard cautions={cautions} />;
 }
 

@@ -2,8 +2,8 @@ import { isAcknowledged, type Circumstances } from "@root-gauge/core";
 import {
   formatCallout,
   isCalloutProblem,
-  parseScrew,
-  type ScrewSpec,
+  parsePart,
+  type ThreadedSpec,
 } from "@root-gauge/core/callout";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
@@ -17,6 +17,7 @@ import { Body } from "../kit/text";
 import { PageActions, PageHead } from "../shell/page";
 import { CalloutBox } from "../callout/callout-box";
 import { CircumstancesCard } from "./circumstances-card";
+import { PartSheetView } from "./part-sheet-view";
 import { FastenerSheetView } from "./fastener-sheet-view";
 import { ShortOf, useSavingToMachine, useSavingToRecord, WhereItGoes } from "./save-to-machine";
 import { circumstancesOf, sheetPath, type SheetParams } from "../shell/sheet-address";
@@ -48,12 +49,12 @@ function CalloutPage({ written }: { written: string }) {
 
 /** The sheet of a part by its call-out, at an address that can be shared. */
 export function FastenerScreen({ params }: { params: SheetParams }) {
-  const read = parseScrew(params.callout ?? "");
+  const read = parsePart(params.callout ?? "");
   if (isCalloutProblem(read)) return <CalloutPage written={params.callout ?? ""} />;
   return <FastenerPage key={formatCallout(read)} spec={read} params={params} />;
 }
 
-function FastenerPage({ spec, params }: { spec: ScrewSpec; params: SheetParams }) {
+function FastenerPage({ spec, params }: { spec: ThreadedSpec; params: SheetParams }) {
   const router = useRouter();
   const { units } = useSettings();
   const circumstances = circumstancesOf(params);
@@ -69,43 +70,50 @@ function FastenerPage({ spec, params }: { spec: ScrewSpec; params: SheetParams }
   const toMachine = useSavingToMachine({ replacement, allowed }, toWhere);
   const toRecord = useSavingToRecord(record, { replacement, allowed });
   const saving = record === undefined ? toMachine : toRecord;
+  const common = {
+    circumstances,
+    units,
+    acknowledged: acknowledgedAt !== undefined,
+    onAcknowledge: () => setAcknowledgedAt(new Date().toISOString()),
+    before: (
+      <View data-print="no">
+        {editing === undefined ? (
+          <ActionButton label="Change it" onPress={() => setEditing(callout)} />
+        ) : (
+          <CalloutBox
+            value={editing}
+            autoFocus
+            onChange={setEditing}
+            onOpen={(text) => show(text, circumstances)}
+          />
+        )}
+      </View>
+    ),
+    after: (
+      <>
+        <CircumstancesCard value={circumstances} onChange={(place) => show(callout, place)} />
+        {record === undefined ? (
+          <WhereItGoes ref={whereRef} problem={toMachine.whereProblem} />
+        ) : (
+          <ShortOf lines={toRecord.shortOf} />
+        )}
+      </>
+    ),
+  };
   return (
     <View flex={1} render="main">
       <PageHead title="Fastener sheet" backTo="/" aside={<UnitsSwitch />} />
-      <FastenerSheetView
-        spec={spec}
-        circumstances={circumstances}
-        units={units}
-        acknowledged={acknowledgedAt !== undefined}
-        onAcknowledge={() => setAcknowledgedAt(new Date().toISOString())}
-        onOpen={(other) => router.push(sheetPath(formatCallout(other), circumstances, record))}
-        onSurface={(surface) => show(callout, { ...circumstances, surface })}
-        title=""
-        before={
-          <View data-print="no">
-            {editing === undefined ? (
-              <ActionButton label="Change it" onPress={() => setEditing(callout)} />
-            ) : (
-              <CalloutBox
-                value={editing}
-                autoFocus
-                onChange={setEditing}
-                onOpen={(text) => show(text, circumstances)}
-              />
-            )}
-          </View>
-        }
-        after={
-          <>
-            <CircumstancesCard value={circumstances} onChange={(place) => show(callout, place)} />
-            {record === undefined ? (
-              <WhereItGoes ref={whereRef} problem={toMachine.whereProblem} />
-            ) : (
-              <ShortOf lines={toRecord.shortOf} />
-            )}
-          </>
-        }
-      />
+      {spec.part === "screw" ? (
+        <FastenerSheetView
+          {...common}
+          spec={spec}
+          onOpen={(other) => router.push(sheetPath(formatCallout(other), circumstances, record))}
+          onSurface={(surface) => show(callout, { ...circumstances, surface })}
+          title=""
+        />
+      ) : (
+        <PartSheetView {...common} spec={spec} />
+      )}
       <PageActions>
         {saving.problem === undefined ? null : (
           <Body role="alert" color="$clash">

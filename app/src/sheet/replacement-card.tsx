@@ -1,6 +1,6 @@
 import { needsAcknowledgement } from "@root-gauge/core";
-import { isCalloutProblem, parseScrew, type ScrewSpec } from "@root-gauge/core/callout";
-import { cautionsFor, replacementProblems, specProblems } from "@root-gauge/core/replace";
+import { isCalloutProblem, parseCallout, type ScrewSpec } from "@root-gauge/core/callout";
+import { cautionsOf, replacementProblems, specProblems } from "@root-gauge/core/replace";
 import { cautionWords, specProblemWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import { CalloutEntry } from "../callout/callout-entry";
 import { useOwnWords } from "../data/own-words";
@@ -20,10 +20,11 @@ export function ReplacementCard({
   original: ScrewSpec | undefined;
 }) {
   const { callout, circumstances, acknowledgedAt } = draft;
-  const read = parseScrew(callout, useOwnWords());
-  const spec = isCalloutProblem(read) ? undefined : read;
+  const read = parseCallout(callout, useOwnWords());
+  const part = isCalloutProblem(read) ? undefined : read;
+  const spec = part?.part === "screw" ? part : undefined;
   const grave = needsAcknowledgement(circumstances);
-  const cautions = spec === undefined ? [] : cautionsFor(spec, circumstances).map(cautionWords);
+  const cautions = part === undefined ? [] : cautionsOf(part, circumstances).map(cautionWords);
   return (
     <>
       <Card gap={8}>

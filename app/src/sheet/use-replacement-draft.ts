@@ -1,6 +1,6 @@
 import type { Replacement } from "@root-gauge/contract";
 import { USUAL_CIRCUMSTANCES, isAcknowledged, type Circumstances } from "@root-gauge/core";
-import { isCalloutProblem, parseScrew } from "@root-gauge/core/callout";
+import { isCalloutProblem, parseCallout } from "@root-gauge/core/callout";
 import { calloutProblemWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import type { DraftField } from "../data/draft-fields";
 import { useDrafts, writeDraft } from "../data/drafts";
@@ -61,7 +61,7 @@ export function useReplacementDraft(
   const callout = drafts[fields.callout] ?? stored?.callout ?? derived;
   const acknowledgedAt = given("acknowledgedAt") ?? stored?.acknowledgedAt ?? null;
   const words = useOwnWords();
-  const read = parseScrew(callout, words);
+  const read = parseCallout(callout, words);
   const unread =
     callout.trim() !== "" && isCalloutProblem(read) ? calloutProblemWords(read) : undefined;
   const unacknowledged =

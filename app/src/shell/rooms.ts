@@ -17,9 +17,16 @@ export type Room = (typeof ROOMS)[number];
 export function roomOf(pathname: string): Room["name"] {
   if (pathname.startsWith("/charts")) return "Charts";
   if (pathname.startsWith("/mend") || pathname.startsWith("/tools")) return "Mend";
-  return ["/job", "/machine", "/position", "/order", "/sheet", "/repair", "/outbox"].some((path) =>
-    pathname.startsWith(path),
-  )
+  return [
+    "/job",
+    "/machine",
+    "/position",
+    "/order",
+    "/sheet",
+    "/repair",
+    "/outbox",
+    "/removed",
+  ].some((path) => pathname.startsWith(path))
     ? "Jobs"
     : "Bench";
 }

@@ -42,6 +42,9 @@ describe("the fastener sheet on paper", () => {
     { callout: "M6 x 20 button 10.9", duty: "safety-critical" },
     { callout: "M10 x 60 eye bolt" },
     { callout: "2 BA x 1/2" },
+    { callout: "M8 hex nut, 8, zinc", duty: "pressure" },
+    { callout: "3/8 washer", units: "in" },
+    { callout: "R 1/2 plug" },
   ])("is a whole PDF: %j", async (query) => {
     const bytes = await printed(query);
     expect(bytes.subarray(0, 5).toString()).toBe("%PDF-");
@@ -83,7 +86,7 @@ describe("the fastener sheet on paper", () => {
   it.each([
     [{ callout: "M10 x banana" }, "was not understood"],
     [{}, "callout"],
-    [{ callout: "M10 nut" }, "bolts, screws and studs"],
+    [{ callout: "6 x 20 dowel pin" }, "nuts, washers and plugs"],
     [{ callout: "M10", duty: "flying" }, "duty"],
   ])("refuses %j with a sentence", async (query, sentence) => {
     const response = await ask(query);

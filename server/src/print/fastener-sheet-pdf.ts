@@ -1,8 +1,14 @@
 import { type Units } from "@root-gauge/core";
 import { paperScaleWords } from "@root-gauge/core/drawing-words";
 import { screwDrawing, screwOutline } from "@root-gauge/core/joint-outline";
-import type { FastenerSheet } from "@root-gauge/core/sheet";
-import { sheetWords, type SheetSection, type SheetWords } from "@root-gauge/core/sheet-words";
+import type { ScrewSpec } from "@root-gauge/core/callout";
+import type { FastenerSheet, PartSheet } from "@root-gauge/core/sheet";
+import {
+  partSheetWords,
+  sheetWords,
+  type SheetSection,
+  type SheetWords,
+} from "@root-gauge/core/sheet-words";
 import { POINTS_A_UNIT, drawMarks, type Paper } from "./draw-marks";
 import {
   MARGIN,
@@ -18,7 +24,7 @@ import {
 } from "./paper";
 
 export interface PrintedSheet {
-  readonly sheet: FastenerSheet;
+  readonly sheet: FastenerSheet | PartSheet;
   readonly units: Units;
   /** The machine and the place on it; may be empty. */
   readonly title: string;
@@ -32,7 +38,7 @@ const DRAWING_SIZES = 14;
 const SIZES = [10, 9.5, 9, 8.5, 8, 7.5] as const;
 
 /** The screw to scale, as the screen shows it, with the scale said. */
-function drawing(paper: Paper, { spec }: FastenerSheet, high: number): void {
+function drawing(paper: Paper, spec: ScrewSpec, high: number): void {
   const { x, y } = { x: MARGIN, y: paper.y };
   const room = { width: widthOf(paper) / POINTS_A_UNIT, height: high / POINTS_A_UNIT };
   const outline = screwOutline(spec);
@@ -85,19 +91,19 @@ function laidOut(printed: PrintedSheet, words: SheetWords, size: number): Paper 
   }
   paper.y += 5;
   cautionBox(paper, words.cautions, size);
-  drawing(paper, sheet, DRAWING_SIZES * size);
+  if (sheet.spec.part === "screw") drawing(paper, sheet.spec, DRAWING_SIZES * size);
   for (const one of words.sections) section(paper, one, size);
   return paper;
 }
 
 /**
- * A fastener sheet on paper, A4: call-out, cautions, the drawing with its dimensions, and every section of the screen; on
+ * A fastener sheet on paper, A4: call-out, cautions, a screw's drawing with its dimensions, and every section of the screen; on
  * one page where it fits, else on pages that say which they are. Machine, place and date stand at the foot.
  * @returns the bytes of the PDF
  */
 export function fastenerSheetPdf(printed: PrintedSheet): Promise<Buffer> {
   const { sheet, units, title, printedOn } = printed;
-  const words = sheetWords(sheet, units);
+  const words = "part" in sheet ? partSheetWords(sheet, units) : sheetWords(sheet, units);
   const paper = laidOutToFit(SIZES, (size) => laidOut(printed, words, size));
   writeFeet(paper, [words.callout, title, printedOn.toISOString().slice(0, 10)]);
   const done = bytesOf(paper);

@@ -1,5 +1,5 @@
-import { isCalloutProblem, parseCallout } from "@root-gauge/core/callout";
-import { fastenerSheet } from "@root-gauge/core/sheet";
+import { isCalloutProblem, parsePart } from "@root-gauge/core/callout";
+import { fastenerSheet, partSheet } from "@root-gauge/core/sheet";
 import { parentPort, workerData } from "node:worker_threads";
 import { fastenerSheetPdf } from "./fastener-sheet-pdf";
 import { orderPdf } from "./order-pdf";
@@ -10,11 +10,12 @@ import { workPlanPdf } from "./work-plan-pdf";
 const fonts = readFonts(String(workerData));
 
 function sheetOf({ callout, circumstances, units, title, printedOn }: SheetRequest) {
-  const spec = parseCallout(callout);
-  if (isCalloutProblem(spec) || spec.part !== "screw") {
-    throw new TypeError(`not the call-out of a screw: ${callout}`);
-  }
-  const sheet = fastenerSheet(spec, { circumstances });
+  const spec = parsePart(callout);
+  if (isCalloutProblem(spec)) throw new TypeError(`not the call-out of a part: ${callout}`);
+  const sheet =
+    spec.part === "screw"
+      ? fastenerSheet(spec, { circumstances })
+      : partSheet(spec, { circumstances });
   return fastenerSheetPdf({ sheet, units, title, fonts, printedOn });
 }
 

@@ -17,8 +17,11 @@ export function sheetRoutes(store: Store, printer: Printer, now: () => Date): Ro
     const { callout, duty, environment, metal, surface, units, title } = query;
     const words = await listWords(store);
     const spec = checkedCallout(callout, words, "callout", "invalid-query");
-    if (spec.part !== "screw") {
-      throw new ApiFailure("invalid-query", "Sheets are printed of bolts, screws and studs.");
+    if (spec.part === "pin") {
+      throw new ApiFailure(
+        "invalid-query",
+        "Sheets are printed of bolts, screws, studs, nuts, washers and plugs.",
+      );
     }
     const circumstances = { duty, environment, metal, surface };
     const printedOn = now();

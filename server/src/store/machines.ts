@@ -85,7 +85,7 @@ const holding = (text: string) => `%${text.replace(/[\\%_]/g, "\\$&")}%`;
 const SORT_KEYS = {
   changed: sql<string>`machines.updated_at`,
   name: sql<string>`lower(machines.name)`,
-  year: sql<string>`coalesce(printf('%04d', machines.year), '9999')`,
+  year: sql<string>`case when machines.year is null then '9999' else printf('%04d', machines.year) end`,
 } as const satisfies Record<MachinesQuery["sort"], unknown>;
 
 /** Letters of a name that a place in a list cannot hold. */

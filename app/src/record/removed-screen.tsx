@@ -1,0 +1,117 @@
+import type { RemovedRow } from "@root-gauge/contract";
+import { REMOVED_SENTENCES } from "@root-gauge/core/record-words";
+import { useInfiniteQuery, useQueryClient } from "@tanstack/react-query";
+import { View } from "@tamagui/core";
+import { useState } from "react";
+import { ScrollView } from "react-native";
+import { api } from "../data/api";
+import { inputOfMachine, inputOfPosition } from "../data/inputs";
+import { inputOfJob } from "../data/job-queries";
+import { inputOfOrder } from "../data/order-queries";
+import { PAGED, moreOf } from "../data/paged";
+import { QUERY_KEYS } from "../data/query-keys";
+import { saveJob, saveMachine, saveOrder, savePosition } from "../data/saving";
+import { ActionButton } from "../kit/action-button";
+import { Body, Figure, Small } from "../kit/text";
+import { shortTime } from "../positions/short-time";
+import { PAGE_WIDTH, PageHead } from "../shell/page";
+
+const KIND_WORDS: Readonly<Record<RemovedRow["kind"], string>> = {
+  machine: "Machine",
+  position: "Position",
+  job: "Job",
+  order: "Order",
+};
+
+/** Sends a record again as the server has it, in its lists. */
+async function putBack({ kind, id }: RemovedRow): Promise<void> {
+  switch (kind) {
+    case "machine": {
+      const machine = await api.machine(id);
+      return saveMachine(id, inputOfMachine(machine), machine.version);
+    }
+    case "position": {
+      const position = await api.position(id);
+      return savePosition(id, inputOfPosition(position), position.version);
+    }
+    case "job": {
+      const job = await api.job(id);
+      return saveJob(id, inputOfJob(job), job.version);
+    }
+    case "order": {
+      const order = await api.order(id);
+      return saveOrder(id, inputOfOrder(order), order.version);
+    }
+  }
+}
+
+/** What was taken out of the lists, the last first, each with the way back. */
+export function RemovedScreen() {
+  const client = useQueryClient();
+  const [problem, setProblem] = useState<string>();
+  const [back, setBack] = useState<ReadonlySet<string>>(new Set());
+  const query = useInfiniteQuery({
+    queryKey: QUERY_KEYS.removed,
+    queryFn: ({ pageParam }) => api.removed(pageParam ?? undefined),
+    ...PAGED,
+  });
+  const rows = (query.data?.pages.flatMap(({ removed }) => removed) ?? []).filter(
+    ({ id }) => !back.has(id),
+  );
+  const bring = async (row: RemovedRow) => {
+    try {
+      await putBack(row);
+      setProblem(undefined);
+      setBack(new Set([...back, row.id]));
+      await client.invalidateQueries({ queryKey: QUERY_KEYS.removed });
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+  };
+  const empty = query.isPending ? "Fetching the list." : REMOVED_SENTENCES.none;
+  return (
+    <View flex={1} render="main">
+      <PageHead title="Taken out of the lists" backTo="/jobs" />
+      <ScrollView tabIndex={0}>
+        <View padding={12} gap={8} width="100%" maxWidth={PAGE_WIDTH}>
+          <Small>{REMOVED_SENTENCES.kept}</Small>
+          {problem === undefined ? null : (
+            <Body role="alert" color="$clash">
+              {problem}
+            </Body>
+          )}
+          {rows.length === 0 ? <Body role="status">{query.error?.message ?? empty}</Body> : null}
+          <View role="list" aria-label="Taken out of the lists">
+            {rows.map((row) => (
+              <View
+                key={row.id}
+                role="listitem"
+                flexDirection="row"
+                alignItems="center"
+                gap={8}
+                paddingVertical={8}
+                borderBottomWidth={1}
+                borderColor="$line"
+              >
+                <View flex={1} minWidth={0}>
+                  <Figure>{row.name}</Figure>
+                  <Small>
+                    {[KIND_WORDS[row.kind], row.machine, shortTime(row.at)]
+                      .filter(Boolean)
+                      .join(" · ")}
+                  </Small>
+                </View>
+                <ActionButton
+                  label="Put back"
+                  says={`Put back ${row.name}`}
+                  onPress={() => void bring(row)}
+                />
+              </View>
+            ))}
+          </View>
+          {query.hasNextPage ? <ActionButton label="Older ones" onPress={moreOf(query)} /> : null}
+        </View>
+      </ScrollView>
+    </View>
+  );
+}

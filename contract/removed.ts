@@ -1,0 +1,22 @@
+import { z } from "zod/mini";
+
+/** What can be put back by itself once it was taken out of the lists. */
+export const REMOVABLE = ["machine", "position", "job", "order"] as const;
+
+/** Something that was taken out of the lists: what it is, and when. */
+export const removedRowSchema = z.object({
+  id: z.uuid(),
+  kind: z.enum(REMOVABLE),
+  name: z.string(),
+  /** Of a position, its machine; empty else. */
+  machine: z.string(),
+  at: z.iso.datetime(),
+});
+
+export const removedListSchema = z.object({
+  removed: z.array(removedRowSchema),
+  /** Where the list goes on; null at its end. */
+  next: z.nullable(z.string()),
+});
+
+export type RemovedRow = z.infer<typeof removedRowSchema>;

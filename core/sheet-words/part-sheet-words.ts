@@ -1,0 +1,209 @@
+import { formatCallout } from "../callout";
+import { drillWords } from "../chart-words";
+import type { Grade } from "../grades";
+import { dangerWords, tellApartWords } from "../pair-words";
+import type { NutSheet, PartSheet, PlugSheet, WasherSheet } from "../sheet";
+import { printLength, type Units } from "../units";
+import { FINISH_WORDS, areaWords, upperFirst } from "../words";
+import { listWords } from "./callout-words";
+import {
+  NUT_STYLE_WORDS,
+  WASHER_STYLE_WORDS,
+  gradeSpoken,
+  turningToolWords,
+} from "./fastener-words";
+import { EVERY_SHEET_CAUTION, cautionWords, washerAdviceWords } from "./replace-words";
+import type { SheetFact, SheetSection, SheetWords } from "./sheet-words";
+
+const namesOf = (grades: readonly Grade[]) =>
+  listWords(
+    grades.map(({ name }) => gradeSpoken(name)),
+    "and",
+  );
+
+const section = (
+  id: SheetSection["id"],
+  title: string,
+  facts: readonly SheetFact[],
+  lines: readonly string[],
+): SheetSection => ({ id, title, facts, lines });
+
+/** What it is mistaken for, what tells them apart, and what comes of it. */
+function alike({ alike: threads, spec }: PartSheet, units: Units): SheetSection {
+  return section(
+    "never",
+    "Mistaken for it",
+    [],
+    threads.flatMap((one) => [
+      `${one.thread.designation}. ${tellApartWords(one, spec.thread, units)}`,
+      dangerWords(one, spec.thread),
+    ]),
+  );
+}
+
+const THIN =
+  "It is too low to break a bolt: its own threads strip first. It locks, it does not hold.";
+const NO_CLASS =
+  "Nuts of this kind bear no class: take one as high as the old one, of the same kind.";
+const SAY_CLASS =
+  "No class was said. A nut is as strong as its bolt where the bolt breaks before the nut strips:";
+
+function nutStrength({ nutClass, holds, strips, wanted, spec }: NutSheet): SheetSection {
+  const title = "Strength";
+  const named: readonly SheetFact[] =
+    nutClass === undefined ? [] : [["Class", `${nutClass.name}, ${nutClass.standard}`]];
+  if (nutClass?.thin === true || spec.style === "thin") {
+    return section("strength", title, named, [THIN]);
+  }
+  if (nutClass === undefined) {
+    const facts = wanted.map(([bolt, nut]): SheetFact => [
+      `For ${gradeSpoken(bolt.name)}`,
+      `${nut.name}, ${nut.standard}`,
+    ]);
+    const isGraded = wanted.some(([bolt]) => bolt.system !== "stainless");
+    return section("strength", title, facts, isGraded ? [SAY_CLASS] : [NO_CLASS]);
+  }
+  return section("strength", title, named, [
+    ...(holds.length === 0 ? [] : [`Holds bolts of ${namesOf(holds)} until they break.`]),
+    ...(strips.length === 0
+      ? []
+      : [`Strips before bolts of ${namesOf(strips)} break: never under those.`]),
+  ]);
+}
+
+function nutSections(sheet: NutSheet, units: Units): readonly SheetSection[] {
+  const { size, spanner, washer, spec } = sheet;
+  const isTabled = size.standard !== undefined;
+  return [
+    section(
+      "sizes",
+      "Sizes",
+      [
+        ["Across flats", printLength(size.acrossFlatsMm, units)],
+        [isTabled ? "Height" : "Height, in proportion", printLength(size.heightMm, units)],
+        ...(size.pinMm === undefined ? [] : [["Pin", printLength(size.pinMm, units)] as const]),
+        ...(size.standard === undefined ? [] : [["Sizes after", size.standard] as const]),
+      ],
+      isTabled ? [] : ["No table is held for its height: measure the old one."],
+    ),
+    nutStrength(sheet),
+    section("tools", "What turns it", [], [upperFirst(turningToolWords(spanner))]),
+    section(
+      "companions",
+      "Washer",
+      [],
+      [
+        washerAdviceWords(
+          { hardened: false, ...(washer === undefined ? {} : { size: washer }) },
+          units,
+        ),
+        ...(spec.style === "nylon-insert"
+          ? ["New each time, and not above 120 °C."]
+          : spec.style === "castle"
+            ? ["With a new split pin."]
+            : []),
+      ],
+    ),
+  ];
+}
+
+function washerSections(sheet: WasherSheet, units: Units): readonly SheetSection[] {
+  const { size, underHeadMm2, underWasherMm2, hardenedFor, spec } = sheet;
+  const isFlat = spec.style === "flat" || spec.style === "large";
+  return [
+    section(
+      "sizes",
+      "Sizes",
+      size === undefined
+        ? []
+        : [
+            ["Hole", printLength(size.boreMm, units)],
+            ["Across", printLength(size.outsideMm, units)],
+            ["Thick", printLength(size.thickMm, units)],
+            ["Sizes after", size.standard],
+          ],
+      size === undefined ? ["No table is held for it: the maker’s figures are wanted."] : [],
+    ),
+    section(
+      "strength",
+      "What it bears",
+      !isFlat || underHeadMm2 === undefined || underWasherMm2 === undefined
+        ? []
+        : [
+            ["Face under a hexagon, estimate", areaWords(underHeadMm2, units)],
+            ["Face under the washer", areaWords(underWasherMm2, units)],
+          ],
+      [
+        ...(isFlat && hardenedFor.length > 0
+          ? [
+              `Under ${namesOf(hardenedFor)} take a hardened one: a soft one sinks in and the bolt goes slack.`,
+            ]
+          : []),
+        ...(spec.style === "spring" ? ["A spring washer is normal practice; it does little."] : []),
+        ...(spec.style === "wedge-lock" ? ["In pairs, their wedges together."] : []),
+        ...(spec.style === "copper" || spec.style === "bonded-seal"
+          ? ["It seals once: a new one each time, on clean flat faces."]
+          : []),
+      ],
+    ),
+  ];
+}
+
+function plugSections(sheet: PlugSheet, units: Units): readonly SheetSection[] {
+  const { seal, drill, acrossMm, spec } = sheet;
+  const name = spec.thread.designation;
+  return [
+    section(
+      "sizes",
+      "Sizes",
+      [["Across the crests", printLength(acrossMm, units)]],
+      [
+        seal === "on-threads"
+          ? `${name} is a taper thread: that figure is at the gauge plane, and it closes on its threads, with tape or paste.`
+          : `${name} is parallel: it closes on a face with a bonded seal or a copper washer under it, never on its threads.`,
+      ],
+    ),
+    section(
+      "tools",
+      "The hole for it",
+      [["Drill", drillWords(drill.drill)]],
+      spec.thread.taper === undefined ? [] : ["Reamed to the taper first where it holds pressure."],
+    ),
+  ];
+}
+
+function spokenOf({ spec }: PartSheet): string {
+  const style =
+    spec.part === "nut"
+      ? NUT_STYLE_WORDS[spec.style]
+      : spec.part === "washer"
+        ? WASHER_STYLE_WORDS[spec.style]
+        : "plug";
+  const { thread, finish, quantity } = spec;
+  const counted = quantity === undefined ? "" : `${quantity} of. `;
+  const hand = thread.hand === "left" ? ", left-hand" : "";
+  const made = finish === undefined ? "finish not said" : FINISH_WORDS[finish];
+  return `${counted}${upperFirst(style)}; ${spec.part === "washer" ? "for " : ""}${thread.designation}${hand}; ${made}.`;
+}
+
+function sectionsOf(sheet: PartSheet, units: Units): readonly SheetSection[] {
+  switch (sheet.part) {
+    case "nut":
+      return nutSections(sheet, units);
+    case "washer":
+      return washerSections(sheet, units);
+    case "plug":
+      return plugSections(sheet, units);
+  }
+}
+
+/** The sheet of a nut, a washer or a plug in words, in the units asked for. */
+export function partSheetWords(sheet: PartSheet, units: Units): SheetWords {
+  return {
+    callout: formatCallout(sheet.spec),
+    spoken: spokenOf(sheet),
+    problems: [],
+    cautions: [...sheet.cautions.map(cautionWords), EVERY_SHEET_CAUTION],
+    sections: [...sectionsOf(sheet, units), alike(sheet, units)],
+  };
+}

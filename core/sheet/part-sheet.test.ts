@@ -1,0 +1,99 @@
+import { isCalloutProblem, parsePart } from "../callout";
+import { partSheetWords } from "../sheet-words";
+import { partSheet, type PartSheet } from "./index";
+
+function sheetOf(callout: string): PartSheet {
+  const spec = parsePart(callout);
+  if (isCalloutProblem(spec) || spec.part === "screw") throw new Error(`no such part: ${callout}`);
+  return partSheet(spec);
+}
+
+const nutOf = (callout: string) => {
+  const sheet = sheetOf(callout);
+  if (sheet.part !== "nut") throw new Error(`no nut: ${callout}`);
+  return sheet;
+};
+
+const words = (callout: string) =>
+  partSheetWords(sheetOf(callout), "mm")
+    .sections.flatMap(({ lines, facts }) => [...lines, ...facts.map((fact) => fact.join(" "))])
+    .join("\n");
+
+describe("the sheet of a nut", () => {
+  // ISO 4032:2012 tables 1 and 2; ASME B18.2.2-2015 table 1-1.
+  it.each([
+    ["M8 hex nut, 8", 13, 6.8],
+    ["M12 hex nut, 10", 18, 10.8],
+    ["M10 thin nut", 16, 5],
+    ["3/8-16 UNC hex nut", 14.29, 8.33],
+  ])("%s is %d across flats and %d high at the most", (callout, flats, height) => {
+    const { size } = nutOf(callout);
+    expect(size.acrossFlatsMm).toBeCloseTo(flats, 1);
+    expect(size.heightMm).toBeCloseTo(height, 1);
+  });
+
+  // ISO 898-2:2012 table 2: a nut of class 8 goes with bolts up to 8.8, one of class 10 up to 10.9, one of 12 up to 12.9.
+  it.each([
+    ["M8 hex nut, 8", "8.8", "10.9"],
+    ["M8 hex nut, 10", "10.9", "12.9"],
+    ["M8 hex nut, 12", "12.9", undefined],
+  ])("%s holds bolts of %s and strips under %s", (callout, held, stripping) => {
+    const { holds, strips } = nutOf(callout);
+    expect(holds.map(({ name }) => name)).toContain(held);
+    if (stripping === undefined) expect(strips).toEqual([]);
+    else expect(strips.map(({ name }) => name)).toContain(stripping);
+  });
+
+  it("without a class says which each bolt wants, never a weaker one", () => {
+    const { wanted } = nutOf("M10 hex nut");
+    const nutFor = (name: string) => wanted.find(([bolt]) => bolt.name === name)?.[1].name;
+    expect(nutFor("8.8")).toBe("class 8");
+    expect(nutFor("10.9")).toBe("class 10");
+    expect(nutFor("12.9")).toBe("class 12");
+  });
+
+  it("says of a thin one that it does not hold, and of a Whitworth one that it bears no class", () => {
+    expect(words("M10 thin nut")).toMatch(/does not hold/);
+    expect(words("M10 thin nut")).not.toMatch(/For class 8\.8/);
+    expect(words("1/2 BSW nut")).toMatch(/bear no class/);
+    expect(words("1/2 BSW nut")).toMatch(/1\/2-13 UNC/);
+  });
+});
+
+describe("the sheet of a washer", () => {
+  it("has ISO 7089's sizes, and the face it presses with", () => {
+    const sheet = sheetOf("M8 washer, zinc");
+    if (sheet.part !== "washer") throw new Error("no washer");
+    expect(sheet.size).toMatchObject({ boreMm: 8.4, outsideMm: 16, thickMm: 1.6 });
+    expect(sheet.underWasherMm2).toBeCloseTo((Math.PI / 4) * (16 ** 2 - 8.4 ** 2), 6);
+    expect(sheet.underHeadMm2 ?? 0).toBeLessThan(sheet.underWasherMm2 ?? 0);
+    expect(sheet.hardenedFor.map(({ name }) => name)).toEqual(
+      expect.arrayContaining(["10.9", "12.9"]),
+    );
+    expect(sheet.hardenedFor.map(({ name }) => name)).not.toContain("8.8");
+  });
+
+  it("says so where no table is held", () => {
+    expect(words("M10 toothed washer")).toMatch(/No table is held/);
+  });
+});
+
+describe("the sheet of a plug", () => {
+  it("closes on its threads where it is taper, on its face where it is parallel, and names what it is mistaken for", () => {
+    expect(words("R 1/2 plug")).toMatch(/closes on its threads/);
+    expect(words("G 1/4 plug")).toMatch(/never on its threads/);
+    expect(words("1/2 NPT plug")).toMatch(/R 1\/2/);
+  });
+});
+
+it.each(["M8 hex nut, 8, zinc", "M8 washer, zinc", "R 1/2 plug", "M12 castle nut"])(
+  "the sheet of %s carries the caution of every sheet, and that of its joint",
+  (callout) => {
+    const spec = parsePart(callout);
+    if (isCalloutProblem(spec) || spec.part === "screw") throw new Error(callout);
+    const circumstances = { duty: "pressure", metal: "steel", environment: "indoor" } as const;
+    const { cautions } = partSheetWords(partSheet(spec, { circumstances }), "in");
+    expect(cautions[0]).toMatch(/holds pressure/);
+    expect(cautions.at(-1)).toMatch(/licensed practice/);
+  },
+);

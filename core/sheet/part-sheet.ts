@@ -1,0 +1,171 @@
+import type { NutSpec, PlugSpec, WasherSpec } from "../callout";
+import { USUAL_CIRCUMSTANCES, type Circumstances } from "../circumstances";
+import {
+  nutSize,
+  nutSpanner,
+  washerSize,
+  type NutSize,
+  type TurningTool,
+  type WasherSize,
+} from "../fasteners";
+import {
+  bandAt,
+  gradesFor,
+  isStocked,
+  matchingNut,
+  nutClassById,
+  nutHolds,
+  type Grade,
+  type NutClass,
+} from "../grades";
+import { chartDrill, type ChartDrill } from "../holes";
+import { confusedWith, type LookAlike } from "../look-alikes";
+import { hexSpanner } from "../looks";
+import { cautionsOf, type Caution } from "../replace";
+import type { Thread } from "../threads";
+import type { Mm } from "../units";
+
+/** What is asked for that is no screw, bolt or stud. */
+export type PartSpec = NutSpec | WasherSpec | PlugSpec;
+
+/** Of the threads that it is mistaken for, as many as a sheet has room for. */
+const MOST_ALIKE = 4;
+
+interface Sheet {
+  readonly circumstances: Circumstances;
+  readonly cautions: readonly Caution[];
+  /** Threads that it is mistaken for, and what they do together. */
+  readonly alike: readonly LookAlike[];
+}
+
+/** Everything the product works out of a nut. */
+export interface NutSheet extends Sheet {
+  readonly part: "nut";
+  readonly spec: NutSpec;
+  readonly size: NutSize;
+  readonly spanner: TurningTool;
+  /** As it was said; absent where it was not, or where nuts of the kind bear none. */
+  readonly nutClass: NutClass | undefined;
+  /** Classes of bolts in this size that break before the nut strips, the strongest last; none where no class was said. */
+  readonly holds: readonly Grade[];
+  /** Stocked classes that are too strong for it. */
+  readonly strips: readonly Grade[];
+  /** The class of nut that each stocked class of bolt wants, where none was said. */
+  readonly wanted: readonly (readonly [bolt: Grade, nut: NutClass])[];
+  readonly washer: WasherSize | undefined;
+}
+
+/** Everything the product works out of a washer. */
+export interface WasherSheet extends Sheet {
+  readonly part: "washer";
+  readonly spec: WasherSpec;
+  readonly size: WasherSize | undefined;
+  /** The face that a hexagon's head or nut presses on it with, and the face that it presses with itself, mm2. */
+  readonly underHeadMm2: number | undefined;
+  readonly underWasherMm2: number | undefined;
+  /** Stocked classes of bolts in this size under which a soft one sinks in. */
+  readonly hardenedFor: readonly Grade[];
+}
+
+/** How a plug closes its hole: on its taper thread, or on a face with a seal under it. */
+export type PlugSeal = "on-threads" | "on-face";
+
+/** Everything the product works out of a plug. */
+export interface PlugSheet extends Sheet {
+  readonly part: "plug";
+  readonly spec: PlugSpec;
+  readonly seal: PlugSeal;
+  readonly drill: ChartDrill;
+  /** Diameter over the crests at the end that goes in first, of a taper one. */
+  readonly acrossMm: Mm;
+}
+
+export type PartSheet = NutSheet | WasherSheet | PlugSheet;
+
+/** Bolts of this strength and over want a hardened washer. */
+const HARDENED_FROM_MPA = 1000;
+
+const stocked = (thread: Thread) => gradesFor(thread).filter(isStocked);
+
+function nutSheet(spec: NutSpec, common: Sheet): NutSheet {
+  const { thread, style, nutClassId } = spec;
+  const size = nutSize(style, thread);
+  const nutClass = nutClassId === undefined ? undefined : nutClassById(nutClassId);
+  const bolts = stocked(thread);
+  const holds =
+    nutClass === undefined ? [] : bolts.filter((one) => nutHolds(nutClass, one, thread));
+  return {
+    ...common,
+    part: "nut",
+    spec,
+    size,
+    spanner: nutSpanner(size.acrossFlatsMm, thread),
+    nutClass,
+    holds,
+    strips: nutClass === undefined ? [] : bolts.filter((one) => !holds.includes(one)),
+    wanted:
+      nutClass !== undefined
+        ? []
+        : bolts.flatMap((bolt) => {
+            const nut = matchingNut(bolt, thread);
+            return nut === undefined ? [] : [[bolt, nut] as const];
+          }),
+    washer: washerSize("flat", thread),
+  };
+}
+
+const ringMm2 = (outsideMm: Mm, boreMm: Mm) => (Math.PI / 4) * (outsideMm ** 2 - boreMm ** 2);
+
+function washerSheet(spec: WasherSpec, common: Sheet): WasherSheet {
+  const { thread, style } = spec;
+  const size = washerSize(style, thread);
+  // A hexagon bears on a circle a little within its flats (ISO 4014: about 0.95 of them).
+  const bearing = hexSpanner(thread)?.acrossFlatsMm;
+  return {
+    ...common,
+    part: "washer",
+    spec,
+    size,
+    underHeadMm2:
+      size === undefined || bearing === undefined
+        ? undefined
+        : ringMm2(0.95 * bearing, size.boreMm),
+    underWasherMm2: size === undefined ? undefined : ringMm2(size.outsideMm, size.boreMm),
+    hardenedFor: stocked(thread).filter(
+      (bolt) => (bandAt(bolt, thread.majorMm)?.tensileMpa ?? 0) >= HARDENED_FROM_MPA,
+    ),
+  };
+}
+
+function plugSheet(spec: PlugSpec, common: Sheet): PlugSheet {
+  const { thread } = spec;
+  return {
+    ...common,
+    part: "plug",
+    spec,
+    seal: thread.taper === undefined ? "on-face" : "on-threads",
+    drill: chartDrill(thread),
+    acrossMm: thread.majorMm,
+  };
+}
+
+/** Works out the whole sheet of a nut, a washer or a plug: pure, the same for the screen and on paper. */
+export function partSheet(
+  spec: PartSpec,
+  { circumstances = USUAL_CIRCUMSTANCES }: { readonly circumstances?: Circumstances } = {},
+): PartSheet {
+  const { thread, part } = spec;
+  const common: Sheet = {
+    circumstances,
+    cautions: cautionsOf(spec, circumstances),
+    alike: part === "washer" ? [] : confusedWith(thread).slice(0, MOST_ALIKE),
+  };
+  switch (spec.part) {
+    case "nut":
+      return nutSheet(spec, common);
+    case "washer":
+      return washerSheet(spec, common);
+    case "plug":
+      return plugSheet(spec, common);
+  }
+}
