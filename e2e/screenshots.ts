@@ -96,12 +96,25 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
-    name: "nut-phone",
+    name: "job-phone",
     viewport: PHONE,
     light: "light",
     show: async (page) => {
-      await openFinding(page, /Harrow/, /^Flywheel nut/);
-      await button(page, "Open on the Bench").click();
+      await button(page, "Jobs").click();
+      await button(page, /^Guillotine: blade/).click();
+      await page.getByRole("region", { name: "Union lever guillotine" }).waitFor();
+    },
+  },
+  {
+    name: "order-phone-lamp",
+    viewport: PHONE,
+    light: "dark",
+    show: async (page) => {
+      await button(page, "Jobs").click();
+      await button(page, "Order list").click();
+      await button(page, /^For the guillotine/).click();
+      await button(page, /^Ask the supplier/).click();
+      await page.getByRole("region", { name: "Quotation" }).waitFor();
     },
   },
   {
@@ -127,6 +140,7 @@ const SHOTS: readonly Shot[] = [
     light: "light",
     show: async (page) => {
       await button(page, /^No machine chosen/).click();
+      await page.getByLabel("Which machine").fill("Union");
       await page.getByRole("radio", { name: /Union/ }).click();
       await button(page, "Done").click();
       await read(page, "11.02", "14 TPI leaf");
@@ -139,7 +153,7 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     light: "light",
     show: async (page) => {
-      await openMachine(page, /Union/);
+      await openMachine(page, /^Union/);
       await button(page, /^Guard, upper right/).click();
       await page.getByRole("region", { name: "Found here" }).waitFor();
     },
@@ -149,7 +163,7 @@ const SHOTS: readonly Shot[] = [
     viewport: WIDE,
     light: "light",
     show: async (page) => {
-      await openMachine(page, /Harrow/);
+      await openMachine(page, /^Harrow/);
       await button(page, /^Flywheel nut/).click();
       await page.getByRole("region", { name: "Found here" }).waitFor();
     },
@@ -159,7 +173,7 @@ const SHOTS: readonly Shot[] = [
     viewport: WIDE,
     light: "light",
     show: async (page) => {
-      await openFinding(page, /Kestrel/, /^Impression adjuster/);
+      await openFinding(page, /^Kestrel/, /^Impression adjuster/);
       await page.getByText("Spanner, drill and hole").waitFor();
     },
   },
@@ -171,17 +185,6 @@ const SHOTS: readonly Shot[] = [
       await button(page, "Charts").click();
       await page.getByLabel("Find a thread", { exact: true }).fill("9.5 mm");
       await button(page, "Pin 3/8-16 UNC").waitFor();
-    },
-  },
-  {
-    name: "charts-wide",
-    viewport: WIDE,
-    light: "light",
-    show: async (page) => {
-      await button(page, "Charts").click();
-      await page.getByLabel("Find a thread", { exact: true }).fill("7/16");
-      await button(page, "Pin 7/16-14 UNC").click();
-      await button(page, "Pin 7/16-14 BSW").click();
     },
   },
   {
@@ -222,7 +225,7 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     light: "dark",
     show: async (page) => {
-      await openFinding(page, /Union/, /^Guard, upper right/);
+      await openFinding(page, /^Union/, /^Guard, upper right/);
     },
   },
 ];

@@ -10,7 +10,7 @@ export const ORDER_SENTENCES = {
   noLines: "No line yet. Add one by its call-out.",
   lineWanted: "Nothing was read. A line needs a call-out.",
   countWanted: "Read as no number. A whole number from 0 to 99999 is wanted, or nothing.",
-  asksTheRule: "As the rule says",
+  asksTheRule: "By rule",
   instead: "What would do instead, with a stroke between two",
   quoteHint: "What each line costs, how it comes and when it is here; nothing is ordered by it",
   asking: "Asking the supplier. It is asked up to three times; that may take some seconds.",

@@ -28,6 +28,7 @@ const SENT: Readonly<Record<string, unknown>> = {
   },
   saveRepair: { machineId: MACHINE, position: "Clamp bar", record: REPAIR_BEGUN, takenAt: NOW },
   printWorkPlan: { record: REPAIR_BEGUN, units: "mm" },
+  mergePosition: { into: "3c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f" },
   saveJob: { name: "Blade change", opened: "2026-03-02", positions: [RECORD] },
   saveOrder: {
     name: "For the blade change",
@@ -51,7 +52,20 @@ const server = serverForTests();
 
 const isMachines = ({ path: address }: Operation) => address.startsWith("/machines");
 
+/** The position that another one is made one with. */
+const OTHER = "3c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
+
+const put = (address: string, body: unknown) =>
+  fetch(`${server.address()}/api${address}`, {
+    method: "PUT",
+    body: JSON.stringify(body),
+    headers: { "content-type": "application/json" },
+  });
+
 async function called(operation: Operation, id = isMachines(operation) ? MACHINE : RECORD) {
+  if (operation.id === "mergePosition") {
+    await put(`/positions/${OTHER}`, { machineId: MACHINE, name: "Clamp bar, left" });
+  }
   const address = operation.path.replace("{id}", id) + (ASKED[operation.id] ?? "");
   const body = SENT[operation.id];
   const stop = new AbortController();

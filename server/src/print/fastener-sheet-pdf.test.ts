@@ -45,11 +45,15 @@ describe("the fastener sheet on paper", () => {
     { callout: "M8 hex nut, 8, zinc", duty: "pressure" },
     { callout: "3/8 washer", units: "in" },
     { callout: "R 1/2 plug" },
-  ])("is a whole PDF: %j", async (query) => {
-    const bytes = await printed(query);
-    expect(bytes.subarray(0, 5).toString()).toBe("%PDF-");
-    expect(bytes.subarray(-7).toString()).toContain("%%EOF");
-  });
+  ])(
+    "is a whole PDF: %j",
+    async (query) => {
+      const bytes = await printed(query);
+      expect(bytes.subarray(0, 5).toString()).toBe("%PDF-");
+      expect(bytes.subarray(-7).toString()).toContain("%%EOF");
+    },
+    20_000,
+  );
 
   it.each<Record<string, string>>([
     {
