@@ -21,6 +21,8 @@ export const CHANGED_FIELDS = [
   "rule",
   "lines",
   "quotation",
+  "found",
+  "mended",
   "remark",
   "picture",
   "archived",

@@ -1,4 +1,4 @@
-import { amountsOf, orderLines, type OrderRule, type Wanted } from "./index";
+import { alternateProblems, amountsOf, orderLines, type OrderRule, type Wanted } from "./index";
 
 const NONE: OrderRule = { sparesPercent: 0, sparesAtLeast: 0, pack: 1 };
 
@@ -93,5 +93,31 @@ describe("an order list", () => {
         expect(ordered).toBe(packs * pack);
       }
     }
+  });
+});
+
+describe("what would do instead", () => {
+  it.each([
+    ["M8 x 40 hex bolt 8.8", "M8 x 45 hex bolt 8.8"],
+    ["M8 x 40 hex bolt 8.8", "M8 x 40 hex bolt 10.9"],
+    ["M8 hex nut 8", "M8 hex nut 10"],
+    ["M8 washer", "M8 washer, zinc"],
+  ])("of %s is %s", (callout, instead) => {
+    expect(alternateProblems(callout, instead)).toEqual([]);
+  });
+
+  it.each([
+    ["M8 x 40 hex bolt 8.8", "M8 x 40 hex bolt 4.6", "weaker-than-original"],
+    ["M8 x 40 hex bolt 8.8", "M8 x 40 hex bolt", "weaker-than-original"],
+    ["M8 x 40 hex bolt 8.8", "M8 x 30 hex bolt 8.8", "shorter-than-original"],
+    ["M8 x 40 hex bolt 8.8", "5/16-18 UNC x 2 hex cap screw, grade 8", "not-the-thread"],
+    ["M8 x 40 hex bolt 8.8", "M8 hex nut 8", "another-part"],
+    ["M8 hex nut 8", "M8 hex nut 5", "weaker-nut"],
+    ["M8 hex nut 8", "M8 hex nut", "weaker-nut"],
+    ["M8 hex nut 8", "M8 thin nut", "weaker-nut"],
+    ["M8 hex nut 8", "M10 hex nut 8", "another-part"],
+    ["M8 x 40 hex bolt 8.8", "a wibble", "alternate-not-read"],
+  ])("of %s is not %s: %s", (callout, instead, code) => {
+    expect(alternateProblems(callout, instead).map((problem) => problem.code)).toContain(code);
   });
 });

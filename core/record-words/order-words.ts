@@ -8,6 +8,7 @@ export const ORDER_SENTENCES = {
   keep: "Keep this list: as an order that can be changed and quoted",
   nameWanted: "Nothing was read. An order needs a name.",
   noLines: "No line yet. Add one by its call-out.",
+  addHint: "M8 washer, zinc; or a place, by its name",
   lineWanted: "Nothing was read. A line needs a call-out.",
   countWanted: "Read as no number. A whole number from 0 to 99999 is wanted, or nothing.",
   asksTheRule: "By rule",

@@ -126,6 +126,13 @@ export function historyWords({ field, was, became }: ChangeRecord): string {
     if (was === "") return `Noted: ${became}`;
     return became === "" ? `Note taken out: ${was}` : `Note: ${became}, before: ${was}`;
   }
+  if (field === "found" || field === "mended") {
+    const what = field === "found" ? "Found" : "Mended";
+    if (was === "") return `${what}: ${became}`;
+    return became === ""
+      ? `${what} before, taken from here: ${was}`
+      : `${what}: ${became}, before: ${was}`;
+  }
   if (field === "picture") {
     return became === "" ? "A photograph was taken out" : "A photograph was added";
   }

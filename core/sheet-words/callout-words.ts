@@ -2,6 +2,7 @@ import { pairOutcomeWords } from "../pair-words";
 import { formatCallout, type CalloutProblem } from "../callout";
 import { designationProblemWords } from "../chart-words";
 import type { SpannerFit, SpecProblem } from "../replace";
+import type { AlternateProblem } from "../order";
 import { printLength, type Units } from "../units";
 import { aThread, threadName, upperFirst, withArticle } from "../words";
 import { gradeSpoken, nominalLengthWords, turningToolWords } from "./fastener-words";
@@ -105,5 +106,19 @@ export function spannerFitWords({ tool, triedMm, fit }: SpannerFit, units: Units
       return `${tried} goes ${tool.kind === "key" ? "in" : "on"} loose and rounds the corners: take ${withArticle(right)}.`;
     case "not-a-spanner-head":
       return `No spanner size is held for this head: it is turned with ${right}.`;
+  }
+}
+
+/** Why a part may not be ordered in the place of another. */
+export function alternateProblemWords(problem: AlternateProblem): string {
+  switch (problem.code) {
+    case "another-part":
+      return "It is another part, or of another thread: it does not go in there.";
+    case "weaker-nut":
+      return "It is weaker than the nut it would stand for, or its class is not said.";
+    case "alternate-not-read":
+      return "It was not understood as a part, so it cannot be held against the other.";
+    default:
+      return specProblemWords(problem);
   }
 }

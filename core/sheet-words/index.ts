@@ -1,4 +1,9 @@
-export { calloutProblemWords, spannerFitWords, specProblemWords } from "./callout-words";
+export {
+  alternateProblemWords,
+  calloutProblemWords,
+  spannerFitWords,
+  specProblemWords,
+} from "./callout-words";
 export { DUTY_WORDS, ENVIRONMENT_WORDS, PART_METAL_WORDS } from "./circumstances-words";
 export {
   NUT_STYLE_WORDS,

@@ -89,6 +89,12 @@ test("an order is kept from a job, quoted with one line out of stock, changed, r
   await page.getByLabel("Add a line").fill("M8 washer, zinc");
   await button(page, "Add “M8 washer, zinc”").tap();
   await expect(lines(page)).toHaveCount(4);
+  // What goes in at any place is added too, on the line that has the same part.
+  await page.getByLabel("Add a line").fill("gripper bar / left");
+  await button(page, /^Add for Feed side \/ gripper bar \/ left, Harrow/).tap();
+  await expect(lines(page)).toHaveCount(4);
+  await expect(lines(page).filter({ hasText: "1/4-20 BSW" })).toContainText("4: 4 needed");
+  await page.getByLabel("Add a line").fill("");
   await cover.getByRole("button", { name: /^Arrived/ }).tap();
   await expect(page.getByText("1 of 4 lines arrived")).toBeVisible();
   await expect(page.getByText("not on the server yet")).toHaveCount(0);

@@ -1,7 +1,9 @@
 import type { KeptLine, QuotedLine, ToOrder } from "@root-gauge/contract";
-import { amountsOf, type OrderRule } from "@root-gauge/core/order";
+import { alternateProblems, amountsOf, type OrderRule } from "@root-gauge/core/order";
 import { ORDER_SENTENCES, orderedWords, quotedWords } from "@root-gauge/core/record-words";
+import { alternateProblemWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
+import { useOwnWords } from "../data/own-words";
 import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
 import { Body, Figure, Small } from "../kit/text";
@@ -19,6 +21,34 @@ function Quoted({ quoted, ordered }: { quoted: QuotedLine | undefined; ordered: 
         .filter(Boolean)
         .join(". ")}
     </Body>
+  );
+}
+
+interface AlternateProps {
+  readonly line: KeptLine;
+  readonly instead: string;
+  /** Whether the first is not to be had. */
+  readonly wanted: boolean;
+  readonly onTake: () => void;
+}
+
+/** What would do instead; what is weaker, shorter or of another thread is said and never offered. */
+function Alternate({ line, instead, wanted, onTake }: AlternateProps) {
+  const problems = alternateProblems(line.callout, instead, useOwnWords());
+  return (
+    <View gap={4}>
+      <View flexDirection="row" alignItems="center" gap={8}>
+        <Small flex={1}>{`or ${instead}`}</Small>
+        {wanted && problems.length === 0 ? (
+          <ActionButton label="Take instead" says={`Take instead: ${instead}`} onPress={onTake} />
+        ) : null}
+      </View>
+      {problems.map((problem) => (
+        <Small key={problem.code} color="$clash">
+          {alternateProblemWords(problem)}
+        </Small>
+      ))}
+    </View>
   );
 }
 
@@ -72,22 +102,19 @@ export function KeptLineCard(props: KeptLineCardProps) {
           </Body>
           {quoted === null || arrived ? null : <Quoted quoted={quoted} ordered={amounts.ordered} />}
           {alternates.map((instead) => (
-            <View key={instead} flexDirection="row" alignItems="center" gap={8}>
-              <Small flex={1}>{`or ${instead}`}</Small>
-              {isOut ? (
-                <ActionButton
-                  label="Take instead"
-                  says={`Take instead: ${instead}`}
-                  onPress={() =>
-                    onChange({
-                      ...line,
-                      callout: instead,
-                      alternates: [callout, ...alternates.filter((one) => one !== instead)],
-                    })
-                  }
-                />
-              ) : null}
-            </View>
+            <Alternate
+              key={instead}
+              line={line}
+              instead={instead}
+              wanted={isOut}
+              onTake={() =>
+                onChange({
+                  ...line,
+                  callout: instead,
+                  alternates: [callout, ...alternates.filter((one) => one !== instead)],
+                })
+              }
+            />
           ))}
           {where.length === 0 ? null : <Small>{where.join("; ")}</Small>}
           {dutyCautions(line.positions, places).map((text) => (

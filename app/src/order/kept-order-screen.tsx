@@ -1,17 +1,12 @@
-import { MOST_LINES, type KeptLine, type Order, type ToOrder } from "@root-gauge/contract";
+import type { KeptLine, Order, ToOrder } from "@root-gauge/contract";
 import { amountsOf } from "@root-gauge/core/order";
 import { ORDER_SENTENCES, RECORD_SENTENCES, arrivedWords } from "@root-gauge/core/record-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import { useState } from "react";
 import { ScrollView } from "react-native";
-import { v4 as uuid } from "uuid";
-import { useDraft, writeDraft } from "../data/drafts";
 import { changeOrder, useOrder } from "../data/order-queries";
 import type { Kept } from "../data/waiting";
-import { ActionButton } from "../kit/action-button";
 import { Body, Small } from "../kit/text";
-import { TextEntry } from "../kit/text-entry";
 import { changePosition } from "../positions/change-position";
 import { EditAside } from "../record/edit-aside";
 import { EditOrder } from "../record/edit-order";
@@ -19,48 +14,11 @@ import { PutBackBar } from "../record/put-back-bar";
 import { useEdit } from "../record/use-edit";
 import { PdfButton } from "../sheet/pdf-button";
 import { PAGE_WIDTH, PageActions, PageHead } from "../shell/page";
+import { AddLine } from "./add-line";
 import { AskSupplier } from "./ask-supplier";
 import { KeptLineCard } from "./kept-line";
 import { ListActions } from "./list-actions";
 import { RuleFields, ruleTyped } from "./rule-fields";
-
-const LINE = "order.line";
-
-/** A line of its own, by its call-out. */
-function AddLine({ order }: { order: Order }) {
-  const text = useDraft(LINE) ?? "";
-  const [problem, setProblem] = useState<string>();
-  const add = () => {
-    if (text.trim() === "") return setProblem(ORDER_SENTENCES.lineWanted);
-    const line: KeptLine = {
-      id: uuid(),
-      callout: text.trim(),
-      alternates: [],
-      needed: 1,
-      onShelf: 0,
-      ordered: null,
-      positions: [],
-      arrived: false,
-    };
-    changeOrder(order, { lines: [...order.lines, line].slice(0, MOST_LINES) });
-    writeDraft(LINE, "");
-    return setProblem(undefined);
-  };
-  return (
-    <View gap={8} data-print="no">
-      <TextEntry
-        label="Add a line"
-        value={text}
-        placeholder="M8 washer, zinc"
-        longest={600}
-        problem={problem}
-        onChange={(typed) => writeDraft(LINE, typed)}
-        onSubmit={add}
-      />
-      {text.trim() === "" ? null : <ActionButton label={`Add “${text.trim()}”`} onPress={add} />}
-    </View>
-  );
-}
 
 /** A line that was changed by hand says another part, or another number, than the supplier was asked. */
 function withoutQuoteOf({ quotation }: Order, id: string) {

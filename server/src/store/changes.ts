@@ -45,6 +45,44 @@ export async function noteChanges(
 }
 
 /**
+ * Notes in a position's history what was found, mended or noted there: as it was and as it became. Where nothing of it
+ * changed nothing is noted.
+ */
+export async function noteAtPosition(
+  transaction: Transaction<Tables>,
+  positionId: string | null | undefined,
+  was: Shown,
+  became: Shown,
+  writing: Writing,
+): Promise<void> {
+  if (!positionId) return;
+  const position = await transaction
+    .selectFrom("positions")
+    .select(["id", "version"])
+    .where("id", "=", positionId)
+    .executeTakeFirst();
+  if (position !== undefined) await noteChanges(transaction, position, was, became, writing);
+}
+
+/**
+ * The same of what may have been moved there from another position.
+ * @param text what it comes to there, by which position it is at; empty for what was taken out
+ */
+export async function noteMoved(
+  transaction: Transaction<Tables>,
+  field: "found" | "mended",
+  was: { readonly at: string | null; readonly text: string },
+  is: { readonly at: string | null; readonly text: string },
+  writing: Writing,
+): Promise<void> {
+  if (was.at === is.at) {
+    return noteAtPosition(transaction, is.at, { [field]: was.text }, { [field]: is.text }, writing);
+  }
+  await noteAtPosition(transaction, was.at, { [field]: was.text }, { [field]: "" }, writing);
+  return noteAtPosition(transaction, is.at, { [field]: "" }, { [field]: is.text }, writing);
+}
+
+/**
  * The fields of a record that others changed since a version of it.
  * @param device who asks: what it changed itself it knows
  */

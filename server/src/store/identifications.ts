@@ -1,6 +1,7 @@
 import type { IdentificationInput, IdentificationRecord, Write } from "@root-gauge/contract";
 import { identify, summaryOf } from "@root-gauge/core";
 import type { Transaction } from "kysely";
+import { noteMoved } from "./changes";
 import type { Store } from "./database";
 import { pathOf, pathsOf, positionFor } from "./machine-places";
 import { pageOf, takenBefore, type Page } from "./page";
@@ -40,6 +41,16 @@ async function withPath(
   row: IdentificationRow,
 ): Promise<IdentificationRecord> {
   return recordOf(row, await pathOf(store, row));
+}
+
+/** Where a finding is and what it comes to, for the history of its position. */
+function foundIn(row: IdentificationRow | undefined) {
+  if (row === undefined || row.removed === 1) return { at: row?.position_id ?? null, text: "" };
+  const { result, replacement } = recordOf(row, "");
+  const [best] = result.candidates;
+  const thread = best === undefined ? result.verdict : `${best.designation}, ${result.verdict}`;
+  const text = [thread, replacement?.callout ?? ""].filter((part) => part !== "").join("; ");
+  return { at: row.position_id, text };
 }
 
 /**
@@ -85,6 +96,7 @@ export async function saveIdentification(
       .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
       .returningAll()
       .executeTakeFirstOrThrow();
+    await noteMoved(transaction, "found", foundIn(existing), foundIn(row), writing);
     if (positionId !== null && input.removed !== true) {
       const { replacement } = input;
       const replacementBefore = existing?.replacement ?? null;

@@ -99,7 +99,9 @@ describe("what is found", () => {
     const { items } = await changesOf(store, id);
     expect(items.map(({ field, was, became }) => [field, was, became])).toEqual([
       ["spec", "", GOES_IN.callout],
+      ["found", "", `M10 x 1.5, settled; ${GOES_IN.callout}`],
       ["state", "to-identify", "identified"],
+      ["found", "", "M10 x 1.5, settled"],
       ["made", "", "Side cover"],
     ]);
   });
@@ -301,5 +303,29 @@ describe("a machine of 3,000 positions", () => {
     } while (after !== undefined);
     expect(ids).toEqual(rows.map(({ id }) => id));
     expect((await identificationsAt(store, { machineId: OTHER })).items).toEqual([]);
+  });
+
+  it("says what was found there, what of it was changed, and that it was taken away to another place", async () => {
+    const { id } = await saved(1, "Side cover");
+    const { id: other } = await saved(2, "Other cover");
+    const at = (positionId: string, change: object = {}) => finding("", { positionId, ...change });
+    await saveIdentification(store, idOf(30), at(id), AT);
+    const readings = [{ kind: "external-diameter", mm: 9.85 }];
+    await saveIdentification(store, idOf(30), at(id, { readings }), AT, { saw: 1 });
+    await saveIdentification(store, idOf(30), at(other, { readings }), AT, { saw: 2 });
+    const foundAt = async (position: string) =>
+      (await changesOf(store, position)).items
+        .filter(({ field }) => field === "found")
+        .map(({ was, became }) => [was, became]);
+    const [settled, open] = [
+      "M10 x 1.5, settled",
+      expect.stringMatching(/open|narrowed/) as string,
+    ];
+    expect(await foundAt(id)).toEqual([
+      [open, ""],
+      [settled, open],
+      ["", settled],
+    ]);
+    expect(await foundAt(other)).toEqual([["", open]]);
   });
 });

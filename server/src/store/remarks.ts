@@ -1,7 +1,7 @@
 import type { Remark, RemarkInput, Write } from "@root-gauge/contract";
 import type { Selectable, Transaction } from "kysely";
 import type { CleanJpeg } from "../pictures/clean-jpeg";
-import { noteChanges, type Shown } from "./changes";
+import { noteAtPosition, type Shown } from "./changes";
 import type { Store } from "./database";
 import { pageOf, takenBefore, type Page } from "./page";
 import type { RemarksTable, Tables } from "./schema";
@@ -72,7 +72,7 @@ export async function hasPicture(store: Store, id: string): Promise<boolean> {
 async function machineOf(transaction: Transaction<Tables>, positionId: string) {
   return transaction
     .selectFrom("positions")
-    .select(["id", "version", "machine_id as machineId"])
+    .select(["id", "machine_id as machineId"])
     .where("id", "=", positionId)
     .executeTakeFirst();
 }
@@ -125,7 +125,8 @@ export async function saveRemark(
       .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
       .returningAll()
       .executeTakeFirstOrThrow();
-    await noteChanges(transaction, position, shown(existing ?? NOTHING), shown(row), { write, at });
+    const was = shown(existing ?? NOTHING);
+    await noteAtPosition(transaction, position.id, was, shown(row), { write, at });
     return { kind: "saved", record: remarkOf(row) };
   });
 }

@@ -4,8 +4,9 @@ import {
   type RepairInput,
   type Write,
 } from "@root-gauge/contract";
-import { repairSummary } from "@root-gauge/core/repair-words";
+import { progressWords, repairSummary } from "@root-gauge/core/repair-words";
 import type { Selectable, Transaction } from "kysely";
+import { noteMoved } from "./changes";
 import type { Store } from "./database";
 import type { FoundAt } from "./identifications";
 import { kept, setAside } from "./kept-json";
@@ -42,6 +43,15 @@ function repairOf(row: RepairRow, path: string): Repair {
 
 async function withPath(store: Store | Transaction<Tables>, row: RepairRow): Promise<Repair> {
   return repairOf(row, await pathOf(store, row));
+}
+
+/** Where a repair was done and how far it has come, for the history of its position. */
+function mendedIn(row: RepairRow | undefined) {
+  if (row === undefined || row.removed === 1) return { at: row?.position_id ?? null, text: "" };
+  const { title, steps, record } = repairOf(row, "");
+  const how =
+    record === null ? "" : progressWords(record.outcome, record.done.length, steps).toLowerCase();
+  return { at: row.position_id, text: [title, how].filter((part) => part !== "").join(", ") };
 }
 
 /** Stores a repair under the client's id; the same content twice is one record. */
@@ -88,6 +98,7 @@ export async function saveRepair(
       .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
       .returningAll()
       .executeTakeFirstOrThrow();
+    await noteMoved(transaction, "mended", mendedIn(existing), mendedIn(row), { write, at });
     return { kind: "saved", record: await withPath(transaction, row) };
   });
 }

@@ -1,0 +1,146 @@
+import { MOST_LINES, type KeptLine, type Order, type SearchHit } from "@root-gauge/contract";
+import { orderLines } from "@root-gauge/core/order";
+import { ORDER_SENTENCES } from "@root-gauge/core/record-words";
+import { useQueryClient } from "@tanstack/react-query";
+import { View } from "@tamagui/core";
+import { useState } from "react";
+import { v4 as uuid } from "uuid";
+import { api } from "../data/api";
+import { useDraft, writeDraft } from "../data/drafts";
+import { usePositionSearch } from "../data/machine-queries";
+import { changeOrder } from "../data/order-queries";
+import { useOwnWords } from "../data/own-words";
+import { QUERY_KEYS } from "../data/query-keys";
+import { ActionButton } from "../kit/action-button";
+import { Body, Figure, Small } from "../kit/text";
+import { TextEntry } from "../kit/text-entry";
+
+const LINE = "order.line";
+/** As many places as a thumb looks through. */
+const SHOWN = 5;
+
+/** A line of its own, with nothing but its part and how many. */
+const lineOf = (callout: string, needed: number, positions: string[]): KeptLine => ({
+  id: uuid(),
+  callout,
+  alternates: [],
+  needed,
+  onShelf: 0,
+  ordered: null,
+  positions,
+  arrived: false,
+});
+
+/** The lines with a part for a place: on the line that has the same part, else on one of its own. */
+function withPart(
+  lines: readonly KeptLine[],
+  { callout, needed, positionId }: { callout: string; needed: number; positionId: string },
+): KeptLine[] {
+  const at = lines.findIndex((line) => line.callout === callout && !line.arrived);
+  const there = lines[at];
+  if (there === undefined) {
+    return [...lines, lineOf(callout, needed, [positionId])].slice(0, MOST_LINES);
+  }
+  const more = {
+    ...there,
+    needed: there.needed + needed,
+    positions: [...there.positions, positionId],
+  };
+  return lines.map((line, i) => (i === at ? more : line));
+}
+
+interface PlaceProps {
+  readonly hit: SearchHit;
+  /** Absent for one whose part is on the order already. */
+  readonly onAdd: (() => void) | undefined;
+}
+
+function Place({ hit, onAdd }: PlaceProps) {
+  return (
+    <View
+      role="listitem"
+      flexDirection="row"
+      alignItems="center"
+      gap={8}
+      paddingVertical={6}
+      borderBottomWidth={1}
+      borderColor="$line"
+    >
+      <View flex={1} minWidth={0}>
+        <Figure>{hit.place}</Figure>
+        <Small>{[hit.holds, hit.machine].join(" · ")}</Small>
+      </View>
+      {onAdd === undefined ? (
+        <Body color="$quiet">Added</Body>
+      ) : (
+        <ActionButton label="Add" says={`Add for ${hit.place}, ${hit.machine}`} onPress={onAdd} />
+      )}
+    </View>
+  );
+}
+
+/** A line that is added to an order: a part as it is called, or what goes in at a place that is found. */
+export function AddLine({ order }: { order: Order }) {
+  const client = useQueryClient();
+  const words = useOwnWords();
+  const text = useDraft(LINE) ?? "";
+  const { hits } = usePositionSearch(text);
+  const [problem, setProblem] = useState<string>();
+  const known = new Set(order.lines.flatMap(({ positions }) => positions));
+  const add = () => {
+    if (text.trim() === "") return setProblem(ORDER_SENTENCES.lineWanted);
+    const lines = [...order.lines, lineOf(text.trim(), 1, [])].slice(0, MOST_LINES);
+    changeOrder(order, { lines });
+    writeDraft(LINE, "");
+    return setProblem(undefined);
+  };
+  const addPlace = async (hit: SearchHit) => {
+    try {
+      const { spec, alike } = await client.ensureQueryData({
+        queryKey: QUERY_KEYS.position(hit.id),
+        queryFn: () => api.position(hit.id),
+      });
+      const wanted = {
+        positionId: hit.id,
+        place: hit.place,
+        alike,
+        callout: spec?.callout ?? hit.holds,
+      };
+      const rule = { sparesPercent: 0, sparesAtLeast: 0, pack: 1 };
+      const lines = orderLines([wanted], rule, words).reduce<KeptLine[]>(
+        (all, { callout, needed }) => withPart(all, { callout, needed, positionId: hit.id }),
+        [...order.lines],
+      );
+      changeOrder(order, { lines });
+      setProblem(undefined);
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+  };
+  const places = hits.filter(({ holds }) => holds !== "").slice(0, SHOWN);
+  return (
+    <View gap={8} data-print="no">
+      <TextEntry
+        label="Add a line"
+        value={text}
+        placeholder={ORDER_SENTENCES.addHint}
+        longest={600}
+        problem={problem}
+        onChange={(typed) => writeDraft(LINE, typed)}
+        onSubmit={add}
+      />
+      {text.trim() === "" ? null : <ActionButton label={`Add “${text.trim()}”`} onPress={add} />}
+      {places.length === 0 ? null : (
+        <View role="list" aria-label="Places that it may be for">
+          {places.map((hit) => (
+            <Place
+              key={hit.id}
+              hit={hit}
+              onAdd={known.has(hit.id) ? undefined : () => void addPlace(hit)}
+            />
+          ))}
+        </View>
+      )}
+    </View>
+  );
+}
