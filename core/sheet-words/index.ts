@@ -25,6 +25,7 @@ export {
 export {
   cautionWords,
   changeWords,
+  dutyWords,
   neverUseWords,
   nutAdviceWords,
   washerAdviceWords,

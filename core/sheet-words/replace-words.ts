@@ -1,5 +1,5 @@
 import { dangerWords } from "../pair-words";
-import type { Circumstances } from "../circumstances";
+import type { Circumstances, Duty } from "../circumstances";
 import type { Caution, Change, Locking, NeverUse, NutAdvice, WasherAdvice } from "../replace";
 import type { Thread } from "../threads";
 import { printLength, type Units } from "../units";
@@ -20,6 +20,11 @@ const DUTY_CAUTIONS = {
   electrical:
     "This joint carries current or earth. Keep the metal and the finish that the maker fitted, let no paint or compound between the faces, and leave mains work to those who are licensed for it.",
 } as const;
+
+/** What hangs on joints, a sentence for each kind of them once; nothing for ordinary ones. */
+export function dutyWords(duties: readonly Duty[]): readonly string[] {
+  return [...new Set(duties)].flatMap((duty) => (duty === "ordinary" ? [] : [DUTY_CAUTIONS[duty]]));
+}
 
 /** A caution as a sentence. */
 export function cautionWords(caution: Caution): string {

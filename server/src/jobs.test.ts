@@ -10,15 +10,8 @@ import { machineNamed, serverForTests } from "./test-server";
 
 const server = serverForTests();
 
-const put = (address: string, body: unknown) =>
-  fetch(`${server.address()}/api${address}`, {
-    method: "PUT",
-    headers: { "content-type": "application/json" },
-    body: JSON.stringify(body),
-  });
-
-const get = async (address: string): Promise<unknown> =>
-  (await fetch(`${server.address()}/api${address}`)).json();
+const { put } = server;
+const get = async (address: string): Promise<unknown> => (await server.get(address)).json();
 
 async function machine(name: string): Promise<string> {
   const id = randomUUID();

@@ -14,13 +14,7 @@ import { machineNamed, serverForTests, temporaryFolder } from "./test-server";
 
 const server = serverForTests();
 
-const put = (address: string, body: unknown) =>
-  fetch(`${server.address()}/api${address}`, {
-    method: "PUT",
-    headers: { "content-type": "application/json" },
-    body: JSON.stringify(body),
-  });
-
+const { put } = server;
 const rule = { sparesPercent: 10, sparesAtLeast: 1, pack: 1 };
 const line = (callout: string, change: object = {}) => ({
   id: randomUUID(),

@@ -15,14 +15,8 @@ const server = serverForTests();
 const PICTURES = () => path.join(server.folder, "test.db.pictures");
 const NOW = "2026-03-02T08:30:00.000Z";
 
-const put = (address: string, body: unknown) =>
-  fetch(`${server.address()}/api${address}`, {
-    method: "PUT",
-    headers: { "content-type": "application/json" },
-    body: JSON.stringify(body),
-  });
-
-const get = (address: string) => fetch(`${server.address()}/api${address}`);
+const { put } = server;
+const { get } = server;
 
 /** A position to note something of. */
 async function position(): Promise<string> {

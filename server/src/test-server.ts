@@ -61,8 +61,17 @@ export function startForTest(folder: string, port = 0): Promise<RunningServer> {
   });
 }
 
+/** A server that the tests of a file ask. */
+interface ServerForTests {
+  readonly folder: string;
+  address(): string;
+  /** Saves something at an address under /api. */
+  put(address: string, body: unknown): Promise<Response>;
+  get(address: string): Promise<Response>;
+}
+
 /** A server for all tests of a file, with a page of the app to serve: started before the first, stopped after the last. */
-export function serverForTests(): { readonly folder: string; address(): string } {
+export function serverForTests(): ServerForTests {
   const temporary = temporaryFolder();
   let server: RunningServer | undefined;
   beforeAll(async () => {
@@ -74,5 +83,16 @@ export function serverForTests(): { readonly folder: string; address(): string }
     await server?.stop();
     temporary.remove();
   });
-  return { folder: temporary.folder, address: () => server?.address ?? "" };
+  const address = () => server?.address ?? "";
+  return {
+    folder: temporary.folder,
+    address,
+    put: (at, body) =>
+      fetch(`${address()}/api${at}`, {
+        method: "PUT",
+        headers: { "content-type": "application/json" },
+        body: JSON.stringify(body),
+      }),
+    get: (at) => fetch(`${address()}/api${at}`),
+  };
 }

@@ -7,9 +7,8 @@ import { api } from "../data/api";
 import { useDraft, writeDraft } from "../data/drafts";
 import { changeJob } from "../data/job-queries";
 import { useMachineSearch, usePositionSearch } from "../data/machine-queries";
-import { ActionButton } from "../kit/action-button";
+import { ActionRow } from "../kit/action-row";
 import { SearchField } from "../kit/search-field";
-import { Body, Figure, Small } from "../kit/text";
 
 const FIND = "job.find";
 /** As many of each as a thumb looks through. */
@@ -25,38 +24,6 @@ async function placesOfMachine(machineId: string): Promise<readonly string[]> {
     after = page.next ?? undefined;
   } while (after !== undefined && rows.length < MOST_PLACES);
   return thatStand(rows).map(({ id }) => id);
-}
-
-interface FoundRowProps {
-  readonly title: string;
-  readonly subtitle: string;
-  readonly label: string;
-  readonly says: string;
-  readonly onAdd: (() => void) | undefined;
-}
-
-function FoundRow({ title, subtitle, label, says, onAdd }: FoundRowProps) {
-  return (
-    <View
-      role="listitem"
-      flexDirection="row"
-      alignItems="center"
-      gap={8}
-      paddingVertical={6}
-      borderBottomWidth={1}
-      borderColor="$line"
-    >
-      <View flex={1} minWidth={0}>
-        <Figure>{title}</Figure>
-        <Small>{subtitle}</Small>
-      </View>
-      {onAdd === undefined ? (
-        <Body color="$quiet">Added</Body>
-      ) : (
-        <ActionButton label={label} says={says} onPress={onAdd} />
-      )}
-    </View>
-  );
 }
 
 /** Machines and positions that are found by a few letters, each to be added to a job. */
@@ -82,23 +49,24 @@ export function AddPlaces({ job }: { job: Job }) {
       {text.trim() === "" ? null : (
         <View role="list" aria-label="Found places">
           {machines.slice(0, SHOWN).map((machine) => (
-            <FoundRow
+            <ActionRow
               key={machine.id}
               title={machine.name}
               subtitle={machine.stands}
               label="Add all"
               says={`Add all places of ${machine.name}`}
-              onAdd={() => void placesOfMachine(machine.id).then(add)}
+              onPress={() => void placesOfMachine(machine.id).then(add)}
             />
           ))}
           {hits.slice(0, SHOWN).map((hit) => (
-            <FoundRow
+            <ActionRow
               key={hit.id}
               title={hit.place}
               subtitle={[hit.holds, hit.machine].filter(Boolean).join(" · ")}
               label="Add"
               says={`Add ${hit.place}, ${hit.machine}`}
-              onAdd={known.has(hit.id) ? undefined : () => add([hit.id])}
+              done="Added"
+              onPress={known.has(hit.id) ? undefined : () => add([hit.id])}
             />
           ))}
         </View>

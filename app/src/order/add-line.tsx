@@ -4,7 +4,6 @@ import { ORDER_SENTENCES } from "@root-gauge/core/record-words";
 import { useQueryClient } from "@tanstack/react-query";
 import { View } from "@tamagui/core";
 import { useState } from "react";
-import { v4 as uuid } from "uuid";
 import { api } from "../data/api";
 import { useDraft, writeDraft } from "../data/drafts";
 import { usePositionSearch } from "../data/machine-queries";
@@ -12,24 +11,13 @@ import { changeOrder } from "../data/order-queries";
 import { useOwnWords } from "../data/own-words";
 import { QUERY_KEYS } from "../data/query-keys";
 import { ActionButton } from "../kit/action-button";
-import { Body, Figure, Small } from "../kit/text";
+import { ActionRow } from "../kit/action-row";
 import { TextEntry } from "../kit/text-entry";
+import { newLine } from "./new-line";
 
 const LINE = "order.line";
 /** As many places as a thumb looks through. */
 const SHOWN = 5;
-
-/** A line of its own, with nothing but its part and how many. */
-const lineOf = (callout: string, needed: number, positions: string[]): KeptLine => ({
-  id: uuid(),
-  callout,
-  alternates: [],
-  needed,
-  onShelf: 0,
-  ordered: null,
-  positions,
-  arrived: false,
-});
 
 /** The lines with a part for a place: on the line that has the same part, else on one of its own. */
 function withPart(
@@ -39,7 +27,7 @@ function withPart(
   const at = lines.findIndex((line) => line.callout === callout && !line.arrived);
   const there = lines[at];
   if (there === undefined) {
-    return [...lines, lineOf(callout, needed, [positionId])].slice(0, MOST_LINES);
+    return [...lines, newLine(callout, needed, [positionId])].slice(0, MOST_LINES);
   }
   const more = {
     ...there,
@@ -47,36 +35,6 @@ function withPart(
     positions: [...there.positions, positionId],
   };
   return lines.map((line, i) => (i === at ? more : line));
-}
-
-interface PlaceProps {
-  readonly hit: SearchHit;
-  /** Absent for one whose part is on the order already. */
-  readonly onAdd: (() => void) | undefined;
-}
-
-function Place({ hit, onAdd }: PlaceProps) {
-  return (
-    <View
-      role="listitem"
-      flexDirection="row"
-      alignItems="center"
-      gap={8}
-      paddingVertical={6}
-      borderBottomWidth={1}
-      borderColor="$line"
-    >
-      <View flex={1} minWidth={0}>
-        <Figure>{hit.place}</Figure>
-        <Small>{[hit.holds, hit.machine].join(" · ")}</Small>
-      </View>
-      {onAdd === undefined ? (
-        <Body color="$quiet">Added</Body>
-      ) : (
-        <ActionButton label="Add" says={`Add for ${hit.place}, ${hit.machine}`} onPress={onAdd} />
-      )}
-    </View>
-  );
 }
 
 /** A line that is added to an order: a part as it is called, or what goes in at a place that is found. */
@@ -89,7 +47,7 @@ export function AddLine({ order }: { order: Order }) {
   const known = new Set(order.lines.flatMap(({ positions }) => positions));
   const add = () => {
     if (text.trim() === "") return setProblem(ORDER_SENTENCES.lineWanted);
-    const lines = [...order.lines, lineOf(text.trim(), 1, [])].slice(0, MOST_LINES);
+    const lines = [...order.lines, newLine(text.trim(), 1)].slice(0, MOST_LINES);
     changeOrder(order, { lines });
     writeDraft(LINE, "");
     return setProblem(undefined);
@@ -133,10 +91,14 @@ export function AddLine({ order }: { order: Order }) {
       {places.length === 0 ? null : (
         <View role="list" aria-label="Places that it may be for">
           {places.map((hit) => (
-            <Place
+            <ActionRow
               key={hit.id}
-              hit={hit}
-              onAdd={known.has(hit.id) ? undefined : () => void addPlace(hit)}
+              title={hit.place}
+              subtitle={[hit.holds, hit.machine].join(" · ")}
+              label="Add"
+              says={`Add for ${hit.place}, ${hit.machine}`}
+              done="Added"
+              onPress={known.has(hit.id) ? undefined : () => void addPlace(hit)}
             />
           ))}
         </View>

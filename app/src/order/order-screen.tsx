@@ -23,6 +23,7 @@ import { today } from "../jobs/today";
 import { dutyCautions } from "./duty-cautions";
 import { KeptOrders } from "./kept-orders";
 import { ListActions } from "./list-actions";
+import { newLine } from "./new-line";
 import { useOrderRule } from "./order-rule";
 import { RuleFields } from "./rule-fields";
 
@@ -133,16 +134,13 @@ export function OrderScreen(of: WantedOf) {
   };
   const keep = () => {
     const id = uuid();
-    const kept = lines.map(({ callout, needed, wanted }) => ({
-      id: uuid(),
-      callout,
-      alternates: [],
-      needed,
-      onShelf: 0,
-      ordered: null,
-      positions: wanted.map(({ positionId }) => positionId),
-      arrived: false,
-    }));
+    const kept = lines.map(({ callout, needed, wanted }) =>
+      newLine(
+        callout,
+        needed,
+        wanted.map(({ positionId }) => positionId),
+      ),
+    );
     const called = name === undefined ? `Order of ${today()}` : `${name}, ${today()}`;
     saveOrder(id, { name: called, rule, lines: kept, notes: "", quotation: null });
     router.push(`/order/${id}`);

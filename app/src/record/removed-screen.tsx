@@ -12,7 +12,8 @@ import { PAGED, moreOf } from "../data/paged";
 import { QUERY_KEYS } from "../data/query-keys";
 import { saveJob, saveMachine, saveOrder, savePosition } from "../data/saving";
 import { ActionButton } from "../kit/action-button";
-import { Body, Figure, Small } from "../kit/text";
+import { ActionRow } from "../kit/action-row";
+import { Body, Small } from "../kit/text";
 import { shortTime } from "../positions/short-time";
 import { PAGE_WIDTH, PageHead } from "../shell/page";
 
@@ -83,30 +84,16 @@ export function RemovedScreen() {
           {rows.length === 0 ? <Body role="status">{query.error?.message ?? empty}</Body> : null}
           <View role="list" aria-label="Taken out of the lists">
             {rows.map((row) => (
-              <View
+              <ActionRow
                 key={row.id}
-                role="listitem"
-                flexDirection="row"
-                alignItems="center"
-                gap={8}
-                paddingVertical={8}
-                borderBottomWidth={1}
-                borderColor="$line"
-              >
-                <View flex={1} minWidth={0}>
-                  <Figure>{row.name}</Figure>
-                  <Small>
-                    {[KIND_WORDS[row.kind], row.machine, shortTime(row.at)]
-                      .filter(Boolean)
-                      .join(" · ")}
-                  </Small>
-                </View>
-                <ActionButton
-                  label="Put back"
-                  says={`Put back ${row.name}`}
-                  onPress={() => void bring(row)}
-                />
-              </View>
+                title={row.name}
+                subtitle={[KIND_WORDS[row.kind], row.machine, shortTime(row.at)]
+                  .filter(Boolean)
+                  .join(" · ")}
+                label="Put back"
+                says={`Put back ${row.name}`}
+                onPress={() => void bring(row)}
+              />
             ))}
           </View>
           {query.hasNextPage ? <ActionButton label="Older ones" onPress={moreOf(query)} /> : null}

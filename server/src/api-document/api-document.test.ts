@@ -55,16 +55,9 @@ const isMachines = ({ path: address }: Operation) => address.startsWith("/machin
 /** The position that another one is made one with. */
 const OTHER = "3c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
 
-const put = (address: string, body: unknown) =>
-  fetch(`${server.address()}/api${address}`, {
-    method: "PUT",
-    body: JSON.stringify(body),
-    headers: { "content-type": "application/json" },
-  });
-
 async function called(operation: Operation, id = isMachines(operation) ? MACHINE : RECORD) {
   if (operation.id === "mergePosition") {
-    await put(`/positions/${OTHER}`, { machineId: MACHINE, name: "Clamp bar, left" });
+    await server.put(`/positions/${OTHER}`, { machineId: MACHINE, name: "Clamp bar, left" });
   }
   const address = operation.path.replace("{id}", id) + (ASKED[operation.id] ?? "");
   const body = SENT[operation.id];

@@ -1,11 +1,13 @@
 import { amountsOf } from "@root-gauge/core/order";
 import { ORDER_SENTENCES } from "@root-gauge/core/record-words";
+import { dutyWords } from "@root-gauge/core/sheet-words";
 import type { Paper } from "./draw-marks";
 import {
   MARGIN,
   bytesOf,
   keepTogether,
   openPaper,
+  tickBox,
   widthOf,
   writeFeet,
   type PrintFonts,
@@ -15,17 +17,20 @@ import type { OrderRequest } from "./print-request";
 /** Where the columns stand, points from the margin: a box to tick, how many, and the part. */
 const COUNT = 22;
 const PART = 74;
-const BOX = 10;
 const SIZE = 11;
 
-function line(paper: Paper, { lines, rule, where }: OrderRequest, at: number): void {
+function line(paper: Paper, { lines, rule, places }: OrderRequest, at: number): void {
   const one = lines[at];
   if (one === undefined) return;
   const { ordered } = amountsOf(one.needed, rule, one.onShelf, one.ordered);
   const width = widthOf(paper) - PART;
-  const places = one.positions.flatMap((id) => where.get(id) ?? []).join("; ");
+  const there = one.positions.flatMap((id) => places.get(id) ?? []);
   const instead = one.alternates.map((callout) => `or ${callout}`).join("; ");
-  const small = [instead, places].filter((text) => text !== "");
+  const small = [
+    instead,
+    there.map(({ where }) => where).join("; "),
+    ...dutyWords(there.map(({ duty }) => duty)),
+  ].filter((text) => text !== "");
   const height =
     paper.font("figure").fontSize(SIZE).heightOfString(one.callout, { width }) +
     small.reduce(
@@ -34,17 +39,7 @@ function line(paper: Paper, { lines, rule, where }: OrderRequest, at: number): v
     );
   keepTogether(paper, height);
   const top = paper.y;
-  paper
-    .lineWidth(0.8)
-    .rect(MARGIN, top + 2, BOX, BOX)
-    .stroke();
-  if (one.arrived) {
-    paper
-      .moveTo(MARGIN + 2, top + 7)
-      .lineTo(MARGIN + 4, top + 10)
-      .lineTo(MARGIN + 9, top + 3)
-      .stroke();
-  }
+  tickBox(paper, top, one.arrived);
   paper
     .font("figure")
     .fontSize(SIZE)
@@ -65,7 +60,10 @@ function line(paper: Paper, { lines, rule, where }: OrderRequest, at: number): v
   paper.y += 4;
 }
 
-/** An order on paper, A4: a line a part with a box to tick, how many, what would do instead, and where it goes. */
+/**
+ * An order on paper, A4: a line a part with a box to tick, how many, what would do instead, where it goes, and what
+ * hangs on the joint there.
+ */
 export async function orderPdf(request: OrderRequest, fonts: PrintFonts): Promise<Buffer> {
   const { title, lines, notes, printedOn } = request;
   const paper = openPaper(title, fonts);

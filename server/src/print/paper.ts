@@ -139,3 +139,20 @@ export function bytesOf(paper: Paper): Promise<Buffer> {
     paper.on("error", reject);
   });
 }
+
+/** Side of a box that is ticked by hand, points. */
+const BOX = 9;
+
+/** A box to tick at the left margin, ticked where it is done. */
+export function tickBox(paper: Paper, top: number, done: boolean): void {
+  paper
+    .lineWidth(0.8)
+    .rect(MARGIN, top + 1, BOX, BOX)
+    .stroke();
+  if (!done) return;
+  paper
+    .moveTo(MARGIN + 2, top + 5)
+    .lineTo(MARGIN + 4, top + 8)
+    .lineTo(MARGIN + 8, top + 2)
+    .stroke();
+}

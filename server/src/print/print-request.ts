@@ -1,5 +1,5 @@
 import type { KeptLine } from "@root-gauge/contract";
-import type { Circumstances, Units } from "@root-gauge/core";
+import type { Circumstances, Duty, Units } from "@root-gauge/core";
 import type { OrderRule } from "@root-gauge/core/order";
 import type { RepairRecord } from "@root-gauge/core/repair";
 
@@ -32,8 +32,8 @@ export interface OrderRequest {
   readonly lines: readonly KeptLine[];
   readonly rule: OrderRule;
   readonly notes: string;
-  /** Where each position is, by its id. */
-  readonly where: ReadonlyMap<string, string>;
+  /** Where each position is and what hangs on its joint, by its id. */
+  readonly places: ReadonlyMap<string, { readonly where: string; readonly duty: Duty }>;
   readonly printedOn: Date;
 }
 

@@ -17,6 +17,7 @@ import {
   keepTogether,
   laidOutToFit,
   openPaper,
+  tickBox,
   widthOf,
   writeFeet,
   type PrintFonts,
@@ -30,7 +31,6 @@ export interface PrintedPlan extends PlanRequest {
 const DRAWING_HEIGHT = 150;
 /** Sizes of text that are tried, points: the largest with which the plan is one page. */
 const SIZES = [10, 9, 8, 7.5, 7] as const;
-const BOX = 9;
 const LEFT = 22;
 
 /** The hole as it is, and as it will be, side by side. */
@@ -61,17 +61,7 @@ function step(paper: Paper, { number, title, text, caution, done }: PaperStep, s
   const lines = paper.font("figure").fontSize(size).heightOfString(whole, { width });
   keepTogether(paper, lines + (done === "" ? 0 : size + 2));
   const top = paper.y;
-  paper
-    .lineWidth(0.8)
-    .rect(MARGIN, top + 1, BOX, BOX)
-    .stroke();
-  if (done !== "") {
-    paper
-      .moveTo(MARGIN + 2, top + 5)
-      .lineTo(MARGIN + 4, top + 8)
-      .lineTo(MARGIN + 8, top + 2)
-      .stroke();
-  }
+  tickBox(paper, top, done !== "");
   paper
     .font("figure")
     .fontSize(size)

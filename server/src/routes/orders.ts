@@ -43,9 +43,15 @@ export function orderRoutes(store: Store, printer: Printer, now: () => Date): Ro
     const order = await orderAt(request.params.id);
     const places = await placesOfOrder(store, order);
     const { name, lines, rule, notes } = order;
-    const where = new Map(places.map((one) => [one.id, `${one.machine}: ${one.path}`]));
-    const printed = { kind: "order", title: name, lines, rule, notes, where } as const;
-    sendPdf(response, await printer.print({ ...printed, printedOn: now() }));
+    const placed = places.map(({ id, machine, path, spec }) => {
+      const duty = spec?.circumstances.duty ?? "ordinary";
+      return [id, { where: `${machine}: ${path}`, duty }] as const;
+    });
+    const printed = { kind: "order", title: name, lines, rule, notes } as const;
+    sendPdf(
+      response,
+      await printer.print({ ...printed, places: new Map(placed), printedOn: now() }),
+    );
   });
 
   return router;
