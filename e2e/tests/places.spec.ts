@@ -72,6 +72,17 @@ test.describe("places put in order", () => {
 test.describe("a place on a phone", () => {
   test.use({ ...PHONE, content: "demo" });
 
+  test("is come back from to where its machine was left", async ({ page }) => {
+    await openMachine(page, /^Harrow/);
+    const last = button(page, /^bracket/);
+    await last.scrollIntoViewIfNeeded();
+    await expect(last).toBeInViewport();
+    await last.tap();
+    await expect(page.getByRole("heading", { name: "bracket", level: 1 })).toBeVisible();
+    await page.getByRole("button", { name: "Back" }).tap();
+    await expect(last).toBeInViewport();
+  });
+
   test("is archived with what is within it, found, and brought back into the work", async ({
     page,
   }) => {

@@ -31,6 +31,7 @@ import { ActionButton } from "../kit/action-button";
 import { ChoiceChips } from "../kit/choice-chips";
 import { ListRow } from "../kit/list-row";
 import { Body, Figure, Small } from "../kit/text";
+import { useKeptScroll } from "../kit/use-kept-scroll";
 import { AddPosition } from "../positions/add-position";
 import { fold, useFolded } from "../positions/fold-state";
 import { OrderTree } from "../positions/order-tree";
@@ -194,6 +195,7 @@ export function MachineColumn({ id, chosen, onOpen }: MachineColumnProps) {
   const { editing, begin, leave } = useEdit(id);
   const [state, setState] = useState<PositionState>();
   const [ordering, setOrdering] = useState(false);
+  const scroll = useKeptScroll<ShownRow>(`machine ${id}`);
   const folded = useFolded();
   const told = useMemo(() => new Set(thatStand(positions).map((one) => one.id)), [positions]);
   const shown = useShown(positions, told, state, folded);
@@ -231,6 +233,7 @@ export function MachineColumn({ id, chosen, onOpen }: MachineColumnProps) {
         }
       />
       <FlatList
+        {...scroll}
         data={shown}
         keyExtractor={({ position }) => position.id}
         renderItem={({ item: { position, depth, within, path } }) => (

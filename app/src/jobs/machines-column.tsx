@@ -20,6 +20,7 @@ import { saveMachine } from "../data/saving";
 import type { Kept } from "../data/waiting";
 import { ActionButton } from "../kit/action-button";
 import { ListRow } from "../kit/list-row";
+import { useKeptScroll } from "../kit/use-kept-scroll";
 import { Pressable } from "../kit/pressable";
 import { SearchField } from "../kit/search-field";
 import { Body, Figure, Heading, Small } from "../kit/text";
@@ -142,6 +143,7 @@ export function MachinesColumn({ beside }: MachinesColumnProps) {
   const router = useRouter();
   const text = useDraft(FIND) ?? "";
   const by = useMachinesBy();
+  const scroll = useKeptScroll<Kept<Machine>>("machines");
   const { machines, query, all, more } = useMachineSearch(text, text === "" ? by : undefined);
   const message = query.isPending ? "Fetching the machines." : query.error?.message;
   const name = text.trim();
@@ -174,6 +176,7 @@ export function MachinesColumn({ beside }: MachinesColumnProps) {
         ) : null}
       </View>
       <FlatList
+        {...scroll}
         data={machines}
         keyExtractor={({ id }) => id}
         onEndReached={more}

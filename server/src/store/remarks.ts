@@ -5,6 +5,7 @@ import { noteAtPosition, type Shown } from "./changes";
 import type { Store } from "./database";
 import { pageOf, takenBefore, type Page } from "./page";
 import type { RemarksTable, Tables } from "./schema";
+import { indexUpTo } from "./search-index";
 import { touchMachine } from "./under-machine";
 import { maySave, wroteBy } from "./versions";
 
@@ -127,6 +128,7 @@ export async function saveRemark(
       .executeTakeFirstOrThrow();
     const was = shown(existing ?? NOTHING);
     await noteAtPosition(transaction, position.id, was, shown(row), { write, at });
+    await indexUpTo(transaction, position.id);
     return { kind: "saved", record: remarkOf(row) };
   });
 }

@@ -69,7 +69,7 @@ interface FoundText {
   readonly thread: string | null;
 }
 
-/** What was found at positions, in words: notes, what went in, and the names of a thread that was settled. */
+/** What was found and noted at positions, in words: notes, what went in, and the names of a thread that was settled. */
 async function foundTexts(
   db: Db,
   which: RawBuilder<SqlBool>,
@@ -89,7 +89,23 @@ async function foundTexts(
     of.push(notes, callout ?? "", ...names);
     texts.set(position, of);
   }
+  await addRemarks(db, which, texts);
   return texts;
+}
+
+/** And what was noted of them. */
+async function addRemarks(
+  db: Db,
+  which: RawBuilder<SqlBool>,
+  texts: Map<string, string[]>,
+): Promise<void> {
+  const { rows } = await sql<{ position: string; text: string }>`
+    select position_id as position, text from remarks
+    where removed = 0 and text <> ''
+      and position_id in (select id from positions where ${which})`.execute(db);
+  for (const { position, text } of rows) {
+    texts.set(position, [...(texts.get(position) ?? []), text]);
+  }
 }
 
 interface PositionText {
@@ -164,7 +180,7 @@ export async function indexUpTo(db: Db, positionId: string): Promise<void> {
 }
 
 /** Counted up whenever what is indexed of a record changes: an index of another make is filled anew. */
-const INDEX_MADE = 1;
+const INDEX_MADE = 2;
 
 /** Fills the index from the records, where it was not filled by this make of it. */
 export async function fillIndex(store: Kysely<Tables>): Promise<void> {

@@ -46,6 +46,8 @@ describe("what is searched for", () => {
     ["7/16-14", "Union lever guillotine: Guard, upper right"],
     ["motor was added", "Harrow treadle platen: Motor plate, rear right"],
     ["flywh", "Harrow treadle platen: Flywheel nut"],
+    // Noted of a place.
+    ["left-hand drill", "Folding machine: Knife cover"],
   ])("%s finds %s", async (text, name) => {
     expect(await found(text)).toContain(name);
   });
