@@ -258,7 +258,7 @@ export const OPERATIONS: readonly Operation[] = [
     id: "printFastenerSheet",
     method: "get",
     path: "/fastener-sheet.pdf",
-    does: "The sheet of a bolt, screw, stud, nut, washer or plug by its call-out, on paper",
+    does: "The sheet of a bolt, screw, stud, nut, washer, plug or fitting by its call-out, on paper",
     query: sheetQuerySchema,
     answer: { as: "pdf" },
     refusals: ["invalid-query"],

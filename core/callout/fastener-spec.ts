@@ -56,6 +56,30 @@ export interface PlugSpec extends Common {
   readonly drive?: PlugDrive;
 }
 
+export const FITTING_STYLES = [
+  "nipple",
+  "hexagon-nipple",
+  "elbow",
+  "tee",
+  "coupling",
+  "union",
+  "bush",
+  "cap",
+  "adaptor",
+] as const;
+
+export type FittingStyle = (typeof FITTING_STYLES)[number];
+
+/** Which way round the thread of a fitting is, where that was said. */
+export type FittingEnds = "male" | "female";
+
+/** A fitting of a pipe with one thread at its ends. */
+export interface FittingSpec extends Common {
+  readonly part: "fitting";
+  readonly style: FittingStyle;
+  readonly ends?: FittingEnds;
+}
+
 export const PIN_STYLES = ["dowel", "taper", "split", "spring", "clevis"] as const;
 
 export type PinStyle = (typeof PIN_STYLES)[number];
@@ -70,7 +94,7 @@ export interface PinSpec extends Ordered {
   readonly units: Units;
 }
 
-export type ThreadedSpec = ScrewSpec | NutSpec | WasherSpec | PlugSpec;
+export type ThreadedSpec = ScrewSpec | NutSpec | WasherSpec | PlugSpec | FittingSpec;
 
 /** A part as it is asked for over a counter. */
 export type FastenerSpec = ThreadedSpec | PinSpec;

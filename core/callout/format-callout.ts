@@ -16,6 +16,7 @@ import {
   HEAD_PHRASES,
   NUT_PHRASES,
   PIN_PHRASES,
+  FITTING_PHRASES,
   PLUG_PHRASES,
   POINT_PHRASES,
   WASHER_PHRASES,
@@ -132,6 +133,13 @@ function bodyOf(spec: FastenerSpec): string {
     case "plug":
       return [
         `${sizeWritten(spec)} ${writtenFor(PLUG_PHRASES, spec.drive ?? "unsaid")}`,
+        ...madeOf(spec),
+      ].join(", ");
+    case "fitting":
+      return [
+        [sizeWritten(spec), spec.ends, writtenFor(FITTING_PHRASES, spec.style)]
+          .filter((word) => word !== undefined)
+          .join(" "),
         ...madeOf(spec),
       ].join(", ");
     case "pin":

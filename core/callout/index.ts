@@ -11,6 +11,7 @@ export type { OwnMeaning, OwnWord } from "./own-words";
 export type {
   CalloutProblem,
   FastenerSpec,
+  FittingSpec,
   NutSpec,
   PlugSpec,
   ScrewSpec,

@@ -2,6 +2,7 @@ import { MOST_LETTERS } from "../units";
 import type { CalloutProblem, FastenerSpec } from "./fastener-spec";
 import { ownMeaning, type OwnWord } from "./own-words";
 import { startOf, type Pieces } from "./pieces";
+import { readFitting } from "./read-fitting";
 import { readNut, readWasher } from "./read-nut";
 import { readPin, readPlug } from "./read-pin";
 import { readScrew } from "./read-screw";
@@ -9,6 +10,11 @@ import { calloutSpelling } from "./spelling";
 
 const WITH_NUT =
   /(?:(?<!\w)(?:with|c\/w|w\/|and|plus) ?| ?[&+] ?|(?<=bolts?|screws?)\/)((?:an? )?[^,]*\bnuts?\b.*)$/i;
+/** Fittings of pipes; bolts, nuts and the nipples of grease guns are called by some of their words too. */
+const FITTINGS =
+  /\b(?:nipples?|elbows?|tees?|couplings?|unions?|bush(?:es|ings?)?|(?:pipe|end|blanking) ?caps?|adapt[eo]rs?)\b/i;
+const NO_FITTING = /\b(?:bolts?|screws?|nuts?|washers?|studs?|grease|plugs?|pins?)\b/i;
+
 const SAYS = {
   nut: /nuts?\b/i,
   washer: /\bwashers?\b/i,
@@ -18,6 +24,7 @@ const SAYS = {
 
 /** The kind of part by its own word, else by the shop's word or the standard that was written. */
 function partOf(spelled: string, { standards, own }: Pieces): FastenerSpec["part"] {
+  if (FITTINGS.test(spelled) && !NO_FITTING.test(spelled)) return "fitting";
   if (SAYS.pin.test(spelled)) return "pin";
   if (SAYS.plug.test(spelled)) return "plug";
   // A nut that comes with a washer is a nut; the washer is asked back.
@@ -58,6 +65,8 @@ export function parseCallout(
       return readPin(pieces);
     case "plug":
       return readPlug(pieces);
+    case "fitting":
+      return readFitting(pieces);
     case "screw":
       return readScrew(pieces, undefined);
   }

@@ -1,6 +1,6 @@
 import type { NutStyle, WasherStyle } from "../fasteners";
 import type { Drive, Finish, HeadStyle, Point } from "../looks";
-import type { PinStyle, PlugDrive } from "./fastener-spec";
+import type { FittingStyle, PinStyle, PlugDrive } from "./fastener-spec";
 
 /** What is written for one thing, and how it is read. */
 export interface Phrase<Meaning> {
@@ -248,6 +248,18 @@ export const PLUG_PHRASES: readonly Phrase<PlugDrive | "unsaid">[] = [
   phrase("square", "square plug", String.raw`(?:square|sq)${HEAD}\s*(?:pipe\s*)?plugs?`),
   phrase("hexagon", "hexagon plug", String.raw`${HEX}${HEAD}\s*(?:pipe\s*)?plugs?`),
   phrase("unsaid", "plug", String.raw`(?:(?:pipe|drain|sump|blanking|filler|level)\s*)?plugs?`),
+];
+
+export const FITTING_PHRASES: readonly Phrase<FittingStyle>[] = [
+  phrase("hexagon-nipple", "hex nipple", String.raw`${HEX}\s*(?:pipe\s*)?nipples?`),
+  phrase("nipple", "nipple", String.raw`(?:pipe\s*)?nipples?`),
+  phrase("elbow", "elbow", String.raw`elbows?`),
+  phrase("tee", "tee", String.raw`(?:equal\s*)?tees?`),
+  phrase("coupling", "coupling", String.raw`(?:pipe\s*)?couplings?`),
+  phrase("union", "union", String.raw`unions?`),
+  phrase("bush", "bush", String.raw`bush(?:es|ings?)?`),
+  phrase("cap", "pipe cap", String.raw`(?:pipe|end|blanking)\s*caps?`),
+  phrase("adaptor", "adaptor", String.raw`adapt[eo]rs?`),
 ];
 
 /** How a meaning is written; every meaning has its phrase. */

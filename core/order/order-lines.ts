@@ -27,7 +27,15 @@ export interface OrderRule {
 }
 
 /** What a line is of, in the order that a list has them. */
-export const ORDER_KINDS = ["screw", "nut", "washer", "plug", "pin", "not-read"] as const;
+export const ORDER_KINDS = [
+  "screw",
+  "nut",
+  "washer",
+  "plug",
+  "fitting",
+  "pin",
+  "not-read",
+] as const;
 
 export type OrderKind = (typeof ORDER_KINDS)[number];
 

@@ -35,7 +35,7 @@ export function calloutProblemWords(problem: CalloutProblem): string {
     case "callout-too-long":
       return `Read ${problem.letters} letters: too long for one part. Accepted: at most ${problem.most}.`;
     case "callout-not-a-screw":
-      return `“${problem.read}” is ${withArticle(problem.part)}: sheets are made of screws, bolts, studs, nuts, washers and plugs.`;
+      return `“${problem.read}” is ${withArticle(problem.part)}: sheets are made of screws, bolts, studs, nuts, washers, plugs and fittings.`;
     case "callout-thread":
       return designationProblemWords(problem.problem);
     case "callout-which-thread":

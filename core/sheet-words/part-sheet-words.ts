@@ -1,8 +1,8 @@
-import { formatCallout } from "../callout";
+import { formatCallout, type FittingSpec } from "../callout";
 import { drillWords } from "../chart-words";
 import type { Grade } from "../grades";
 import { dangerWords, tellApartWords } from "../pair-words";
-import type { NutSheet, PartSheet, PlugSheet, WasherSheet } from "../sheet";
+import type { FittingSheet, NutSheet, PartSheet, PlugSheet, WasherSheet } from "../sheet";
 import { printLength, type Units } from "../units";
 import { FINISH_WORDS, areaWords, upperFirst } from "../words";
 import { listWords } from "./callout-words";
@@ -149,41 +149,70 @@ function washerSections(sheet: WasherSheet, units: Units): readonly SheetSection
   ];
 }
 
-function plugSections(sheet: PlugSheet, units: Units): readonly SheetSection[] {
-  const { seal, drill, acrossMm, spec } = sheet;
+const FITTING_STYLE_WORDS: Readonly<Record<FittingSpec["style"], string>> = {
+  nipple: "nipple",
+  "hexagon-nipple": "nipple with a hexagon",
+  elbow: "elbow",
+  tee: "tee",
+  coupling: "coupling",
+  union: "union",
+  bush: "bush",
+  cap: "cap over the end of a pipe",
+  adaptor: "adaptor",
+};
+
+/** How it closes, in a sentence. */
+function sealWords({ seal, spec }: PlugSheet | FittingSheet): string {
   const name = spec.thread.designation;
+  return seal === "on-threads"
+    ? `${name} is a taper thread: its size is at the gauge plane, and it closes on its threads, with tape or paste.`
+    : `${name} is parallel: it closes on a face with a bonded seal or a copper washer under it, never on its threads.`;
+}
+
+function pipeSections(sheet: PlugSheet | FittingSheet, units: Units): readonly SheetSection[] {
+  const { drill, acrossMm, boreMm, spec } = sheet;
+  const ends = spec.part === "fitting" ? spec.ends : "male";
+  const facts: SheetFact[] = [
+    ...(ends === "female"
+      ? []
+      : [["Across the crests, outside thread", printLength(acrossMm, units)] as const]),
+    ...(ends === "male"
+      ? []
+      : [["Across the bore, inside thread", printLength(boreMm, units)] as const]),
+  ];
+  const unsaid = "Whether its thread is outside or inside was not said: say male or female.";
   return [
-    section(
-      "sizes",
-      "Sizes",
-      [["Across the crests", printLength(acrossMm, units)]],
-      [
-        seal === "on-threads"
-          ? `${name} is a taper thread: that figure is at the gauge plane, and it closes on its threads, with tape or paste.`
-          : `${name} is parallel: it closes on a face with a bonded seal or a copper washer under it, never on its threads.`,
-      ],
-    ),
+    section("sizes", "Sizes", facts, [sealWords(sheet), ...(ends === undefined ? [unsaid] : [])]),
     section(
       "tools",
       "The hole for it",
-      [["Drill", drillWords(drill.drill)]],
-      spec.thread.taper === undefined ? [] : ["Reamed to the taper first where it holds pressure."],
+      ends === "female" ? [] : [["Drill", drillWords(drill.drill)]],
+      ends !== "female" && spec.thread.taper !== undefined
+        ? ["Reamed to the taper first where it holds pressure."]
+        : [],
     ),
   ];
 }
 
+function styleWords(spec: PartSheet["spec"]): string {
+  switch (spec.part) {
+    case "nut":
+      return NUT_STYLE_WORDS[spec.style];
+    case "washer":
+      return WASHER_STYLE_WORDS[spec.style];
+    case "plug":
+      return "plug";
+    case "fitting":
+      return [spec.ends ?? "", FITTING_STYLE_WORDS[spec.style]].join(" ").trim();
+  }
+}
+
 function spokenOf({ spec }: PartSheet): string {
-  const style =
-    spec.part === "nut"
-      ? NUT_STYLE_WORDS[spec.style]
-      : spec.part === "washer"
-        ? WASHER_STYLE_WORDS[spec.style]
-        : "plug";
   const { thread, finish, quantity } = spec;
   const counted = quantity === undefined ? "" : `${quantity} of. `;
   const hand = thread.hand === "left" ? ", left-hand" : "";
   const made = finish === undefined ? "finish not said" : FINISH_WORDS[finish];
-  return `${counted}${upperFirst(style)}; ${spec.part === "washer" ? "for " : ""}${thread.designation}${hand}; ${made}.`;
+  return `${counted}${upperFirst(styleWords(spec))}; ${spec.part === "washer" ? "for " : ""}${thread.designation}${hand}; ${made}.`;
 }
 
 function sectionsOf(sheet: PartSheet, units: Units): readonly SheetSection[] {
@@ -193,11 +222,12 @@ function sectionsOf(sheet: PartSheet, units: Units): readonly SheetSection[] {
     case "washer":
       return washerSections(sheet, units);
     case "plug":
-      return plugSections(sheet, units);
+    case "fitting":
+      return pipeSections(sheet, units);
   }
 }
 
-/** The sheet of a nut, a washer or a plug in words, in the units asked for. */
+/** The sheet of a nut, a washer, a plug or a fitting in words, in the units asked for. */
 export function partSheetWords(sheet: PartSheet, units: Units): SheetWords {
   return {
     callout: formatCallout(sheet.spec),

@@ -2,5 +2,12 @@ export { magnetContradicts, specFromReadings } from "./spec-from-readings";
 export { fastenerSheet } from "./fastener-sheet";
 export type { FastenerSheet, SheetStrength } from "./fastener-sheet";
 export { partSheet } from "./part-sheet";
-export type { NutSheet, PartSheet, PartSpec, PlugSheet, WasherSheet } from "./part-sheet";
+export type {
+  FittingSheet,
+  NutSheet,
+  PartSheet,
+  PartSpec,
+  PlugSheet,
+  WasherSheet,
+} from "./part-sheet";
 export { favouredThread, screwThatCameOut, screwThatGoesIn, shortcomings } from "./screw-of-record";

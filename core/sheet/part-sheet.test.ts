@@ -86,6 +86,34 @@ describe("the sheet of a plug", () => {
   });
 });
 
+describe("the sheet of a fitting", () => {
+  it.each([
+    ["R 1/2 male elbow", "R 1/2 male elbow", /closes on its threads/],
+    ["G 1/4 nipple", "G 1/4 nipple", /say male or female/],
+    ["1/2-14 NPT female tee", "1/2-14 NPT female tee", /Across the bore/],
+    ["3/4 NPT hex nipple, zinc", "3/4-14 NPT hex nipple, zinc", /closes on its threads/],
+    ["G 3/8 pipe cap", "G 3/8 pipe cap", /never on its threads/],
+  ])("%s is %s, and says how it closes", (text, callout, says) => {
+    expect(partSheetWords(sheetOf(text), "mm").callout).toBe(callout);
+    expect(words(text)).toMatch(says);
+  });
+
+  it("names the thread that jams in it", () => {
+    expect(words("G 1/2 female coupling")).toMatch(/NPT/);
+  });
+
+  it.each(["M10 coupling nut", "M12 tee bolt x 60", "R 1/2 plug"])("is not made of %s", (text) => {
+    const spec = parsePart(text);
+    expect("part" in spec && spec.part).not.toBe("fitting");
+  });
+
+  it("asks back what it does not place", () => {
+    for (const text of ["1/2 x 3/8 BSPT bush", "R 1/2 45 degree elbow", "G 1/4 close nipple"]) {
+      expect(isCalloutProblem(parsePart(text))).toBe(true);
+    }
+  });
+});
+
 it.each(["M8 hex nut, 8, zinc", "M8 washer, zinc", "R 1/2 plug", "M12 castle nut"])(
   "the sheet of %s carries the caution of every sheet, and that of its joint",
   (callout) => {

@@ -1,4 +1,4 @@
-import type { NutSpec, PlugSpec, WasherSpec } from "../callout";
+import type { FittingSpec, NutSpec, PlugSpec, WasherSpec } from "../callout";
 import { USUAL_CIRCUMSTANCES, type Circumstances } from "../circumstances";
 import {
   nutSize,
@@ -22,11 +22,11 @@ import { chartDrill, type ChartDrill } from "../holes";
 import { confusedWith, type LookAlike } from "../look-alikes";
 import { hexSpanner } from "../looks";
 import { cautionsOf, type Caution } from "../replace";
-import type { Thread } from "../threads";
+import { basicSizes, type Thread } from "../threads";
 import type { Mm } from "../units";
 
 /** What is asked for that is no screw, bolt or stud. */
-export type PartSpec = NutSpec | WasherSpec | PlugSpec;
+export type PartSpec = NutSpec | WasherSpec | PlugSpec | FittingSpec;
 
 /** Of the threads that it is mistaken for, as many as a sheet has room for. */
 const MOST_ALIKE = 4;
@@ -67,20 +67,32 @@ export interface WasherSheet extends Sheet {
   readonly hardenedFor: readonly Grade[];
 }
 
-/** How a plug closes its hole: on its taper thread, or on a face with a seal under it. */
-export type PlugSeal = "on-threads" | "on-face";
+/** How a plug or a fitting closes: on its taper thread, or on a face with a seal under it. */
+export type PipeSeal = "on-threads" | "on-face";
 
-/** Everything the product works out of a plug. */
-export interface PlugSheet extends Sheet {
-  readonly part: "plug";
-  readonly spec: PlugSpec;
-  readonly seal: PlugSeal;
+interface PipeSheet extends Sheet {
+  readonly seal: PipeSeal;
+  /** The drill of the hole that its outside thread goes into. */
   readonly drill: ChartDrill;
-  /** Diameter over the crests at the end that goes in first, of a taper one. */
+  /** Over the crests of its outside thread; of a taper one at the gauge plane. */
   readonly acrossMm: Mm;
+  /** Across the bore of its inside thread, between the crests. */
+  readonly boreMm: Mm;
 }
 
-export type PartSheet = NutSheet | WasherSheet | PlugSheet;
+/** Everything the product works out of a plug. */
+export interface PlugSheet extends PipeSheet {
+  readonly part: "plug";
+  readonly spec: PlugSpec;
+}
+
+/** Everything the product works out of a fitting. */
+export interface FittingSheet extends PipeSheet {
+  readonly part: "fitting";
+  readonly spec: FittingSpec;
+}
+
+export type PartSheet = NutSheet | WasherSheet | PlugSheet | FittingSheet;
 
 /** Bolts of this strength and over want a hardened washer. */
 const HARDENED_FROM_MPA = 1000;
@@ -137,19 +149,17 @@ function washerSheet(spec: WasherSpec, common: Sheet): WasherSheet {
   };
 }
 
-function plugSheet(spec: PlugSpec, common: Sheet): PlugSheet {
-  const { thread } = spec;
+function pipeSheet({ thread }: PlugSpec | FittingSpec, common: Sheet): PipeSheet {
   return {
     ...common,
-    part: "plug",
-    spec,
     seal: thread.taper === undefined ? "on-face" : "on-threads",
     drill: chartDrill(thread),
     acrossMm: thread.majorMm,
+    boreMm: basicSizes(thread).minor,
   };
 }
 
-/** Works out the whole sheet of a nut, a washer or a plug: pure, the same for the screen and on paper. */
+/** Works out the whole sheet of a nut, a washer, a plug or a fitting: pure, the same for the screen and on paper. */
 export function partSheet(
   spec: PartSpec,
   { circumstances = USUAL_CIRCUMSTANCES }: { readonly circumstances?: Circumstances } = {},
@@ -166,6 +176,8 @@ export function partSheet(
     case "washer":
       return washerSheet(spec, common);
     case "plug":
-      return plugSheet(spec, common);
+      return { ...pipeSheet(spec, common), part: "plug", spec };
+    case "fitting":
+      return { ...pipeSheet(spec, common), part: "fitting", spec };
   }
 }

@@ -233,7 +233,7 @@ export function MachineColumn({ id, chosen, onOpen }: MachineColumnProps) {
         }
       />
       <FlatList
-        {...scroll}
+        ref={scroll}
         data={shown}
         keyExtractor={({ position }) => position.id}
         renderItem={({ item: { position, depth, within, path } }) => (

@@ -176,7 +176,7 @@ export function MachinesColumn({ beside }: MachinesColumnProps) {
         ) : null}
       </View>
       <FlatList
-        {...scroll}
+        ref={scroll}
         data={machines}
         keyExtractor={({ id }) => id}
         onEndReached={more}

@@ -161,6 +161,7 @@ export const MORE_PLACES: Readonly<Record<string, readonly DemoFastener[]>> = {
         { kind: "function", what: "pipe-fitting" },
         { kind: "taper", tapered: false },
       ],
+      goesIn: { callout: "G 1/8 plug", duty: "pressure" },
       notes: "Pressure: the maker’s data and licensed practice decide.",
     },
     {
@@ -183,6 +184,7 @@ export const MORE_PLACES: Readonly<Record<string, readonly DemoFastener[]>> = {
         { kind: "taper", tapered: true },
         { kind: "flank-angle", degrees: 60 },
       ],
+      goesIn: { callout: "3/4-14 NPT female elbow", duty: "pressure" },
       notes: "American, of the old compressor.",
     },
   ],

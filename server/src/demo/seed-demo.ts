@@ -4,6 +4,7 @@ import {
   positionInputSchema,
   type Replacement,
 } from "@root-gauge/contract";
+import { needsAcknowledgement } from "@root-gauge/core";
 import { isSameName, namesOfPath } from "@root-gauge/core/record";
 import type { Store } from "../store/database";
 import { saveIdentification } from "../store/identifications";
@@ -29,11 +30,9 @@ const EARLIER = [Date.UTC(2024, 2, 4, 9), Date.UTC(2025, 2, 3, 9)];
 function replacementOf({ goesIn }: DemoFastener, at: Date): Replacement | null {
   if (goesIn === undefined) return null;
   const { callout, duty = "ordinary", metal = "steel" } = goesIn;
-  return {
-    callout,
-    circumstances: { duty, metal, environment: "indoor" },
-    acknowledgedAt: duty === "safety-critical" ? at.toISOString() : null,
-  };
+  const circumstances = { duty, metal, environment: "indoor" } as const;
+  const acknowledgedAt = needsAcknowledgement(circumstances) ? at.toISOString() : null;
+  return { callout, circumstances, acknowledgedAt };
 }
 
 /** The places of a machine as positions, each made once and where there is none, so that what is found at them lands there. */

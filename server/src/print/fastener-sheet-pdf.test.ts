@@ -90,7 +90,7 @@ describe("the fastener sheet on paper", () => {
   it.each([
     [{ callout: "M10 x banana" }, "was not understood"],
     [{}, "callout"],
-    [{ callout: "6 x 20 dowel pin" }, "nuts, washers and plugs"],
+    [{ callout: "6 x 20 dowel pin" }, "washers, plugs and fittings"],
     [{ callout: "M10", duty: "flying" }, "duty"],
   ])("refuses %j with a sentence", async (query, sentence) => {
     const response = await ask(query);

@@ -20,7 +20,7 @@ export function sheetRoutes(store: Store, printer: Printer, now: () => Date): Ro
     if (spec.part === "pin") {
       throw new ApiFailure(
         "invalid-query",
-        "Sheets are printed of bolts, screws, studs, nuts, washers and plugs.",
+        "Sheets are printed of bolts, screws, studs, nuts, washers, plugs and fittings.",
       );
     }
     const circumstances = { duty, environment, metal, surface };

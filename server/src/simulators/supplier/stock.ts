@@ -52,6 +52,7 @@ function priceOf(spec: FastenerSpec, majorMm: number, pack: number): number {
 export function offerFor(callout: string): Offer {
   const spec = parseCallout(callout);
   if (isCalloutProblem(spec) || spec.part === "pin" || spec.part === "plug") return NOT_LISTED;
+  if (spec.part === "fitting") return NOT_LISTED;
   const { series, majorMm, tpi } = spec.thread;
   if (![...ON_SHELF, ...SENT_FOR].includes(series) || majorMm > 25) return NOT_LISTED;
   const unitsPerPack = packOf(majorMm);
