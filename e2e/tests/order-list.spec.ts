@@ -81,6 +81,15 @@ test("an order list is combined, spares added, copied, and ticked off as it arri
   );
 });
 
+test("an order list of all machines asks for no job", async ({ page }) => {
+  const asked: string[] = [];
+  page.on("request", (request) => asked.push(new URL(request.url()).pathname));
+  await page.goto("/order");
+  await page.getByRole("list", { name: "Lines" }).waitFor();
+  expect(asked.filter((path) => path.startsWith("/api/jobs"))).toEqual([]);
+  await expect(page.getByRole("alert")).toHaveCount(0);
+});
+
 test("an order list of one machine has its own lines only, and says when there is nothing", async ({
   page,
 }) => {

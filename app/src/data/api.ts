@@ -72,9 +72,6 @@ const TIMEOUT_MS = 10_000;
 /** A picture on a workshop's wireless takes longer. */
 const PICTURE_TIMEOUT_MS = 60_000;
 
-/** Three tries of the server, with their pauses. */
-const SUPPLIER_TIMEOUT_MS = 20_000;
-
 async function answerOf(path: string, init: RequestInit): Promise<Response> {
   try {
     return await fetch(path, { signal: AbortSignal.timeout(TIMEOUT_MS), ...init });
@@ -188,13 +185,8 @@ export const api = {
   order: (id: string) => call(`/api/orders/${id}`, wholeOrderSchema),
   saveOrder: (id: string, input: OrderInput, saw: number, touched?: readonly string[]) =>
     call(`/api/orders/${id}${written(saw, touched)}`, orderSchema, put(input)),
-  /** The server asks the supplier, more than once where it must: longer is waited than for anything else. */
-  askSupplier: (asked: QuotationRequest, given: AbortSignal) =>
-    call("/api/quotations", quotationSchema, {
-      ...put(asked),
-      method: "POST",
-      signal: AbortSignal.any([given, AbortSignal.timeout(SUPPLIER_TIMEOUT_MS)]),
-    }),
+  askSupplier: (asked: QuotationRequest, signal: AbortSignal) =>
+    call("/api/quotations", quotationSchema, { ...put(asked), method: "POST", signal }),
   position: (id: string) => call(`/api/positions/${id}`, positionSchema),
   savePosition: (id: string, input: PositionInput, saw: number, touched?: readonly string[]) =>
     call(`/api/positions/${id}${written(saw, touched)}`, positionSchema, put(input)),

@@ -67,14 +67,14 @@ export function useJobs() {
 }
 
 /** A job with what is worked at; of places that were just added no more is known than that they are of it. */
-export function useJob(id: string) {
+export function useJob(id: string | undefined) {
   const parcel = useWaitingJobs().find((one) => one.id === id);
   const { positions: changed, unsaved } = useWaiting();
   const query = useQuery({
-    queryKey: QUERY_KEYS.job(id),
-    queryFn: () => api.job(id),
+    queryKey: QUERY_KEYS.job(id ?? ""),
+    queryFn: () => api.job(id ?? ""),
     // What the server has never had it is not asked for.
-    enabled: !unsaved.has(id),
+    enabled: id !== undefined && !unsaved.has(id),
   });
   const { data } = query;
   const whole = useMemo(() => {

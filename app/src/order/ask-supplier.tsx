@@ -10,6 +10,9 @@ import { ActionButton } from "../kit/action-button";
 import { Body, Small } from "../kit/text";
 import { shortTime } from "../positions/short-time";
 
+/** The server asks three times, with pauses: longer is waited than for anything else, ms. */
+const PATIENCE_MS = 20_000;
+
 /** What of an order is asked for: what has not arrived and is to be bought. */
 function askedOf({ lines, rule }: Order) {
   return lines.flatMap(({ id, callout, needed, onShelf, ordered, arrived }) => {
@@ -22,9 +25,15 @@ function askedOf({ lines, rule }: Order) {
 export function AskSupplier({ order }: { order: Order }) {
   const giveUp = useRef<AbortController>(null);
   const { mutate, isPending, error, reset } = useMutation({
-    mutationFn: () => {
-      giveUp.current = new AbortController();
-      return api.askSupplier({ lines: askedOf(order) }, giveUp.current.signal);
+    mutationFn: async () => {
+      const control = new AbortController();
+      giveUp.current = control;
+      const late = setTimeout(() => control.abort(), PATIENCE_MS);
+      try {
+        return await api.askSupplier({ lines: askedOf(order) }, control.signal);
+      } finally {
+        clearTimeout(late);
+      }
     },
     networkMode: "always",
     onSuccess: (quotation) => changeOrder(order, { quotation }),

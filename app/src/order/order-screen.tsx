@@ -106,7 +106,7 @@ function useWanted(of: WantedOf) {
 /** What the list is of, where it is not of all. */
 function useNameOf({ machine, job }: WantedOf): string | undefined {
   const machineName = useMachineName(machine ?? null);
-  const { job: found } = useJob(job ?? "");
+  const { job: found } = useJob(job);
   return job === undefined ? machineName : found?.name;
 }
 

@@ -57,7 +57,7 @@ export function remarkRoutes(store: Store, pictures: PictureFolder, now: () => D
     // The file stands before the record says so; one that is refused leaves none behind.
     if (picture !== undefined && !had) await pictures.keep(id, picture.bytes);
     const saved = await saveRemark(store, id, input, had ? undefined : picture, now(), write);
-    if (saved.kind !== "saved" && !had) await pictures.drop(id);
+    if (saved.kind !== "saved" && !(await hasPicture(store, id))) await pictures.drop(id);
     response.json(savedOrRefused(saved));
   });
 
