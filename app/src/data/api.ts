@@ -168,8 +168,8 @@ export const api = {
   machine: (id: string) => call(`/api/machines/${id}`, machineSchema),
   search: (text: string, after?: string) =>
     call(`/api/search${pageAfter(after, { q: text })}`, searchHitsSchema),
-  saveMachine: (id: string, input: MachineInput, saw: number) =>
-    call(`/api/machines/${id}${written(saw)}`, machineSchema, put(input)),
+  saveMachine: (id: string, input: MachineInput, saw: number, touched?: readonly string[]) =>
+    call(`/api/machines/${id}${written(saw, touched)}`, machineSchema, put(input)),
   positions: (machineId: string, after?: string) =>
     call(`/api/machines/${machineId}/positions${pageAfter(after)}`, positionListSchema),
   toOrder: ({ machine, job }: WantedOf, after?: string) =>

@@ -37,7 +37,7 @@ function post(parcel: Parcel): Promise<Answer> {
   const { kind, id, body, saw, touched } = parcel;
   switch (kind) {
     case "machine":
-      return api.saveMachine(id, body, saw);
+      return api.saveMachine(id, body, saw, touched);
     case "position":
       return api.savePosition(id, body, saw, touched);
     case "identification":

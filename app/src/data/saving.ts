@@ -22,9 +22,18 @@ const RETRY_MS = 3000;
 /** The saves of this device that the server does not have yet. */
 export const outbox = createOutbox(storage, (parcel) => deliverParcel(queryClient, parcel));
 
-/** @param saw the version of the machine that was seen here; 0 for a new one */
-export function saveMachine(id: string, body: MachineInput, saw = 0): void {
-  outbox.add({ kind: "machine", id, body, queuedAt: Date.now(), saw });
+/**
+ * @param saw the version of the machine that was seen here; 0 for a new one
+ * @param touched the fields that were changed of it
+ */
+export function saveMachine(
+  id: string,
+  body: MachineInput,
+  saw = 0,
+  touched?: readonly (keyof MachineInput)[],
+): void {
+  const fields = touched === undefined ? {} : { touched: [...touched] };
+  outbox.add({ kind: "machine", id, body, queuedAt: Date.now(), saw, ...fields });
   void outbox.deliver();
 }
 

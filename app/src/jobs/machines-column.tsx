@@ -19,11 +19,11 @@ import { useMachineSearch, usePositionSearch } from "../data/machine-queries";
 import { saveMachine } from "../data/saving";
 import type { Kept } from "../data/waiting";
 import { ActionButton } from "../kit/action-button";
-import { ListRow } from "../kit/list-row";
+import { PlainRow } from "../kit/plain-row";
 import { useKeptScroll } from "../kit/use-kept-scroll";
 import { Pressable } from "../kit/pressable";
 import { SearchField } from "../kit/search-field";
-import { Body, Figure, Heading, Small } from "../kit/text";
+import { Body, Figure, Heading } from "../kit/text";
 import { StateMark } from "../positions/state-mark";
 import { PAGE_WIDTH, PageHead } from "../shell/page";
 import { MachinesByChoice, useMachinesBy } from "./machines-by";
@@ -41,17 +41,17 @@ function MachineRow({ machine, chosen, onPress }: MachineRowProps) {
   const states = stateCountsWords(machine.states);
   const made = madeWords(machine.origin, machine.year);
   return (
-    <ListRow onPress={onPress} chosen={chosen}>
-      <View flex={1} gap={2}>
-        <Figure fontSize="$name" lineHeight="$name">
-          {machine.name}
-        </Figure>
-        <Small>{[made, machine.stands].filter(Boolean).join(" · ")}</Small>
-        <Body>{states === "" ? partsWords(machine.identifications) : states}</Body>
-        {machine.waiting ? <Small>{RECORD_SENTENCES.notOnServer}</Small> : null}
-      </View>
-      <ChevronRight size={20} color={theme.quiet.val} aria-hidden />
-    </ListRow>
+    <PlainRow
+      chosen={chosen}
+      onPress={onPress}
+      lines={[
+        ["large", machine.name],
+        ["small", [made, machine.stands].filter(Boolean).join(" · ")],
+        ["body", states === "" ? partsWords(machine.identifications) : states],
+        ["small", machine.waiting ? RECORD_SENTENCES.notOnServer : ""],
+      ]}
+      aside={<ChevronRight size={20} color={theme.quiet.val} aria-hidden />}
+    />
   );
 }
 
@@ -66,14 +66,15 @@ interface MachinesEmptyProps {
 /** A position that was found by a search: what it holds, where it stands, and on which machine. */
 function HitRow({ hit, onPress }: { hit: SearchHit; onPress: () => void }) {
   return (
-    <ListRow onPress={onPress}>
-      <View flex={1} gap={2}>
-        <Figure>{hit.place}</Figure>
-        {hit.holds === "" ? null : <Body>{hit.holds}</Body>}
-        <Small>{hit.machine}</Small>
-      </View>
-      {hit.state === null ? null : <StateMark state={hit.state} />}
-    </ListRow>
+    <PlainRow
+      onPress={onPress}
+      lines={[
+        ["figure", hit.place],
+        ["body", hit.holds],
+        ["small", hit.machine],
+      ]}
+      aside={hit.state === null ? null : <StateMark state={hit.state} />}
+    />
   );
 }
 

@@ -1,15 +1,16 @@
 import { RECORD_SENTENCES, fieldWords } from "@root-gauge/core/record-words";
-import type { JobInput, OrderInput, PositionInput } from "@root-gauge/contract";
+import type { JobInput, MachineInput, OrderInput, PositionInput } from "@root-gauge/contract";
 import { meaningWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { v4 as uuid } from "uuid";
 import { useStoredIdentification, useStoredRepair, useStoredWords } from "../data/queries";
 import type { Parcel } from "../data/parcel";
+import { useStoredMachine } from "../data/machine-queries";
 import { inputOfJob, useJob } from "../data/job-queries";
 import { inputOfOrder, useOrder } from "../data/order-queries";
 import { useRemarks } from "../data/remark-queries";
 import { useStoredPosition } from "../data/position-queries";
-import { inputOfPart, inputOfPosition } from "../data/inputs";
+import { inputOfMachine, inputOfPart, inputOfPosition } from "../data/inputs";
 import { outbox, saveIdentification, saveRepair } from "../data/saving";
 import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
@@ -19,6 +20,7 @@ import { partLines, repairLines } from "./parcel-words";
 type PartParcel = Extract<Parcel, { kind: "identification" }>;
 type WordParcel = Extract<Parcel, { kind: "word" }>;
 type PositionParcel = Extract<Parcel, { kind: "position" }>;
+type MachineParcel = Extract<Parcel, { kind: "machine" }>;
 type JobParcel = Extract<Parcel, { kind: "job" }>;
 type OrderParcel = Extract<Parcel, { kind: "order" }>;
 type RemarkParcel = Extract<Parcel, { kind: "remark" }>;
@@ -130,6 +132,14 @@ const positionFields = ({ name, alike, state, spec, notes }: PositionInput): Tol
   ["notes", notes],
 ];
 
+const machineFields = ({ name, origin, year, stands, notes }: MachineInput): Told => [
+  ["name", name],
+  ["origin", origin],
+  ["year", String(year ?? "")],
+  ["stands", stands],
+  ["notes", notes],
+];
+
 const jobFields = ({ name, due, done, notes, positions }: JobInput): Told => [
   ["name", name],
   ["due", due ?? ""],
@@ -175,6 +185,13 @@ function PositionConflict({ parcel: { id, body } }: { parcel: PositionParcel }) 
   return (
     <FieldsChoice id={id} here={positionFields(body)} there={there} problem={error?.message} />
   );
+}
+
+/** Both versions of a machine that two devices changed. */
+function MachineConflict({ parcel: { id, body } }: { parcel: MachineParcel }) {
+  const { data, error } = useStoredMachine(id);
+  const there = data && { fields: machineFields(inputOfMachine(data)), version: data.version };
+  return <FieldsChoice id={id} here={machineFields(body)} there={there} problem={error?.message} />;
 }
 
 /** Both versions of a job that two devices changed. */
@@ -239,7 +256,6 @@ export function Conflict({ parcel }: { parcel: Parcel }) {
     case "order":
       return <OrderConflict parcel={parcel} />;
     case "machine":
-      // Its name is put right on the card itself.
-      return null;
+      return <MachineConflict parcel={parcel} />;
   }
 }

@@ -92,7 +92,7 @@ export function ParcelCard({ parcel, parcels }: { parcel: Parcel; parcels: reado
       ) : (
         whatWaits(parcel, units).map((line) => <Small key={line}>{line}</Small>)
       )}
-      {parcel.kind === "machine" && parcel.trouble !== undefined ? (
+      {parcel.kind === "machine" && parcel.trouble?.kind === "refused" ? (
         <MendMachine parcel={parcel} />
       ) : null}
       <View flexDirection="row" flexWrap="wrap" gap={8}>

@@ -1,23 +1,21 @@
 import type { PositionState } from "@root-gauge/core/record";
 import { STATE_WORDS } from "@root-gauge/core/record-words";
-import { View } from "@tamagui/core";
-import { Label } from "../kit/text";
+import type { CSSProperties } from "react";
+import { PLAIN_LABEL } from "../kit/plain";
 
 /** Those that wait for somebody's hand stand out; what is done is quiet. */
 const WAITS: ReadonlySet<PositionState> = new Set(["to-identify", "to-order", "watch"]);
 
-/** How a position stands, as a small plate with its word. */
+const QUIET: CSSProperties = {
+  ...PLAIN_LABEL,
+  flexShrink: 0,
+  padding: "1px 6px",
+  border: "1px solid var(--line)",
+  borderRadius: 3,
+};
+const WAITING: CSSProperties = { ...QUIET, color: "var(--ink)", borderColor: "var(--brass)" };
+
+/** How a position stands, as a small plate with its word; plain elements, for lists of thousands. */
 export function StateMark({ state }: { state: PositionState }) {
-  const waits = WAITS.has(state);
-  return (
-    <View
-      borderWidth={1}
-      borderColor={waits ? "$brass" : "$line"}
-      borderRadius={3}
-      paddingHorizontal={6}
-      paddingVertical={1}
-    >
-      <Label color={waits ? "$ink" : "$quiet"}>{STATE_WORDS[state]}</Label>
-    </View>
-  );
+  return <span style={WAITS.has(state) ? WAITING : QUIET}>{STATE_WORDS[state]}</span>;
 }

@@ -1,4 +1,4 @@
-import { machineInputSchema, type Machine } from "@root-gauge/contract";
+import { machineInputSchema, type Machine, type MachineInput } from "@root-gauge/contract";
 import { POSITION_SENTENCES, RECORD_SENTENCES } from "@root-gauge/core/record-words";
 import { useState } from "react";
 import type { DraftField } from "../data/draft-fields";
@@ -45,7 +45,11 @@ export function EditMachine({ machine, onDone, onRemoved }: EditMachineProps) {
           : { at: "edit.name", why: RECORD_SENTENCES.nameMachine },
       );
     }
-    saveMachine(machine.id, read.data, machine.version);
+    const stored = inputOfMachine(machine);
+    const touched = (Object.keys(stored) as (keyof MachineInput)[]).filter(
+      (field) => read.data[field] !== stored[field],
+    );
+    if (touched.length > 0) saveMachine(machine.id, read.data, machine.version, touched);
     return onDone();
   };
   const takeOut = () => {

@@ -3,10 +3,11 @@ import type { PositionState, StateCounts } from "@root-gauge/core/record";
 import { sql, type SqlBool, type Transaction } from "kysely";
 import { noteChanges, type Shown } from "./changes";
 import type { Store } from "./database";
+import { clashes, wantedOf, type HistoryNames } from "./merge-fields";
 import { PAGE_LENGTH, type Page } from "./page";
 import type { Tables } from "./schema";
 import { indexMachine, indexPositionsOf } from "./search-index";
-import { maySave, wroteBy } from "./versions";
+import { wroteBy } from "./versions";
 
 function machinesWithCounts(store: Store | Transaction<Tables>) {
   return store.selectFrom("machines").select((eb) => [
@@ -170,6 +171,15 @@ function contentOf({ name, origin, year, stands, notes, removed }: MachineInput)
   return { name, origin, year, stands, notes, removed: removed === true ? 1 : 0 };
 }
 
+const FIELDS: HistoryNames<MachineInput> = {
+  name: "name",
+  origin: "origin",
+  year: "year",
+  stands: "stands",
+  notes: "notes",
+  removed: "removed",
+};
+
 /**
  * Makes the machine, or changes it when its writer has seen it as it is: saying it twice is saying it once.
  * @returns undefined when another device has changed it since; nothing was stored
@@ -177,24 +187,25 @@ function contentOf({ name, origin, year, stands, notes, removed }: MachineInput)
 export async function saveMachine(
   store: Store,
   id: string,
-  input: MachineInput,
+  sent: MachineInput,
   now: Date,
   write: Write = { saw: 0 },
 ): Promise<Machine | undefined> {
   const at = now.toISOString();
-  const content = contentOf(input);
   return store.transaction().execute(async (transaction) => {
     const existing = await transaction
       .selectFrom("machines")
       .selectAll()
       .where("id", "=", id)
       .executeTakeFirst();
+    const before = existing && { ...existing, removed: existing.removed === 1 };
+    const content = contentOf(wantedOf(FIELDS, before, sent, write));
     const same =
       existing !== undefined &&
       (Object.keys(content) as (keyof typeof content)[]).every(
         (key) => existing[key] === content[key],
       );
-    if (!same && !maySave(existing, write)) return undefined;
+    if (!same && (await clashes(transaction, existing, FIELDS, write))) return undefined;
     if (!same) {
       const changed = { ...content, updated_at: at, ...wroteBy(existing, write) };
       const row = await transaction

@@ -67,6 +67,24 @@ describe("two devices and one record", () => {
     expect(await save("one", DESK, 0)).toMatchObject({ kind: "saved", record: { version: 1 } });
   });
 
+  it("takes what two devices changed of a machine where it is not the same, and refuses the later of the same", async () => {
+    const [seen, desk, phone] = [
+      (await findMachine(store, MACHINE))?.version ?? 0,
+      "8a1b2c3d-4e5f-4a6b-8c7d-9e0f1a2b3c4e",
+      "7a1b2c3d-4e5f-4a6b-8c7d-9e0f1a2b3c4e",
+    ];
+    const input = machineNamed("Union lever guillotine");
+    const save = (change: object, device: string, touched: string) =>
+      saveMachine(store, MACHINE, { ...input, ...change }, AT, { device, saw: seen, touched });
+    await save({ stands: "Bindery" }, desk, "stands");
+    expect(await save({ notes: "Oiled." }, phone, "notes")).toMatchObject({
+      stands: "Bindery",
+      notes: "Oiled.",
+    });
+    expect(await save({ stands: "Front shop" }, phone, "stands")).toBeUndefined();
+    expect((await findMachine(store, MACHINE))?.stands).toBe("Bindery");
+  });
+
   it("guards the name of a machine in the same way", async () => {
     const rename = (name: string, device: string, saw: number) =>
       saveMachine(store, MACHINE, machineNamed(name), AT, { device, saw });
