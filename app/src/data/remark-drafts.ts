@@ -18,3 +18,8 @@ export function writeRemarkDraft(id: string, text: string | undefined): void {
   const { [id]: _former, ...others } = useRemarkDraftStore.getState();
   useRemarkDraftStore.setState(text === undefined ? others : { ...others, [id]: text }, true);
 }
+
+/** Clears what was typed there, where it still is what was taken: what was typed on meanwhile stays. */
+export function clearRemarkDraft(id: string, taken: string): void {
+  if (useRemarkDraftStore.getState()[id] === taken) writeRemarkDraft(id, undefined);
+}

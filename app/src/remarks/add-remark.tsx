@@ -3,7 +3,7 @@ import { View } from "@tamagui/core";
 import { useState } from "react";
 import { v4 as uuid } from "uuid";
 import { keepPicture } from "../data/kept-pictures";
-import { useRemarkDraft, writeRemarkDraft } from "../data/remark-drafts";
+import { clearRemarkDraft, useRemarkDraft, writeRemarkDraft } from "../data/remark-drafts";
 import { saveRemark } from "../data/saving";
 import { ActionButton } from "../kit/action-button";
 import { PictureButton } from "../kit/picture-button";
@@ -20,7 +20,8 @@ export function AddRemark({ positionId }: { positionId: string }) {
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
   const taken = () => {
-    writeRemarkDraft(positionId, undefined);
+    // A photograph takes a moment: what is typed meanwhile is for the next note.
+    clearRemarkDraft(positionId, text);
     setProblem(undefined);
   };
   const inputNow = () => ({ positionId, text: text.trim(), takenAt: new Date().toISOString() });
