@@ -50,8 +50,8 @@ export function alternateProblems(
   instead: string,
   words: readonly OwnWord[] = [],
 ): readonly AlternateProblem[] {
-  const [original, other] = [callout, instead].map((text) => parseCallout(text, words));
-  if (original === undefined || other === undefined) return [{ code: "alternate-not-read" }];
+  const original = parseCallout(callout, words);
+  const other = parseCallout(instead, words);
   if (isCalloutProblem(original) || isCalloutProblem(other)) {
     return [{ code: "alternate-not-read" }];
   }

@@ -36,7 +36,7 @@ export interface Companions {
 }
 
 /** Bolts of this strength and over want a hardened washer. */
-const HARDENED_FROM_MPA = 1000;
+export const HARDENED_FROM_MPA = 1000;
 
 function lockingFor(duty: Duty): readonly Locking[] {
   switch (duty) {

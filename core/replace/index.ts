@@ -1,6 +1,6 @@
 export { cautionsFor, cautionsOf } from "./cautions";
 export type { Caution } from "./cautions";
-export { companionsOf } from "./companions";
+export { HARDENED_FROM_MPA, companionsOf } from "./companions";
 export type { Companions, Locking, NutAdvice, WasherAdvice } from "./companions";
 export { neverUse } from "./never-use";
 export type { NeverUse } from "./never-use";

@@ -21,7 +21,7 @@ import {
 import { chartDrill, type ChartDrill } from "../holes";
 import { confusedWith, type LookAlike } from "../look-alikes";
 import { hexSpanner } from "../looks";
-import { cautionsOf, type Caution } from "../replace";
+import { HARDENED_FROM_MPA, cautionsOf, type Caution } from "../replace";
 import { basicSizes, type Thread } from "../threads";
 import type { Mm } from "../units";
 
@@ -93,9 +93,6 @@ export interface FittingSheet extends PipeSheet {
 }
 
 export type PartSheet = NutSheet | WasherSheet | PlugSheet | FittingSheet;
-
-/** Bolts of this strength and over want a hardened washer. */
-const HARDENED_FROM_MPA = 1000;
 
 const stocked = (thread: Thread) => gradesFor(thread).filter(isStocked);
 
