@@ -59,6 +59,7 @@ export async function seedRepair(
   });
   const at = from + done.length * STEP_MS;
   const saved = await saveRepair(store, random.uuid(), input, new Date(at));
-  if (saved.kind !== "saved") throw new Error(`the repair of ${position} was not stored`);
+  // One that an older demo has otherwise, or that somebody has gone on with, is left as it is.
+  if (saved.kind === "no-machine") throw new Error(`the repair of ${position} was not stored`);
   return at;
 }
