@@ -1,5 +1,6 @@
 /** What machines, and what waits to be saved, say in whole sentences. */
 export const RECORD_SENTENCES = {
+  fetchingMachines: "Fetching the machines.",
   notOnServer: "Kept on this device, not on the server yet.",
   emptyMachine: "Nothing written up for this machine yet.",
   repairUnreadable: "What was stored of it cannot be read any more.",

@@ -72,8 +72,37 @@ async function asked(server: TestServer, paths: readonly string[]): Promise<numb
 const repeated = (path: (at: number) => string) =>
   Array.from({ length: ASKED + 10 }, (_, at) => path(at));
 
-/** What finds positions; the others find machines. */
-const OF_POSITIONS = ["roller left", "m8", "3/8", "10 mm", "1/2 whit", "clamp"];
+/** What finds positions, each asked once: what is typed into a search is hardly ever what was just asked. */
+const OF_POSITIONS = [
+  ...["roller left", "m8", "3/8", "10 mm", "1/2 whit", "clamp", "gear", "feed board", "cover"],
+  ...[
+    "guard upper",
+    "m5",
+    "m10",
+    "8.8",
+    "12.9",
+    "grade 5",
+    "countersunk",
+    "hex bolt",
+    "bsw",
+    "unc",
+  ],
+  ...["bearing cap", "side cover rear", "gear left", "clamp bar front", "roller 12", "guard 7"],
+  ...[
+    "lower",
+    "rear",
+    "front",
+    "right",
+    "cap screw",
+    "x 40",
+    "x 25",
+    "8 mm",
+    "5 mm",
+    "feed",
+    "bar",
+  ],
+  ...["board", "side", "upper", "left 100"],
+];
 
 const QUERIES = [
   "roller left",
@@ -85,6 +114,12 @@ const QUERIES = [
   "clamp",
   "bindery",
 ];
+
+/** The most memory that a server has held, MB. */
+function mostHeld(server: TestServer): number {
+  const status = readFileSync(`/proc/${server.pid()}/status`, "utf8");
+  return Number(/VmHWM:\s+(\d+)/.exec(status)?.[1] ?? Number.NaN) / 1024;
+}
 
 async function benchServer(server: TestServer, ids: readonly string[], large: string) {
   const list = await asked(
@@ -108,9 +143,7 @@ async function benchServer(server: TestServer, ids: readonly string[], large: st
   print(`the positions of a machine: ${spreadWords(trees, 1)}`);
   const big = await asked(server, repeated(() => `/api/machines/${large}/positions`).slice(0, 60));
   print(`a page of the ${LARGE.toLocaleString("en")} positions of one: ${spreadWords(big, 1)}`);
-  const status = readFileSync(`/proc/${server.pid()}/status`, "utf8");
-  const kilobytes = Number(/VmHWM:\s+(\d+)/.exec(status)?.[1] ?? Number.NaN);
-  print(`server, the most memory it held: ${(kilobytes / 1024).toFixed(0)} MB (aim: under 300)`);
+  print(`server, the most memory it held: ${mostHeld(server).toFixed(0)} MB (aim: under 300)`);
 }
 
 async function benchPainted(server: TestServer, large: string): Promise<void> {
@@ -127,7 +160,7 @@ async function benchPainted(server: TestServer, large: string): Promise<void> {
   await slowDown(page);
   const field = page.getByLabel("Find a machine", { exact: true });
   const times: number[] = [];
-  for (const query of [...OF_POSITIONS, ...OF_POSITIONS, ...OF_POSITIONS]) {
+  for (const query of OF_POSITIONS) {
     await field.fill("");
     await page.waitForTimeout(500);
     const brings = "[aria-label=Positions]";
@@ -135,7 +168,7 @@ async function benchPainted(server: TestServer, large: string): Promise<void> {
     times.push(ms);
   }
   print(
-    `a search typed to the painted list, processor slowed four times: median ${quantile(times, 0.5).toFixed(0)} ms, p95 ${quantile(times, 0.95).toFixed(0)} ms (aim 100)`,
+    `a search typed for the first time to the painted list, ${times.length} of them, processor slowed four times: median ${quantile(times, 0.5).toFixed(0)} ms, p95 ${quantile(times, 0.95).toFixed(0)} ms (aim 100)`,
   );
   await page.goto(`/machine/${large}`);
   await page.getByText(/^All 3000$/).waitFor({ timeout: 30_000 });

@@ -83,6 +83,20 @@ test.describe("a place on a phone", () => {
     await expect(last).toBeInViewport();
   });
 
+  test("the list of machines stands where it was while something is searched for", async ({
+    page,
+  }) => {
+    await page.goto("/jobs");
+    const last = page.getByRole("button", { name: /^Taken out/ });
+    await last.scrollIntoViewIfNeeded();
+    await expect(last).toBeInViewport();
+    await page.getByLabel("Find a machine", { exact: true }).fill("roller");
+    await expect(page.getByRole("region", { name: "Positions" })).toBeVisible();
+    await expect(last).toBeHidden();
+    await page.getByRole("button", { name: "Empty Find a machine" }).tap();
+    await expect(last).toBeInViewport();
+  });
+
   test("is archived with what is within it, found, and brought back into the work", async ({
     page,
   }) => {

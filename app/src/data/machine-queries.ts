@@ -1,20 +1,29 @@
 import type { Machine } from "@root-gauge/contract";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
-import { useDeferredValue } from "react";
 import { api } from "./api";
 import { PAGED, moreOf } from "./paged";
+import { queryClient } from "./query-client";
 import { QUERY_KEYS, type MachinesBy } from "./query-keys";
+import { useRested } from "./use-rested";
 import { inLists, merged, useWaiting } from "./waiting";
+
+/** What was asked a moment ago is not asked again for a letter that is taken back; a save asks for it anew. */
+const MOMENT_MS = 5_000;
+const SEARCHED = { staleTime: MOMENT_MS, gcTime: 60_000 };
 
 const USUAL: MachinesBy = { sort: "changed" };
 
-/** All machines so far: those waiting to be saved first, then the server's, page by page. */
-export function useMachines(by: MachinesBy = USUAL) {
+/**
+ * All machines so far: those waiting to be saved first, then the server's, page by page.
+ * @param staleTime how long the server is not asked again by another that shows them, ms
+ */
+export function useMachines(by: MachinesBy = USUAL, staleTime = 0) {
   const isUsual = by.sort === "changed" && by.state === undefined;
   const query = useInfiniteQuery({
     queryKey: isUsual ? QUERY_KEYS.machines : QUERY_KEYS.machinesBy(by),
     queryFn: ({ pageParam }) => api.machines(pageParam ?? undefined, isUsual ? {} : by),
     ...PAGED,
+    staleTime,
   });
   const waiting = useWaiting();
   const stored = query.data?.pages.flatMap(({ machines }) => machines) ?? [];
@@ -35,35 +44,48 @@ const holds = (text: string) => (machine: Machine) =>
  * Machines that hold a text, the last touched first: those that are known here at once, the others as the server finds
  * them.
  */
-export function useMachineSearch(text: string, by: MachinesBy = USUAL) {
-  const known = useMachines(by);
-  const asked = useDeferredValue(text.trim());
-  const query = useQuery({
+export function useMachineSearch(text: string) {
+  const known = useMachines(USUAL, MOMENT_MS);
+  const asked = useRested(text.trim(), RESTED_MS);
+  const search = useInfiniteQuery({
     queryKey: QUERY_KEYS.machineSearch(asked),
-    queryFn: () => api.machines(undefined, { q: asked }),
+    queryFn: ({ pageParam }) => api.machines(pageParam ?? undefined, { q: asked }),
+    ...PAGED,
+    ...SEARCHED,
     enabled: asked !== "" && known.query.hasNextPage,
-    gcTime: 60_000,
   });
   const here = text.trim() === "" ? known.machines : known.machines.filter(holds(text));
-  const found = (query.data?.machines ?? []).filter(holds(text));
+  const found = (search.data?.pages.flatMap(({ machines }) => machines) ?? []).filter(holds(text));
   return {
     query: known.query,
+    search,
     machines: merged(here, found).filter(inLists),
     all: known.machines,
-    more: known.more,
+    more: moreOf(search),
   };
+}
+
+/** Machines that are not known here are asked for when no letter has followed for so long, ms. */
+const RESTED_MS = 150;
+
+const searchOf = (asked: string) => ({
+  queryKey: QUERY_KEYS.search(asked),
+  queryFn: ({ pageParam }: { pageParam: string | null }) =>
+    api.search(asked, pageParam ?? undefined),
+  ...PAGED,
+  ...SEARCHED,
+});
+
+/** Asks the server which positions hold a text, for whoever shows them next. */
+export function askSearch(text: string): void {
+  const asked = text.trim();
+  if (asked !== "") void queryClient.prefetchInfiniteQuery(searchOf(asked));
 }
 
 /** Positions of all machines that hold every word of a text, and the names of their threads, the best first. */
 export function usePositionSearch(text: string) {
-  const asked = useDeferredValue(text.trim());
-  const query = useInfiniteQuery({
-    queryKey: QUERY_KEYS.search(asked),
-    queryFn: ({ pageParam }) => api.search(asked, pageParam ?? undefined),
-    ...PAGED,
-    enabled: asked !== "",
-    gcTime: 60_000,
-  });
+  const asked = text.trim();
+  const query = useInfiniteQuery({ ...searchOf(asked), enabled: asked !== "" });
   const hits = asked === "" ? [] : (query.data?.pages.flatMap((page) => page.hits) ?? []);
   return { query, hits: hits.filter(({ kind }) => kind === "position"), more: moreOf(query) };
 }

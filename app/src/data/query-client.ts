@@ -10,7 +10,7 @@ const DAY_MS = 24 * 60 * 60 * 1000;
 const KEPT_MS = 30 * DAY_MS;
 
 /** Counted up when what the server answers changes its shape: what was kept of the old one is dropped then. */
-const SHAPE = "3";
+const SHAPE = "4";
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -42,8 +42,11 @@ function keepAnswers(): Promise<void> {
     persister,
     maxAge: KEPT_MS,
     buster: SHAPE,
-    // What is there is kept, also when asking for it again has failed since.
-    dehydrateOptions: { shouldDehydrateQuery: ({ state }) => state.data !== undefined },
+    // What is there is kept, also when asking for it again has failed since; what a few letters found is not.
+    dehydrateOptions: {
+      shouldDehydrateQuery: ({ state, queryKey }) =>
+        state.data !== undefined && queryKey[0] !== "search",
+    },
   });
   // A browser that forbids its database keeps nothing, and asks the server every time.
   return restored.catch(() => undefined);

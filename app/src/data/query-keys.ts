@@ -13,7 +13,7 @@ export const QUERY_KEYS = {
   machines: ["machines"] as const,
   /** Sorted otherwise than usual, or only those with a position in a state. */
   machinesBy: ({ sort, state }: MachinesBy) => ["machines", "by", sort, state ?? "all"] as const,
-  machineSearch: (text: string) => ["machines", text] as const,
+  machineSearch: (text: string) => ["search", "machines", text] as const,
   machine: (id: string) => ["machine", id] as const,
   machineName: (id: string) => ["machine-name", id] as const,
   positions: (machineId: string) => ["positions", machineId] as const,
@@ -29,7 +29,7 @@ export const QUERY_KEYS = {
   identification: (id: string) => ["identification", id] as const,
   repairs: (at: FoundAt) => ["repairs", ...placeOf(at)] as const,
   repair: (id: string) => ["repair", id] as const,
-  search: (text: string) => ["search", text] as const,
+  search: (text: string) => ["search", "positions", text] as const,
   removed: ["removed"] as const,
   words: ["words"] as const,
   met: ["met"] as const,
@@ -46,7 +46,12 @@ export function keysOf(
   if (parcel.kind === "order") return [QUERY_KEYS.orders, QUERY_KEYS.order(parcel.id)];
   if (parcel.kind === "remark") {
     const { positionId } = parcel.body as { positionId: string };
-    return [QUERY_KEYS.remarks(positionId), QUERY_KEYS.changes(positionId), QUERY_KEYS.machines];
+    return [
+      QUERY_KEYS.remarks(positionId),
+      QUERY_KEYS.changes(positionId),
+      QUERY_KEYS.machines,
+      ["search"],
+    ];
   }
   const { machines } = QUERY_KEYS;
   if (parcel.kind === "machine") {

@@ -81,7 +81,7 @@ function MachineSearch({ machineId, onChoose, problem }: MachinePickerProps) {
   const shown = machines.slice(0, most);
   const name = typed.trim();
   const isNew =
-    name !== "" && !all.some((machine) => machine.name.toLowerCase() === name.toLowerCase());
+    name !== "" && !machines.some((machine) => machine.name.toLowerCase() === name.toLowerCase());
   const choose = (id: string) => {
     writeDraft(NAME, "");
     onChoose(id);

@@ -21,6 +21,9 @@ const PRAGMAS = [
   "busy_timeout = 0",
 ];
 
+/** How many statements are kept prepared: the driver frees one only when the engine collects its garbage, which it may not for minutes. */
+const MOST_PREPARED = 200;
+
 function open(file: string): LibsqlDatabase.Database {
   const database = new LibsqlDatabase(file);
   try {
@@ -38,6 +41,7 @@ function open(file: string): LibsqlDatabase.Database {
  */
 class HealingConnection implements DatabaseConnection {
   #database: LibsqlDatabase.Database | undefined;
+  readonly #prepared = new Map<string, LibsqlDatabase.Statement>();
   #inTransaction = false;
   readonly #file: string;
   readonly #patience: Patience;
@@ -84,19 +88,29 @@ class HealingConnection implements DatabaseConnection {
   }
 
   discard(): void {
+    this.#prepared.clear();
     this.#database?.close();
     this.#database = undefined;
   }
 
   #once<Row>(query: CompiledQuery): QueryResult<Row> {
     const result = this.#attempt((database) => {
-      const statement = database.prepare(query.sql);
+      const statement = this.#statement(database, query.sql);
       if (statement.reader) return { rows: statement.all(query.parameters) as Row[] };
       const { changes } = statement.run(query.parameters);
       return { rows: [], numAffectedRows: BigInt(changes) };
     });
     if (!this.#inTransaction) this.#assertFinished();
     return result;
+  }
+
+  #statement(database: LibsqlDatabase.Database, text: string): LibsqlDatabase.Statement {
+    const known = this.#prepared.get(text);
+    if (known !== undefined) return known;
+    if (this.#prepared.size >= MOST_PREPARED) this.#prepared.clear();
+    const statement = database.prepare(text);
+    this.#prepared.set(text, statement);
+    return statement;
   }
 
   #attempt<Result>(work: (database: LibsqlDatabase.Database) => Result): Result {
