@@ -67,11 +67,19 @@ export const identificationSchema = z.object({
   removed: removedSchema,
 });
 
+/** A finding as lists show it. */
+export const findingRowSchema = z.omit(identificationSchema, {
+  options: true,
+  notes: true,
+  createdAt: true,
+});
+
 export const identificationListSchema = z.object({
-  identifications: z.array(identificationSchema),
+  identifications: z.array(findingRowSchema),
   /** Where the list goes on; null at its end. */
   next: z.nullable(z.string()),
 });
 
 export type IdentificationInput = z.infer<typeof identificationInputSchema>;
 export type IdentificationRecord = z.infer<typeof identificationSchema>;
+export type FindingRow = z.infer<typeof findingRowSchema>;

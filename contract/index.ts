@@ -8,9 +8,9 @@ export {
   identificationSchema,
   resultSchema,
 } from "./identification";
-export type { IdentificationInput, IdentificationRecord } from "./identification";
+export type { FindingRow, IdentificationInput, IdentificationRecord } from "./identification";
 export { machineIdSchema, machineInputSchema, machineListSchema, machineSchema } from "./machine";
-export type { Machine, MachineInput } from "./machine";
+export type { Machine, MachineInput, MachineRow } from "./machine";
 export {
   mergeInputSchema,
   positionIdSchema,
@@ -47,7 +47,7 @@ export {
   orderSchema,
   wholeOrderSchema,
 } from "./order";
-export type { KeptLine, Order, OrderInput, WholeOrder } from "./order";
+export type { KeptLine, Order, OrderInput, OrderRow, WholeOrder } from "./order";
 export { SUPPLY_STATES, quotationRequestSchema, quotationSchema } from "./quotation";
 export type { Quotation, QuotationRequest, QuotedLine } from "./quotation";
 export { REMOVABLE, removedListSchema } from "./removed";
@@ -68,7 +68,7 @@ export {
   repairRecordSchema,
   repairSchema,
 } from "./repair";
-export type { PlanPaperInput, Repair, RepairInput } from "./repair";
+export type { PlanPaperInput, Repair, RepairInput, RepairRow } from "./repair";
 export { ownWordInputSchema, ownWordListSchema, ownWordSchema } from "./own-word";
 export type { OwnWordInput, StoredWord } from "./own-word";
 export { metQuerySchema, metSchema } from "./met";

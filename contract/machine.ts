@@ -42,11 +42,15 @@ export const machineSchema = z.object({
   removed: removedSchema,
 });
 
+/** A machine as lists show it. */
+export const machineRowSchema = z.omit(machineSchema, { notes: true, createdAt: true });
+
 export const machineListSchema = z.object({
-  machines: z.array(machineSchema),
+  machines: z.array(machineRowSchema),
   /** Where the list goes on; null at its end. */
   next: z.nullable(z.string()),
 });
 
 export type MachineInput = z.infer<typeof machineInputSchema>;
 export type Machine = z.infer<typeof machineSchema>;
+export type MachineRow = z.infer<typeof machineRowSchema>;

@@ -64,8 +64,18 @@ export const orderSchema = z.object({
 /** An order with the positions that its lines are for. */
 export const wholeOrderSchema = z.extend(orderSchema, { places: z.array(toOrderSchema) });
 
+/** An order as lists show it: how much of it has arrived, and for which positions it is. */
+export const orderRowSchema = z.object({
+  id: z.uuid(),
+  name: z.string(),
+  lines: z.array(z.pick(orderLineSchema, { arrived: true, positions: true })),
+  updatedAt: storedFields.updatedAt,
+  version: storedFields.version,
+  removed: removedSchema,
+});
+
 export const orderListSchema = z.object({
-  orders: z.array(orderSchema),
+  orders: z.array(orderRowSchema),
   /** Where the list goes on; null at its end. */
   next: z.nullable(z.string()),
 });
@@ -73,4 +83,5 @@ export const orderListSchema = z.object({
 export type OrderInput = z.infer<typeof orderInputSchema>;
 export type KeptLine = z.infer<typeof orderLineSchema>;
 export type Order = z.infer<typeof orderSchema>;
+export type OrderRow = z.infer<typeof orderRowSchema>;
 export type WholeOrder = z.infer<typeof wholeOrderSchema>;

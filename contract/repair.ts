@@ -145,8 +145,18 @@ export const repairSchema = z.object({
   removed: removedSchema,
 });
 
+/** A repair as lists show it: what it is, and how far it has come. */
+export const repairRowSchema = z.extend(z.omit(repairSchema, { createdAt: true, record: true }), {
+  record: z.nullable(
+    z.object({
+      outcome: recordFields.outcome,
+      done: z.readonly(z.array(z.object({ code: z.enum(STEP_CODES) }))),
+    }),
+  ),
+});
+
 export const repairListSchema = z.object({
-  repairs: z.array(repairSchema),
+  repairs: z.array(repairRowSchema),
   /** Where the list goes on; null at its end. */
   next: z.nullable(z.string()),
 });
@@ -162,3 +172,4 @@ export const planPaperSchema = z.strictObject({
 export type PlanPaperInput = z.input<typeof planPaperSchema>;
 export type RepairInput = z.infer<typeof repairInputSchema>;
 export type Repair = z.infer<typeof repairSchema>;
+export type RepairRow = z.infer<typeof repairRowSchema>;

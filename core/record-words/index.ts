@@ -21,6 +21,7 @@ export {
   historyWords,
   leftWords,
   machinesByWords,
+  moreLikeWords,
   madeWords,
   movedWords,
   stateCountsWords,

@@ -48,6 +48,11 @@ export function machinesByWords(
   return `${SORT_WORDS[sort]}${only}`;
 }
 
+/** Which positions were made like another: "3 more: Guard bolt 2, Guard bolt 3, Guard bolt 4." */
+export function moreLikeWords(names: readonly string[]): string {
+  return `${names.length} more: ${names.join(", ")}.`;
+}
+
 export const REORDER_SENTENCES = {
   how: "Drag a place by its grip, or lift it with the space bar and move it with the arrows; space again puts it down.",
   cannot: "A place cannot stand within itself.",

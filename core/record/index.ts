@@ -2,6 +2,7 @@ export { POSITION_STATES, countStates, thatStand } from "./states";
 export type { PositionState, StateCounts } from "./states";
 export { isSameName, namesOfPath, pathOfNames } from "./position-path";
 export { besideOf, mayStandWithin, namesTo, pathTo, rankAt, treeRows } from "./position-tree";
+export { moreLikeIt } from "./more-like-it";
 export { putAt } from "./put-at";
 export type { Put } from "./put-at";
 export type { Placed, TreeRow } from "./position-tree";

@@ -128,13 +128,17 @@ test.describe("on a phone, by touch", () => {
     await expect(history).toContainText("State: to order, before: to identify");
     await expect(history).toContainText("Within: Drive side, before: Feed side");
 
-    await button(page, "One more like Roller screw").tap();
+    await button(page, "1 more like Roller screw").tap();
     await expect(heading(page)).toHaveText("Roller screw 2");
     await expect(page.getByRole("region", { name: "What goes in" })).toContainText("M8 x 40");
+    await expect(page.getByText("not on the server yet")).toHaveCount(0);
+    await button(page, "4 more like Roller screw 2").tap();
+    await expect(page.getByText(/^4 more: Roller screw 3, .*, Roller screw 6\.$/)).toBeVisible();
     await expect(page.getByText("not on the server yet")).toHaveCount(0);
     await button(page, "Edit").tap();
     await button(page, "Remove the position").tap();
     await expect(heading(page)).toHaveText("Ruling machine");
+    await expect(button(page, /^Roller screw 6/)).toBeVisible();
     await expect(button(page, /^Roller screw 2/)).toHaveCount(0);
     await page.reload();
     await button(page, /^Undo: put back Drive side \/ Roller screw 2/).tap();

@@ -14,7 +14,7 @@ import { machineNamed, serverForTests, temporaryFolder } from "./test-server";
 
 const server = serverForTests();
 
-const { put } = server;
+const { get, put } = server;
 const rule = { sparesPercent: 10, sparesAtLeast: 1, pack: 1 };
 const line = (callout: string, change: object = {}) => ({
   id: randomUUID(),
@@ -94,16 +94,34 @@ describe("an order that is kept", () => {
     expect((await put(`/orders/${randomUUID()}`, body)).status).toBe(400);
   });
 
+  it("stands in the list with how much of it has arrived, and no more", async () => {
+    const id = randomUUID();
+    const lines = [line("M8 nut"), line("M10 nut", { arrived: true })];
+    const { name, updatedAt } = await saved(id, order(lines));
+    const { orders } = (await (await get("/orders")).json()) as { orders: { id: string }[] };
+    const row = orders.find((one) => one.id === id);
+    expect(row).toEqual({
+      ...{ id, name, version: 1, removed: false, updatedAt },
+      lines: [
+        { arrived: false, positions: [] },
+        { arrived: true, positions: [] },
+      ],
+    });
+  });
+
   it("loses nothing of a line that cannot be read any more, through a change of its name", async () => {
     const temporary = temporaryFolder();
     const store = await openStore(path.join(temporary.folder, "orders.db"));
     const id = randomUUID();
-    const input = orderInputSchema.parse(order([line("M8 nut")]));
+    const kept = line("M8 nut");
+    const input = orderInputSchema.parse(order([kept]));
     await saveOrder(store, id, input, new Date());
-    await sql`update orders set lines = '[{"of": "another make"}]'`.execute(store);
+    const foreign = { of: "another make" };
+    await sql`update orders set lines = ${JSON.stringify([foreign, kept])}`.execute(store);
     const read = await findOrder(store, id);
-    expect(read).toMatchObject({ lines: [], unreadable: ['[{"of": "another make"}]'] });
-    const named = { ...input, lines: [], name: "Named anew" };
+    expect(read?.lines).toMatchObject([{ callout: "M8 nut" }]);
+    expect(read?.unreadable).toEqual([JSON.stringify(foreign)]);
+    const named = { ...input, name: "Named anew" };
     const again = await saveOrder(store, id, named, new Date(), { saw: 1 });
     expect(again).toMatchObject({ name: "Named anew", unreadable: read?.unreadable });
     await store.destroy();

@@ -100,9 +100,13 @@ describe("repairs of a machine", () => {
     const listed = (await (
       await fetch(`${server.address}/api/machines/${machineId}/repairs`)
     ).json()) as {
-      repairs: { id: string }[];
+      repairs: { id: string; record: unknown }[];
     };
-    expect(listed.repairs.map((one) => one.id)).toContain(id);
+    const row = listed.repairs.find((one) => one.id === id);
+    expect(row?.record).toEqual({
+      outcome: null,
+      done: [{ code: "lay-out" }, { code: "protect" }],
+    });
   });
 
   it("are one record when they are sent twice, and refused over a version that was not seen", async () => {

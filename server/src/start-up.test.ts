@@ -2,6 +2,7 @@ import { existsSync, mkdirSync, readFileSync, statSync, writeFileSync } from "no
 import path from "node:path";
 import { gunzipSync, gzipSync } from "node:zlib";
 import { get } from "node:http";
+import { sql } from "kysely";
 import { readConfig, StartupError } from "./config";
 import { seedDemo } from "./demo/seed-demo";
 import { openPictures } from "./pictures/picture-folder";
@@ -130,6 +131,33 @@ describe("the demo", () => {
     expect(await worksOf(one)).toMatchObject({ jobs: [null, null, "2026-03-04"], lines: [4] });
     await one.destroy();
     await two.destroy();
+  });
+
+  it("starts over one that somebody has gone on with, and leaves that as it is", async () => {
+    const store = await openStore(inFolder("gone-on.db"));
+    await seedDemo(store);
+    for (const table of ["machines", "positions", "identifications", "repairs", "jobs", "orders"]) {
+      await sql`update ${sql.table(table)} set version = version + 1,
+        device = 'another'`.execute(store);
+    }
+    await sql`update machines set stands = 'Moved'`.execute(store);
+    await sql`update positions set notes = 'Gone on with'`.execute(store);
+    await sql`update identifications set notes = 'Looked at again'`.execute(store);
+    await sql`update repairs set record = json_set(record, '$.notes', 'Held')`.execute(store);
+    await sql`update jobs set notes = 'Half done'`.execute(store);
+    await sql`update orders set notes = 'Rung through'`.execute(store);
+    const rows = async () => [
+      await store.selectFrom("machines").selectAll().execute(),
+      await store.selectFrom("positions").selectAll().execute(),
+      await store.selectFrom("identifications").selectAll().execute(),
+      await store.selectFrom("repairs").selectAll().execute(),
+      await store.selectFrom("jobs").selectAll().execute(),
+      await store.selectFrom("orders").selectAll().execute(),
+    ];
+    const before = await rows();
+    await seedDemo(store);
+    expect(await rows()).toEqual(before);
+    await store.destroy();
   });
 
   it("has photographs drawn for it, each a whole picture in a file, and drawn once", async () => {

@@ -1,12 +1,14 @@
-import type { Job, JobInput, JobPlace } from "@root-gauge/contract";
+import type { Job, JobInput, JobPlace, WholeJob } from "@root-gauge/contract";
 import { countStates } from "@root-gauge/core/record";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { api } from "./api";
+import { changedFields, newest, type ChangeOf } from "./changed-fields";
 import { PAGED, moreOf } from "./paged";
 import type { Parcel } from "./parcel";
+import { queryClient } from "./query-client";
 import { QUERY_KEYS } from "./query-keys";
-import { saveJob, useOutbox } from "./saving";
+import { outbox, saveJob, useOutbox } from "./saving";
 import { inLists, useWaiting, type Kept } from "./waiting";
 
 type JobParcel = Extract<Parcel, { kind: "job" }>;
@@ -100,8 +102,18 @@ export function inputOfJob({ name, opened, due, done, notes, positions }: Job): 
   return { name, opened, due, done, notes, positions: [...positions] };
 }
 
+/** A job as it stands here now, whenever it was that it was shown. */
+function asItStands(job: Job): Job {
+  const waiting = outbox.get().parcels.find(({ id }) => id === job.id);
+  const stored = newest(job, queryClient.getQueryData<WholeJob>(QUERY_KEYS.job(job.id)));
+  return waiting?.kind === "job" ? jobToBe(waiting, stored) : stored;
+}
+
 /** Changes some of a job, and says which: what another device changed of the rest stays. */
-export function changeJob(job: Job, change: Partial<JobInput>): void {
-  const touched = Object.keys(change) as (keyof JobInput)[];
-  saveJob(job.id, { ...inputOfJob(job), ...change }, job.version, touched);
+export function changeJob(job: Job, change: ChangeOf<Job, JobInput>): void {
+  const now = asItStands(job);
+  const input = inputOfJob(now);
+  const wanted = typeof change === "function" ? change(now) : change;
+  const touched = changedFields(input, wanted);
+  if (touched.length > 0) saveJob(now.id, { ...input, ...wanted }, now.version, touched);
 }

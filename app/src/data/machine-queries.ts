@@ -1,4 +1,4 @@
-import type { Machine } from "@root-gauge/contract";
+import type { MachineRow } from "@root-gauge/contract";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { api } from "./api";
 import { PAGED, moreOf } from "./paged";
@@ -29,7 +29,7 @@ export function useMachines(by: MachinesBy = USUAL, staleTime = 0) {
   const stored = query.data?.pages.flatMap(({ machines }) => machines) ?? [];
   // What waits stands first where the last changed does; where it has its place in another order it is in that.
   const all = isUsual
-    ? merged(waiting.machines, stored)
+    ? merged<MachineRow>(waiting.machines, stored)
     : stored.map(
         (machine) =>
           waiting.machines.find(({ id }) => id === machine.id) ?? { ...machine, waiting: false },
@@ -37,7 +37,7 @@ export function useMachines(by: MachinesBy = USUAL, staleTime = 0) {
   return { query, machines: all.filter(inLists), more: moreOf(query) };
 }
 
-const holds = (text: string) => (machine: Machine) =>
+const holds = (text: string) => (machine: MachineRow) =>
   `${machine.name} ${machine.origin}`.toLowerCase().includes(text.trim().toLowerCase());
 
 /**
@@ -59,7 +59,7 @@ export function useMachineSearch(text: string) {
   return {
     query: known.query,
     search,
-    machines: merged(here, found).filter(inLists),
+    machines: merged<MachineRow>(here, found).filter(inLists),
     all: known.machines,
     more: moreOf(search),
   };

@@ -1,11 +1,13 @@
-import type { Order, OrderInput } from "@root-gauge/contract";
+import type { Order, OrderInput, OrderRow, WholeOrder } from "@root-gauge/contract";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { api } from "./api";
+import { changedFields, newest, type ChangeOf } from "./changed-fields";
 import { PAGED, moreOf } from "./paged";
+import { queryClient } from "./query-client";
 import { QUERY_KEYS } from "./query-keys";
 import { orderToBe } from "./record-to-be";
-import { saveOrder, useOutbox } from "./saving";
+import { outbox, saveOrder, useOutbox } from "./saving";
 import { inLists, merged, useWaiting, type Kept } from "./waiting";
 
 function useWaitingOrders(): readonly Kept<Order>[] {
@@ -29,7 +31,8 @@ export function useOrders() {
   });
   const { data } = query;
   const orders = useMemo(
-    () => merged(waiting, data?.pages.flatMap((page) => page.orders) ?? []).filter(inLists),
+    () =>
+      merged<OrderRow>(waiting, data?.pages.flatMap((page) => page.orders) ?? []).filter(inLists),
     [waiting, data],
   );
   return { query, orders, more: moreOf(query) };
@@ -59,8 +62,18 @@ export function inputOfOrder({ name, rule, lines, notes, quotation }: Order): Or
   return { name, rule, lines, notes, quotation };
 }
 
+/** An order as it stands here now, whenever it was that it was shown. */
+function asItStands(order: Order): Order {
+  const waiting = outbox.get().parcels.find(({ id }) => id === order.id);
+  if (waiting?.kind === "order") return orderToBe(waiting);
+  return newest(order, queryClient.getQueryData<WholeOrder>(QUERY_KEYS.order(order.id)));
+}
+
 /** Changes some of an order, and says which: what another device changed of the rest stays. */
-export function changeOrder(order: Order, change: Partial<OrderInput>): void {
-  const touched = Object.keys(change) as (keyof OrderInput)[];
-  saveOrder(order.id, { ...inputOfOrder(order), ...change }, order.version, touched);
+export function changeOrder(order: Order, change: ChangeOf<Order, OrderInput>): void {
+  const now = asItStands(order);
+  const input = inputOfOrder(now);
+  const wanted = typeof change === "function" ? change(now) : change;
+  const touched = changedFields(input, wanted);
+  if (touched.length > 0) saveOrder(now.id, { ...input, ...wanted }, now.version, touched);
 }

@@ -1,3 +1,5 @@
+import { useEffect } from "react";
+
 /**
  * How the server's pages follow each other. The first page's place is null, which is kept on the device as it is: an
  * undefined one would come back as another.
@@ -12,6 +14,13 @@ export interface HasMore {
   readonly hasNextPage: boolean;
   readonly isFetchingNextPage: boolean;
   fetchNextPage(): Promise<unknown>;
+}
+
+/** Fetches page after page of a list that is of use only as a whole. */
+export function useEveryPage({ hasNextPage, isFetchingNextPage, fetchNextPage }: HasMore): void {
+  useEffect(() => {
+    if (hasNextPage && !isFetchingNextPage) void fetchNextPage();
+  }, [hasNextPage, isFetchingNextPage, fetchNextPage]);
 }
 
 /** Fetches the next page of a list, where there is one and it is not on its way. */

@@ -1,9 +1,9 @@
 import type { PositionRow } from "@root-gauge/contract";
 import { pathTo } from "@root-gauge/core/record";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
-import { useEffect, useMemo } from "react";
+import { useMemo } from "react";
 import { api, type WantedOf } from "./api";
-import { PAGED, moreOf, type HasMore } from "./paged";
+import { PAGED, moreOf, useEveryPage } from "./paged";
 import { QUERY_KEYS } from "./query-keys";
 import { inLists, useWaiting, type Kept, type WaitingPosition } from "./waiting";
 
@@ -44,13 +44,6 @@ function withoutInner<Row extends Pick<PositionRow, "id" | "parentId">>(
     for (const { id } of inner) gone.add(id);
   }
   return rows.filter(({ id }) => !gone.has(id));
-}
-
-/** Fetches page after page of a list that is of use only as a whole. */
-function useEveryPage({ hasNextPage, isFetchingNextPage, fetchNextPage }: HasMore): void {
-  useEffect(() => {
-    if (hasNextPage && !isFetchingNextPage) void fetchNextPage();
-  }, [hasNextPage, isFetchingNextPage, fetchNextPage]);
 }
 
 /** All positions of a machine, those that wait among them. A tree wants the whole of it: every page is fetched. */

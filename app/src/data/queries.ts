@@ -1,3 +1,4 @@
+import type { FindingRow, RepairRow } from "@root-gauge/contract";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { api, type FoundAt } from "./api";
 import { PAGED, moreOf } from "./paged";
@@ -30,7 +31,7 @@ export function useFindings(at: FoundAt) {
   const stored = query.data?.pages.flatMap(({ identifications }) => identifications) ?? [];
   return {
     query,
-    findings: merged(waiting.identifications, stored).filter(isAt(at)).filter(inLists),
+    findings: merged<FindingRow>(waiting.identifications, stored).filter(isAt(at)).filter(inLists),
     more: moreOf(query),
   };
 }
@@ -45,7 +46,7 @@ export function useRepairs(at: FoundAt) {
     enabled: isOnServer(at, waiting),
   });
   const stored = query.data?.pages.flatMap(({ repairs }) => repairs) ?? [];
-  const repairs = merged(waiting.repairs, stored).filter(isAt(at)).filter(inLists);
+  const repairs = merged<RepairRow>(waiting.repairs, stored).filter(isAt(at)).filter(inLists);
   return { repairs, next: query.hasNextPage, more: moreOf(query) };
 }
 

@@ -33,8 +33,9 @@ export function AddPlaces({ job }: { job: Job }) {
   const { hits } = usePositionSearch(text);
   const known = new Set(job.positions);
   const add = (ids: readonly string[]) => {
-    const positions = [...new Set([...job.positions, ...ids])].slice(0, MOST_PLACES);
-    changeJob(job, { positions });
+    changeJob(job, ({ positions }) => ({
+      positions: [...new Set([...positions, ...ids])].slice(0, MOST_PLACES),
+    }));
   };
   return (
     <View gap={8} data-print="no">

@@ -1,6 +1,6 @@
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import type { IdentificationRecord } from "@root-gauge/contract";
+import type { FindingRow } from "@root-gauge/contract";
 import { useSettings } from "../data/settings";
 import type { Kept } from "../data/waiting";
 import { ActionButton } from "../kit/action-button";
@@ -9,7 +9,7 @@ import { PartRow } from "./part-row";
 
 interface FoundThereProps {
   readonly title: string;
-  readonly findings: readonly Kept<IdentificationRecord>[];
+  readonly findings: readonly Kept<FindingRow>[];
   /** Fetches more of them, where there are more. */
   readonly more: (() => void) | undefined;
 }

@@ -54,7 +54,7 @@ function PlaceRow({ place, onTakeOff }: { place: JobPlace; onTakeOff: (() => voi
 function Places({ job, editing }: { job: ShownJob; editing: boolean }) {
   const machines = [...new Set(job.places.map(({ machine }) => machine))];
   const takeOff = (id: string) =>
-    changeJob(job, { positions: job.positions.filter((one) => one !== id) });
+    changeJob(job, ({ positions }) => ({ positions: positions.filter((one) => one !== id) }));
   return (
     <>
       {machines.map((machine) => (

@@ -15,8 +15,10 @@ export function JobsOfPosition({ positionId }: { positionId: string }) {
       const was = job.positions.includes(positionId);
       const is = ids.includes(job.id);
       if (was === is) continue;
-      const others = job.positions.filter((id) => id !== positionId);
-      changeJob(job, { positions: is ? [...others, positionId] : others });
+      changeJob(job, ({ positions }) => {
+        const others = positions.filter((id) => id !== positionId);
+        return { positions: is ? [...others, positionId] : others };
+      });
     }
   };
   return (

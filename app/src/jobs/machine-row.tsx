@@ -1,4 +1,4 @@
-import type { Machine } from "@root-gauge/contract";
+import type { MachineRow as Row } from "@root-gauge/contract";
 import {
   RECORD_SENTENCES,
   madeWords,
@@ -12,7 +12,7 @@ import type { Kept } from "../data/waiting";
 import { PlainRow } from "../kit/plain-row";
 
 interface MachineRowProps {
-  readonly machine: Kept<Machine>;
+  readonly machine: Kept<Row>;
   /** Whether it is the one that stands beside the list. */
   readonly chosen: boolean;
 }

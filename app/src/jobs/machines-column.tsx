@@ -1,4 +1,4 @@
-import type { Machine } from "@root-gauge/contract";
+import type { MachineRow as Row } from "@root-gauge/contract";
 import {
   POSITION_SENTENCES,
   RECORD_SENTENCES,
@@ -78,7 +78,7 @@ function WaysToOrder() {
 /** All machines, the jobs over them, and the order they are in. */
 const AllMachines = memo(function AllMachines({ beside }: MachinesColumnProps) {
   const by = useMachinesBy();
-  const scroll = useKeptScroll<Kept<Machine>>("machines");
+  const scroll = useKeptScroll<Kept<Row>>("machines");
   const { machines, query, more } = useMachines(by);
   const message = query.isPending ? RECORD_SENTENCES.fetchingMachines : query.error?.message;
   return (

@@ -1,4 +1,4 @@
-import type { IdentificationRecord } from "@root-gauge/contract";
+import type { FindingRow } from "@root-gauge/contract";
 import { readingWords, type Units } from "@root-gauge/core";
 import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
 import { favouredThread } from "@root-gauge/core/sheet";
@@ -10,7 +10,7 @@ import { Figure, Small } from "../kit/text";
 import { VerdictMark } from "../kit/verdict-mark";
 
 interface PartRowProps {
-  readonly record: Kept<IdentificationRecord>;
+  readonly record: Kept<FindingRow>;
   readonly units: Units;
   readonly onPress: () => void;
 }

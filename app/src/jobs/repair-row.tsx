@@ -1,4 +1,4 @@
-import type { Repair } from "@root-gauge/contract";
+import type { RepairRow as Row } from "@root-gauge/contract";
 import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
 import { progressWords } from "@root-gauge/core/repair-words";
 import { View } from "@tamagui/core";
@@ -7,7 +7,7 @@ import { ListRow } from "../kit/list-row";
 import { Body, Figure, Small } from "../kit/text";
 
 /** A repair as a row: what was done, where, and how far it has come. */
-export function RepairRow({ repair, onPress }: { repair: Kept<Repair>; onPress: () => void }) {
+export function RepairRow({ repair, onPress }: { repair: Kept<Row>; onPress: () => void }) {
   const { record, title, thread, position, steps } = repair;
   return (
     <ListRow onPress={onPress}>

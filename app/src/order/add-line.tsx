@@ -47,8 +47,9 @@ export function AddLine({ order }: { order: Order }) {
   const known = new Set(order.lines.flatMap(({ positions }) => positions));
   const add = () => {
     if (text.trim() === "") return setProblem(ORDER_SENTENCES.lineWanted);
-    const lines = [...order.lines, newLine(text.trim(), 1)].slice(0, MOST_LINES);
-    changeOrder(order, { lines });
+    changeOrder(order, ({ lines }) => ({
+      lines: [...lines, newLine(text.trim(), 1)].slice(0, MOST_LINES),
+    }));
     writeDraft(LINE, "");
     return setProblem(undefined);
   };
@@ -65,11 +66,13 @@ export function AddLine({ order }: { order: Order }) {
         callout: spec?.callout ?? hit.holds,
       };
       const rule = { sparesPercent: 0, sparesAtLeast: 0, pack: 1 };
-      const lines = orderLines([wanted], rule, words).reduce<KeptLine[]>(
-        (all, { callout, needed }) => withPart(all, { callout, needed, positionId: hit.id }),
-        [...order.lines],
-      );
-      changeOrder(order, { lines });
+      const parts = orderLines([wanted], rule, words);
+      changeOrder(order, ({ lines }) => ({
+        lines: parts.reduce<KeptLine[]>(
+          (all, { callout, needed }) => withPart(all, { callout, needed, positionId: hit.id }),
+          [...lines],
+        ),
+      }));
       setProblem(undefined);
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));

@@ -1,4 +1,4 @@
-import type { Order } from "@root-gauge/contract";
+import type { Order, Quotation } from "@root-gauge/contract";
 import { amountsOf } from "@root-gauge/core/order";
 import { ORDER_SENTENCES, quotationWords } from "@root-gauge/core/record-words";
 import { useMutation } from "@tanstack/react-query";
@@ -21,6 +21,17 @@ function askedOf({ lines, rule }: Order) {
   });
 }
 
+type Asked = ReturnType<typeof askedOf>;
+
+/** A quotation without the lines that were changed while it was waited for. */
+function stillOf(quotation: Quotation, asked: Asked, now: Asked): Quotation {
+  const isAs = (id: string) => {
+    const [then, since] = [asked, now].map((lines) => lines.find((line) => line.id === id));
+    return then?.callout === since?.callout && then?.quantity === since?.quantity;
+  };
+  return { ...quotation, lines: quotation.lines.filter(({ id }) => isAs(id)) };
+}
+
 /** Asks the supplier of all lines: what is waited for is said, can be given up, and is asked for again where it fails. */
 export function AskSupplier({ order }: { order: Order }) {
   const giveUp = useRef<AbortController>(null);
@@ -30,13 +41,16 @@ export function AskSupplier({ order }: { order: Order }) {
       giveUp.current = control;
       const late = setTimeout(() => control.abort(), PATIENCE_MS);
       try {
-        return await api.askSupplier({ lines: askedOf(order) }, control.signal);
+        const asked = askedOf(order);
+        const quotation = await api.askSupplier({ lines: asked }, control.signal);
+        return { asked, quotation };
       } finally {
         clearTimeout(late);
       }
     },
     networkMode: "always",
-    onSuccess: (quotation) => changeOrder(order, { quotation }),
+    onSuccess: ({ asked, quotation }) =>
+      changeOrder(order, (now) => ({ quotation: stillOf(quotation, asked, askedOf(now)) })),
   });
   useEffect(() => () => giveUp.current?.abort(), []);
   const { quotation } = order;

@@ -11,6 +11,7 @@ import { useJob } from "../data/job-queries";
 import { useMachineName } from "../data/machine-queries";
 import { useOrders } from "../data/order-queries";
 import { useOwnWords } from "../data/own-words";
+import { useEveryPage } from "../data/paged";
 import { useToOrder } from "../data/position-queries";
 import { saveOrder } from "../data/saving";
 import { ActionButton } from "../kit/action-button";
@@ -82,7 +83,8 @@ function WithoutSpec({ positions }: { positions: readonly ToOrder[] }) {
 
 /** The positions whose parts are on an order that is kept, and have not arrived. */
 function useOnKept(): ReadonlySet<string> {
-  const { orders } = useOrders();
+  const { orders, query } = useOrders();
+  useEveryPage(query);
   return useMemo(
     () =>
       new Set(

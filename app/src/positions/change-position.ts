@@ -1,5 +1,6 @@
 import type { Position, PositionInput, PositionRow } from "@root-gauge/contract";
 import { api } from "../data/api";
+import { changedFields } from "../data/changed-fields";
 import { inputOfPosition } from "../data/inputs";
 import { queryClient } from "../data/query-client";
 import { QUERY_KEYS } from "../data/query-keys";
@@ -11,8 +12,11 @@ export type ShownPosition = Kept<Position>;
 
 /** Changes some of a position, and says which: what another device changed of the rest stays. */
 export function changePosition(position: Position, change: Partial<PositionInput>): void {
-  const touched = Object.keys(change) as (keyof PositionInput)[];
-  savePosition(position.id, { ...inputOfPosition(position), ...change }, position.version, touched);
+  const input = inputOfPosition(position);
+  const touched = changedFields(input, change);
+  if (touched.length > 0) {
+    savePosition(position.id, { ...input, ...change }, position.version, touched);
+  }
 }
 
 /**

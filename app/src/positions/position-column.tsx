@@ -1,6 +1,5 @@
 import type { Replacement } from "@root-gauge/contract";
 import { isCalloutProblem, parseCallout } from "@root-gauge/core/callout";
-import { rankAt } from "@root-gauge/core/record";
 import {
   POSITION_SENTENCES,
   RECORD_SENTENCES,
@@ -10,15 +9,11 @@ import {
 import { favouredThread, screwThatGoesIn } from "@root-gauge/core/sheet";
 import { cautionsOf } from "@root-gauge/core/replace";
 import { cautionWords } from "@root-gauge/core/sheet-words";
-import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import { v4 as uuid } from "uuid";
-import { inputOfPosition } from "../data/inputs";
 import { useMachine } from "../data/machine-queries";
 import { useOwnWords } from "../data/own-words";
 import { usePosition, usePositions } from "../data/position-queries";
 import { useFindings } from "../data/queries";
-import { savePosition } from "../data/saving";
 import { FoundThere } from "../jobs/found-there";
 import { JobsOfPosition } from "../jobs/jobs-of-position";
 import { RepairsThere } from "../jobs/repairs-there";
@@ -36,6 +31,7 @@ import { sheetPath } from "../shell/sheet-address";
 import type { ShownPosition } from "./change-position";
 import { History } from "./history";
 import { layOnBench } from "./on-bench";
+import { MoreLikeIt } from "./more-like-it";
 import { StateChoice } from "./state-choice";
 
 /** What must be known of the joint before anything goes in, as its sheet says it. */
@@ -73,25 +69,6 @@ function GoesIn({ position }: { position: ShownPosition }) {
   );
 }
 
-/** One more beside it that is to have the same: its name with the next number. */
-function useAnotherLike(position: ShownPosition) {
-  const router = useRouter();
-  const { positions } = usePositions(position.machineId);
-  return () => {
-    const beside = positions.filter(({ parentId }) => parentId === position.parentId);
-    const stem = position.name.replace(/ \d+$/, "");
-    const names = new Set(beside.map(({ name }) => name.toLowerCase()));
-    let number = 2;
-    while (names.has(`${stem} ${number}`.toLowerCase())) number += 1;
-    const at = beside.findIndex(({ id }) => id === position.id);
-    const id = uuid();
-    const state = position.spec === null ? "to-identify" : "identified";
-    const copy = { ...inputOfPosition(position), name: `${stem} ${number}`, state } as const;
-    savePosition(id, { ...copy, rank: rankAt(beside, at + 1) });
-    router.replace(`/position/${id}`);
-  };
-}
-
 function PositionBody({ position, beside }: { position: ShownPosition; beside: boolean }) {
   const router = useRouter();
   const { machine } = useMachine(position.machineId);
@@ -99,7 +76,6 @@ function PositionBody({ position, beside }: { position: ShownPosition; beside: b
   const { editing, leave } = useEdit(position.id);
   const at = { positionId: position.id };
   const { findings, query, more } = useFindings(at);
-  const another = useAnotherLike(position);
   const latest = findings.find(({ readings }) => readings.length > 0);
   const toMend = () => {
     const spec = latest && screwThatGoesIn(latest);
@@ -147,15 +123,8 @@ function PositionBody({ position, beside }: { position: ShownPosition; beside: b
                   {text}
                 </Small>
               ))}
-              <View flexDirection="row" flexWrap="wrap" gap={8}>
-                <ActionButton
-                  flex={1}
-                  label="One more like it"
-                  says={`One more like ${position.name}`}
-                  onPress={another}
-                />
-                <ActionButton flex={1} label="Mend it" onPress={toMend} />
-              </View>
+              <MoreLikeIt position={position} />
+              <ActionButton label="Mend it" onPress={toMend} />
             </>
           )
         }

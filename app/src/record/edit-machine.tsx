@@ -1,6 +1,7 @@
-import { machineInputSchema, type Machine, type MachineInput } from "@root-gauge/contract";
+import { machineInputSchema, type Machine } from "@root-gauge/contract";
 import { POSITION_SENTENCES, RECORD_SENTENCES } from "@root-gauge/core/record-words";
 import { useState } from "react";
+import { changedFields } from "../data/changed-fields";
 import type { DraftField } from "../data/draft-fields";
 import { useDrafts, writeDraft } from "../data/drafts";
 import { inputOfMachine } from "../data/inputs";
@@ -45,10 +46,7 @@ export function EditMachine({ machine, onDone, onRemoved }: EditMachineProps) {
           : { at: "edit.name", why: RECORD_SENTENCES.nameMachine },
       );
     }
-    const stored = inputOfMachine(machine);
-    const touched = (Object.keys(stored) as (keyof MachineInput)[]).filter(
-      (field) => read.data[field] !== stored[field],
-    );
+    const touched = changedFields(inputOfMachine(machine), read.data);
     if (touched.length > 0) saveMachine(machine.id, read.data, machine.version, touched);
     return onDone();
   };

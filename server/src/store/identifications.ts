@@ -1,8 +1,14 @@
-import type { IdentificationInput, IdentificationRecord, Write } from "@root-gauge/contract";
+import type {
+  FindingRow,
+  IdentificationInput,
+  IdentificationRecord,
+  Write,
+} from "@root-gauge/contract";
 import { identify, summaryOf } from "@root-gauge/core";
 import type { Transaction } from "kysely";
 import { noteMoved } from "./changes";
 import type { Store } from "./database";
+import { standsAt, type FoundAt } from "./found-at";
 import { pathOf, pathsOf, positionFor } from "./machine-places";
 import { pageOf, takenBefore, type Page } from "./page";
 import { noteFinding } from "./position-finding";
@@ -127,37 +133,27 @@ export async function findIdentification(
   return row === undefined ? undefined : withPath(store, row);
 }
 
-/** What something was found at: a machine as a whole, or one position of it. */
-export type FoundAt =
-  | {
-      readonly machineId: string;
-      /** Only what stands at no position. */
-      readonly placed?: "no" | undefined;
-    }
-  | { readonly positionId: string };
-
 /** A page of what was found there, the last taken first. */
 export async function identificationsAt(
   store: Store,
   at: FoundAt,
   after?: string,
-): Promise<Page<IdentificationRecord>> {
-  const all = store.selectFrom("identifications").selectAll();
-  const there =
-    "machineId" in at
-      ? all
-          .where("machine_id", "=", at.machineId)
-          .$if(at.placed === "no", (query) => query.where("position_id", "is", null))
-      : all.where("position_id", "=", at.positionId);
+): Promise<Page<FindingRow>> {
   return pageOf(
-    there
-      .where("removed", "=", 0)
+    store
+      .selectFrom("identifications")
+      .selectAll()
+      .where(standsAt(at))
       .where(takenBefore(after))
       .orderBy("taken_at", "desc")
       .orderBy("id"),
     async (rows) => {
       const paths = await pathsOf(store, rows);
-      return rows.map((row, i) => recordOf(row, paths[i] ?? row.position));
+      return rows.map((row, i) => {
+        const record = recordOf(row, paths[i] ?? row.position);
+        const { options: _options, notes: _notes, createdAt: _createdAt, ...shown } = record;
+        return shown;
+      });
     },
     ({ takenAt, id }) => ({ at: takenAt, id }),
   );

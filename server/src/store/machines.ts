@@ -1,4 +1,4 @@
-import type { Machine, MachineInput, MachinesQuery, Write } from "@root-gauge/contract";
+import type { Machine, MachineInput, MachineRow, MachinesQuery, Write } from "@root-gauge/contract";
 import type { PositionState, StateCounts } from "@root-gauge/core/record";
 import { sql, type SqlBool, type Transaction } from "kysely";
 import { noteChanges, type Shown } from "./changes";
@@ -32,7 +32,7 @@ function machinesWithCounts(store: Store | Transaction<Tables>) {
   ]);
 }
 
-interface MachineRow extends Omit<Machine, "removed" | "states"> {
+interface Counted extends Omit<Machine, "removed" | "states"> {
   readonly removed: number;
 }
 
@@ -66,7 +66,7 @@ async function statesOf(
 
 async function machinesOf(
   store: Store | Transaction<Tables>,
-  rows: readonly MachineRow[],
+  rows: readonly Counted[],
 ): Promise<readonly Machine[]> {
   const states = await statesOf(
     store,
@@ -107,7 +107,7 @@ function decoded(key: string): string {
 export async function listMachines(
   store: Store,
   { q = "", state, sort, after }: MachinesQuery = { sort: "changed" },
-): Promise<Page<Machine>> {
+): Promise<Page<MachineRow>> {
   const key = SORT_KEYS[sort];
   let query = machinesWithCounts(store).select(key.as("key")).where("machines.removed", "=", 0);
   if (q !== "") {
@@ -149,7 +149,8 @@ export async function listMachines(
     shown.map(({ key: _key, ...machine }) => machine),
   );
   const more = rows.length > PAGE_LENGTH && last !== undefined;
-  return { items, next: more ? `${encoded(last.key)}|${last.id}` : null };
+  const shownOf = ({ notes: _notes, createdAt: _createdAt, ...row }: Machine): MachineRow => row;
+  return { items: items.map(shownOf), next: more ? `${encoded(last.key)}|${last.id}` : null };
 }
 
 export async function findMachine(

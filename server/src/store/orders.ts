@@ -2,16 +2,17 @@ import {
   orderLineSchema,
   orderRuleSchema,
   quotationSchema,
+  type KeptLine,
   type Order,
   type OrderInput,
+  type OrderRow,
   type ToOrder,
   type Write,
 } from "@root-gauge/contract";
 import type { Selectable } from "kysely";
-import { z } from "zod/mini";
 import { noteChanges, type Shown } from "./changes";
 import type { Store } from "./database";
-import { kept, setAside } from "./kept-json";
+import { jsonOf, kept, setAside, type Kept } from "./kept-json";
 import { clashes, wantedOf, type HistoryNames } from "./merge-fields";
 import { pageOf, placeIn, type Page } from "./page";
 import { positionsById } from "./positions";
@@ -23,11 +24,20 @@ type Row = Selectable<OrdersTable>;
 /** Holds for an order whose rule cannot be read any more. */
 const NO_SPARES = { sparesPercent: 0, sparesAtLeast: 0, pack: 1 } as const;
 
-const linesSchema = z.array(orderLineSchema);
+/** The lines of an order as far as they can be read; one that cannot is set aside by itself. */
+function linesOf(text: string): Kept<KeptLine[]> {
+  const stored = jsonOf(text);
+  if (!Array.isArray(stored)) return { value: undefined, unreadable: [text] };
+  const read = stored.map((line) => kept(JSON.stringify(line), orderLineSchema));
+  return {
+    value: read.flatMap(({ value }) => (value === undefined ? [] : [value])),
+    unreadable: read.flatMap(({ unreadable }) => unreadable),
+  };
+}
 
 function orderOf(row: Row): Order {
   const rule = kept(row.rule, orderRuleSchema);
-  const lines = kept(row.lines, linesSchema);
+  const lines = linesOf(row.lines);
   const quotation = row.quotation === null ? undefined : kept(row.quotation, quotationSchema);
   return {
     id: row.id,
@@ -49,8 +59,17 @@ function orderOf(row: Row): Order {
   };
 }
 
+/** An order as a list shows it. */
+function shownOf(row: Row): OrderRow {
+  const { id, name, lines, updatedAt, version, removed } = orderOf(row);
+  return {
+    ...{ id, name, updatedAt, version, removed },
+    lines: lines.map(({ arrived, positions }) => ({ arrived, positions })),
+  };
+}
+
 /** A page of the orders that are kept, the last changed first. */
-export function listOrders(store: Store, after?: string): Promise<Page<Order>> {
+export function listOrders(store: Store, after?: string): Promise<Page<OrderRow>> {
   const from = placeIn(after);
   return pageOf(
     store
@@ -67,7 +86,7 @@ export function listOrders(store: Store, after?: string): Promise<Page<Order>> {
       )
       .orderBy("updated_at", "desc")
       .orderBy("id"),
-    (rows) => rows.map(orderOf),
+    (rows) => rows.map(shownOf),
     ({ updatedAt, id }) => ({ at: updatedAt, id }),
   );
 }

@@ -2,13 +2,14 @@ import {
   repairRecordSchema,
   type Repair,
   type RepairInput,
+  type RepairRow,
   type Write,
 } from "@root-gauge/contract";
 import { progressWords, repairSummary } from "@root-gauge/core/repair-words";
 import type { Selectable, Transaction } from "kysely";
 import { noteMoved } from "./changes";
 import type { Store } from "./database";
-import type { FoundAt } from "./identifications";
+import { standsAt, type FoundAt } from "./found-at";
 import { kept, setAside } from "./kept-json";
 import { pathOf, pathsOf, positionFor } from "./machine-places";
 import { pageOf, takenBefore, type Page } from "./page";
@@ -17,10 +18,10 @@ import { indexUpTo } from "./search-index";
 import { refusedUnderMachine, type SavedUnderMachine } from "./under-machine";
 import { wroteBy } from "./versions";
 
-type RepairRow = Selectable<RepairsTable>;
+type Row = Selectable<RepairsTable>;
 
 /** A row as a record: its words are worked out from the damage each time, never a client's claim. */
-function repairOf(row: RepairRow, path: string): Repair {
+function repairOf(row: Row, path: string): Repair {
   const record = kept(row.record, repairRecordSchema);
   const summary = record.value === undefined ? undefined : repairSummary(record.value);
   return {
@@ -41,12 +42,12 @@ function repairOf(row: RepairRow, path: string): Repair {
   };
 }
 
-async function withPath(store: Store | Transaction<Tables>, row: RepairRow): Promise<Repair> {
+async function withPath(store: Store | Transaction<Tables>, row: Row): Promise<Repair> {
   return repairOf(row, await pathOf(store, row));
 }
 
 /** Where a repair was done and how far it has come, for the history of its position. */
-function mendedIn(row: RepairRow | undefined) {
+function mendedIn(row: Row | undefined) {
   if (row === undefined || row.removed === 1) return { at: row?.position_id ?? null, text: "" };
   const { title, steps, record } = repairOf(row, "");
   const how =
@@ -78,7 +79,7 @@ export async function saveRepair(
       .executeTakeFirst();
     const same =
       existing !== undefined &&
-      Object.entries(content).every(([key, value]) => existing[key as keyof RepairRow] === value) &&
+      Object.entries(content).every(([key, value]) => existing[key as keyof Row] === value) &&
       (input.positionId === undefined || existing.position_id === input.positionId);
     if (same) return { kind: "saved", record: await withPath(transaction, existing) };
     const refused = await refusedUnderMachine(transaction, input, existing, write, at);
@@ -108,22 +109,26 @@ export async function findRepair(store: Store, id: string): Promise<Repair | und
   return row === undefined ? undefined : withPath(store, row);
 }
 
+/** A repair as a list shows it: what it is, and how far it has come. */
+function shownOf({ createdAt: _createdAt, record, ...row }: Repair): RepairRow {
+  if (record === null) return { ...row, record };
+  const { outcome, done } = record;
+  return { ...row, record: { outcome, done: done.map(({ code }) => ({ code })) } };
+}
+
 /** A page of the repairs that were done there, the last taken first. */
-export function repairsAt(store: Store, at: FoundAt, after?: string): Promise<Page<Repair>> {
-  const all = store.selectFrom("repairs").selectAll();
-  const there =
-    "machineId" in at
-      ? all.where("machine_id", "=", at.machineId)
-      : all.where("position_id", "=", at.positionId);
+export function repairsAt(store: Store, at: FoundAt, after?: string): Promise<Page<RepairRow>> {
   return pageOf(
-    there
-      .where("removed", "=", 0)
+    store
+      .selectFrom("repairs")
+      .selectAll()
+      .where(standsAt(at))
       .where(takenBefore(after))
       .orderBy("taken_at", "desc")
       .orderBy("id"),
     async (rows) => {
       const paths = await pathsOf(store, rows);
-      return rows.map((row, i) => repairOf(row, paths[i] ?? row.position));
+      return rows.map((row, i) => shownOf(repairOf(row, paths[i] ?? row.position)));
     },
     ({ takenAt, id }) => ({ at: takenAt, id }),
   );

@@ -111,7 +111,6 @@ describe("a row of an older rule", () => {
     const old = items.find(({ id }) => id === PART);
     expect(old).toMatchObject({
       readings: [{ kind: "external-diameter", mm: 11.02 }],
-      options: {},
       unreadable: [JSON.stringify(OLD), '{"part":"sprocket"}'],
     });
     expect(old?.result.candidates.length).toBeGreaterThan(0);

@@ -110,8 +110,6 @@ describe("a database of the version before", () => {
         origin: "United States, 1951",
         year: 1951,
         stands: "",
-        notes: "",
-        createdAt: AT,
         updatedAt: LATER,
         version: 1,
         identifications: 4,
