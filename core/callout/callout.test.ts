@@ -3,7 +3,13 @@ import { NUT_CLASSES, gradesFor } from "../grades";
 import { DRIVES, FINISHES, HEAD_STYLES, POINTS, drivesOf } from "../looks";
 import { seededRandom, type SeededRandom } from "../random";
 import { named } from "../testing/named-thread";
-import { formatCallout, isCalloutProblem, parseCallout, type FastenerSpec } from "./index";
+import {
+  formatCallout,
+  isCalloutProblem,
+  parseCallout,
+  pieceChoices,
+  type FastenerSpec,
+} from "./index";
 
 function parsed(text: string): FastenerSpec {
   const result = parseCallout(text);
@@ -18,7 +24,10 @@ function inShort(spec: FastenerSpec): string {
   const hand = thread.hand === "left" ? "LH" : undefined;
   const own =
     spec.part === "screw"
-      ? [spec.lengthMm, spec.head, spec.drive, spec.point, spec.gradeId]
+      ? [
+          ...[spec.lengthMm, spec.head, spec.drive, spec.point, spec.gradeId],
+          ...[spec.nut, ...(spec.washers ?? [])].map((part) => part && `with ${inShort(part)}`),
+        ]
       : spec.part === "plug"
         ? ["plug", spec.drive]
         : [spec.style, spec.part === "nut" ? spec.nutClassId : undefined];
@@ -81,6 +90,43 @@ describe("call-outs as shops and drawings write them", () => {
   });
 });
 
+describe("what goes with a screw", () => {
+  it.each([
+    ["M8x40 8.8 with nut and washer", "M8 x 40, 8.8", ["M8 hex nut", "M8 flat washer"]],
+    ["M8x40 c/w 2 spring washers", "M8 x 40", ["2 off M8 spring washer"]],
+    ["M8 x 40 hex bolt/nut/washer", "M8 x 40 hex bolt", ["M8 hex nut", "M8 flat washer"]],
+    [
+      "3/8-16 x 2 gr 5 & nylon insert nut, zinc + flat washer, zinc",
+      "3/8-16 UNC x 2, grade 5",
+      ["3/8-16 UNC nylon insert nut, zinc", "3/8-16 UNC flat washer, zinc"],
+    ],
+    ["M10x40 with flat and spring washers", "M10 x 40", ["M10 flat washer", "M10 spring washer"]],
+    ["M10x40 8.8 bolt with M12 washer", "M10 x 40, 8.8", ["M12 flat washer"]],
+  ])("%s", (text, screw, together) => {
+    const spec = parsed(text);
+    if (spec.part !== "screw") throw new Error(`${text} is no screw`);
+    const { nut, washers = [], ...own } = spec;
+    expect(formatCallout(own)).toBe(screw);
+    expect([...(nut === undefined ? [] : [nut]), ...washers].map(formatCallout)).toEqual(together);
+  });
+
+  it("is asked back where it is none of both, or a second nut", () => {
+    expect(parseCallout("M10x40 with nut and clip")).toMatchObject({ words: ["clip"] });
+    expect(parseCallout("M10x40 with thin nut and hex nut")).toMatchObject({ words: ["hex nut"] });
+  });
+
+  it("has its thread put right with the screw's, and keeps another", () => {
+    const spec = parsed("M10x40 with nut and M12 washer");
+    if (spec.part !== "screw") throw new Error("a screw was called");
+    const [fine] = pieceChoices(spec, "thread").filter(({ written }) =>
+      /x 1\.25/.test(written ?? ""),
+    );
+    expect(fine && formatCallout(fine.spec)).toBe(
+      "M10 x 1.25 x 40 with M10 x 1.25 hex nut and M12 flat washer",
+    );
+  });
+});
+
 describe("call-outs that are not taken", () => {
   it("say which word was not understood, and what was read of the rest", () => {
     const result = parseCallout("M10x40 purple 8.8");
@@ -137,6 +183,7 @@ function anySpec(random: SeededRandom): FastenerSpec {
   const right = named(pick(THREADS, random));
   const thread = random.even() < 0.2 ? ({ ...right, hand: "left" } as const) : right;
   const some = <Item>(item: Item): Item | undefined => (random.even() < 0.6 ? item : undefined);
+  const rarely = <Item>(item: Item): Item | undefined => (random.even() < 0.2 ? item : undefined);
   const given = (parts: Record<string, unknown>) =>
     Object.fromEntries(Object.entries(parts).filter(([, value]) => value !== undefined));
   const common = given({
@@ -174,6 +221,11 @@ function anySpec(random: SeededRandom): FastenerSpec {
       lengthMm: lengths.length > 0 ? some(pick(lengths, random)) : undefined,
       point: head === "set" ? some(pick(POINTS, random)) : undefined,
       gradeId: grade,
+      nut: rarely({ part: "nut", thread, style: pick(NUT_STYLES, random) }),
+      washers: rarely([
+        { part: "washer", thread, style: pick(WASHER_STYLES, random), quantity: 2 },
+        { part: "washer", thread, style: "spring", finish: pick(FINISHES, random) },
+      ]),
     }),
   };
 }

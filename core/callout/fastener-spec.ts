@@ -32,6 +32,8 @@ export interface ScrewSpec extends Common {
   readonly gradeId?: string;
   /** The nut asked for with it. */
   readonly nut?: NutSpec;
+  /** The washers asked for with it; one each where no number was said. */
+  readonly washers?: readonly WasherSpec[];
 }
 
 export interface NutSpec extends Common {

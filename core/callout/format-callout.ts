@@ -70,7 +70,7 @@ function headlessWords({ drive, fullThread }: ScrewSpec): string {
 }
 
 function screwWritten(spec: ScrewSpec): string {
-  const { thread, lengthMm, point, gradeId, head, nut } = spec;
+  const { thread, lengthMm, point, gradeId, head, nut, washers = [] } = spec;
   const length = lengthMm === undefined ? "" : ` x ${lengthWritten(lengthMm, thread)}`;
   const ended = point === undefined ? "" : ` ${writtenFor(POINT_PHRASES, point)}`;
   const named = head === undefined ? headlessWords(spec) : ` ${headWritten(head, spec)}`;
@@ -81,7 +81,8 @@ function screwWritten(spec: ScrewSpec): string {
     ...madeOf(spec, steel),
   ];
   const own = parts.join(", ");
-  return nut === undefined ? own : `${own} with ${formatCallout(nut)}`;
+  const together = [...(nut === undefined ? [] : [nut]), ...washers].map(formatCallout);
+  return together.length === 0 ? own : `${own} with ${together.join(" and ")}`;
 }
 
 /** "class 8", "A4-70" where the steel was said, else "stainless 70". */

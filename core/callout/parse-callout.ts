@@ -1,4 +1,5 @@
 import { MOST_LETTERS } from "../units";
+import { withCompanions } from "./companions";
 import type { CalloutProblem, FastenerSpec } from "./fastener-spec";
 import { ownMeaning, type OwnWord } from "./own-words";
 import { startOf, type Pieces } from "./pieces";
@@ -8,8 +9,6 @@ import { readPin, readPlug } from "./read-pin";
 import { readScrew } from "./read-screw";
 import { calloutSpelling } from "./spelling";
 
-const WITH_NUT =
-  /(?:(?<!\w)(?:with|c\/w|w\/|and|plus) ?| ?[&+] ?|(?<=bolts?|screws?)\/)((?:an? )?[^,]*\bnuts?\b.*)$/i;
 /** Fittings of pipes; bolts, nuts and the nipples of grease guns are called by some of their words too. */
 const FITTINGS =
   /\b(?:nipples?|elbows?|tees?|couplings?|unions?|bush(?:es|ings?)?|(?:pipe|end|blanking) ?caps?|adapt[eo]rs?)\b/i;
@@ -52,10 +51,9 @@ export function parseCallout(
     return { code: "callout-too-long", letters: read.length, most: MOST_LETTERS };
   }
   const spelled = calloutSpelling(read);
-  const withNut = WITH_NUT.exec(spelled);
-  const bolt = withNut === null ? spelled : spelled.slice(0, withNut.index).replace(/[, ]+$/, "");
-  const pieces = { ...startOf(bolt, words), read };
-  if (withNut !== null) return readScrew(pieces, withNut[1]);
+  const parted = withCompanions(spelled);
+  const pieces = { ...startOf(parted?.screw ?? spelled, words), read };
+  if (parted !== undefined) return readScrew(pieces, parted.companions);
   switch (partOf(spelled, pieces)) {
     case "nut":
       return readNut(pieces);
@@ -68,6 +66,6 @@ export function parseCallout(
     case "fitting":
       return readFitting(pieces);
     case "screw":
-      return readScrew(pieces, undefined);
+      return readScrew(pieces, []);
   }
 }

@@ -173,9 +173,9 @@ export function partOfThread(
   pieces: Pieces,
   part: (threaded: ReturnType<typeof common>) => FastenerSpec,
   agrees: (means: DefinedPart) => boolean,
-  settle: (sized: Sized, pieces: Pieces) => Sized = (sized) => sized,
+  settle: (read: () => Sized, pieces: Pieces) => Sized = (read) => read(),
 ): FastenerSpec | CalloutProblem {
-  const sized = settle(withoutLength(sizeOf(pieces)), pieces);
+  const sized = settle(() => withoutLength(sizeOf(pieces)), pieces);
   if ("code" in sized) return sized;
   const left = sized.after === "" ? [] : [sized.after];
   const against = contradicting(pieces, agrees);

@@ -63,7 +63,7 @@ export function readNut(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | C
   return finished(pieces, spec, [...sized.unknown, ...left, ...against], nutClass);
 }
 
-/** The thread of a nut that is asked for with its bolt: its own where one was said, else the bolt's. */
+/** The thread of a nut or a washer that is asked for with its bolt: its own where one was said, else the bolt's. */
 function ofBolt(pieces: Pieces, thread: Thread): Sized {
   const before = pieces.remaining.rest().replace(FILLERS, " ").trim();
   if (/\d.*[a-z#/-]|[a-z#].*\d/i.test(before)) return withoutLength(sizeOf(pieces));
@@ -72,8 +72,8 @@ function ofBolt(pieces: Pieces, thread: Thread): Sized {
   return { thread, after: pieces.remaining.rest(), unknown };
 }
 
-/** Reads a washer, by the thread that goes through it. */
-export function readWasher(pieces: Pieces): FastenerSpec | CalloutProblem {
+/** Reads a washer, by the thread that goes through it; asked for with a bolt, by that of the bolt. */
+export function readWasher(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | CalloutProblem {
   const style = styleOf(
     pieces.remaining.takePhrase(WASHER_PHRASES),
     ownMeaning(pieces.own, "washer")?.style,
@@ -85,6 +85,7 @@ export function readWasher(pieces: Pieces): FastenerSpec | CalloutProblem {
     pieces,
     (threaded) => ({ part: "washer", style, ...threaded, ...made }),
     (means) => means.part === "washer" && means.style === style,
-    ofAnyThread,
+    (read, sizedBy) =>
+      threadOfBolt === undefined ? ofAnyThread(read(), sizedBy) : ofBolt(sizedBy, threadOfBolt),
   );
 }

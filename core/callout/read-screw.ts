@@ -1,10 +1,13 @@
 import { gradeById, gradeSystemOf } from "../grades";
 import type { Drive, Point } from "../looks";
+import type { Thread } from "../threads";
 import {
   isCalloutProblem,
   type CalloutProblem,
   type FastenerSpec,
+  type NutSpec,
   type ScrewSpec,
+  type WasherSpec,
 } from "./fastener-spec";
 import { ownMeaning } from "./own-words";
 import {
@@ -25,7 +28,7 @@ import {
   type Pieces,
 } from "./pieces";
 import { gradeOfWord, takeGrade, type SpokenGrade, type WrittenGrade } from "./read-grade";
-import { readNut } from "./read-nut";
+import { readNut, readWasher } from "./read-nut";
 import type { DefinedPart } from "./standards";
 
 const FULL_THREAD =
@@ -131,19 +134,41 @@ function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined)
   };
 }
 
-/** Reads a screw, bolt, stud or set screw, with its nut where one was asked for. */
+/** Reads what is asked for with a screw, each by its own words and of the screw's thread. */
+function readCompanions(
+  texts: readonly string[],
+  { own, read }: Pieces,
+  thread: Thread,
+): Pick<ScrewSpec, "nut" | "washers"> | CalloutProblem {
+  const washers: WasherSpec[] = [];
+  let nut: NutSpec | undefined;
+  for (const text of texts) {
+    const pieces = startOf(text, own);
+    const part = /\bnuts?\b/i.test(text) ? readNut(pieces, thread) : readWasher(pieces, thread);
+    if (isCalloutProblem(part)) return ofWhole(part, read);
+    if (part.part === "washer") washers.push(part);
+    else if (part.part === "nut" && nut === undefined) nut = part;
+    else return { code: "callout-not-understood", read, words: [text] };
+  }
+  return {
+    ...(nut === undefined ? {} : { nut }),
+    ...(washers.length === 0 ? {} : { washers }),
+  };
+}
+
+/** Reads a screw, bolt, stud or set screw, with the nut and the washers that were asked for with it. */
 export function readScrew(
   pieces: Pieces,
-  nutText: string | undefined,
+  companions: readonly string[],
 ): FastenerSpec | CalloutProblem {
-  const { remaining, own, read } = pieces;
+  const { remaining } = pieces;
   const written = takeGrade(remaining);
   const { unknown, ...look } = takeLook(pieces, written);
   const finish = takeFinish(pieces);
   const sized = sizeOf(pieces);
   if ("code" in sized) return ofItsSystem(sized, written);
-  const nut = nutText === undefined ? undefined : readNut(startOf(nutText, own), sized.thread);
-  if (nut !== undefined && isCalloutProblem(nut)) return ofWhole(nut, read);
+  const together = readCompanions(companions, pieces, sized.thread);
+  if ("code" in together) return together;
   const grade = gradeOfWord(written, sized.thread, look.head === "socket-cap");
   const ofStainless = grade?.id !== undefined && /^[ACF]\d-/.test(grade.id);
   const coat = finish ?? (ofStainless ? "stainless" : undefined);
@@ -153,7 +178,7 @@ export function readScrew(
     ...(sized.lengthMm === undefined ? {} : { lengthMm: sized.lengthMm }),
     ...look,
     ...(grade?.id === undefined ? {} : { gradeId: grade.id }),
-    ...(nut?.part === "nut" ? { nut } : {}),
+    ...together,
   };
   return finished(pieces, spec, [...sized.unknown, ...unknown], grade);
 }

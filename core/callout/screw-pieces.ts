@@ -2,7 +2,7 @@ import { stockLengths } from "../fasteners";
 import { gradeById, stockedGrades } from "../grades";
 import { FINISHES, HEAD_STYLES, drivesOf } from "../looks";
 import { catalogue, type Thread } from "../threads";
-import { headOf, type ScrewSpec } from "./fastener-spec";
+import { headOf, type NutSpec, type ScrewSpec, type WasherSpec } from "./fastener-spec";
 import { commonestFirst } from "./commonest-first";
 import { formatCallout, lengthWritten } from "./format-callout";
 import { FINISH_PHRASES, writtenFor } from "./phrases";
@@ -18,6 +18,7 @@ export const SCREW_PIECES = [
   "grade",
   "finish",
   "nut",
+  "washers",
 ] as const;
 
 export type ScrewPiece = (typeof SCREW_PIECES)[number];
@@ -38,7 +39,8 @@ function headAlone(spec: ScrewSpec): string | undefined {
     return undefined;
   }
   const bare = { ...spec, lengthMm: undefined, gradeId: undefined, finish: undefined };
-  const { quantity: _quantity, nut: _nut, point: _point, toleranceClass: _class, ...rest } = bare;
+  const { quantity: _quantity, nut: _nut, washers: _washers, ...looks } = bare;
+  const { point: _point, toleranceClass: _class, ...rest } = looks;
   const written = formatCallout(withoutUndefined(rest));
   return written.slice(threadAlone(spec.thread).length).trim();
 }
@@ -75,6 +77,10 @@ export function pieceWritten(spec: ScrewSpec, piece: ScrewPiece): string | undef
       return spec.finish === undefined ? undefined : writtenFor(FINISH_PHRASES, spec.finish);
     case "nut":
       return spec.nut === undefined ? undefined : `with ${formatCallout(spec.nut)}`;
+    case "washers":
+      return spec.washers === undefined
+        ? undefined
+        : `with ${spec.washers.map(formatCallout).join(" and ")}`;
   }
 }
 
@@ -93,17 +99,26 @@ function otherThreads({ thread }: ScrewSpec): readonly Thread[] {
   return commonestFirst(alike).slice(0, MOST_THREADS);
 }
 
+/** The screw with another thread, and what goes with it too where it had the screw's. */
+function rethreaded(spec: ScrewSpec, thread: Thread): ScrewSpec {
+  const along = <Part extends NutSpec | WasherSpec>(part: Part): Part =>
+    part.thread === spec.thread ? { ...part, thread } : part;
+  return changed(spec, {
+    thread,
+    nut: spec.nut && along(spec.nut),
+    washers: spec.washers?.map(along),
+  });
+}
+
 function specsWith(spec: ScrewSpec, piece: ScrewPiece): readonly ScrewSpec[] {
   const { thread } = spec;
   switch (piece) {
     case "thread":
       return [
         ...otherThreads(spec).map((one) =>
-          changed(spec, { thread: one, toleranceClass: undefined }),
+          changed(rethreaded(spec, one), { toleranceClass: undefined }),
         ),
-        changed(spec, {
-          thread: { ...thread, hand: thread.hand === "left" ? "right" : "left" },
-        }),
+        rethreaded(spec, { ...thread, hand: thread.hand === "left" ? "right" : "left" }),
       ];
     case "length":
       return stockLengths(headOf(spec), thread).map((lengthMm) => changed(spec, { lengthMm }));
@@ -128,6 +143,7 @@ function specsWith(spec: ScrewSpec, piece: ScrewPiece): readonly ScrewSpec[] {
     case "quantity":
     case "point":
     case "nut":
+    case "washers":
       return [];
   }
 }
@@ -140,6 +156,7 @@ const UNSAID = {
   grade: { gradeId: undefined },
   finish: { finish: undefined },
   nut: { nut: undefined },
+  washers: { washers: undefined },
 } as const;
 
 /** How a piece may be put right: what it may be in this size, and leaving it unsaid where it was said. */

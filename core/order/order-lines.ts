@@ -63,22 +63,33 @@ interface Part {
 function alone(spec: FastenerSpec): FastenerSpec {
   const { quantity: _quantity, ...one } = spec;
   if (one.part !== "screw") return one;
-  const { nut: _nut, ...screw } = one;
+  const { nut: _nut, washers: _washers, ...screw } = one;
   return screw;
 }
 
-/** The parts that a call-out asks for: a nut that goes with a screw is one of its own. */
+/** How many of what goes with a screw: as many as were said for all the screws together, else so many for each. */
+function ofCompanion(said: number | undefined, screws: number): number {
+  if (said === undefined) return screws;
+  const forAll = screws > 1 && said >= screws && said % screws === 0;
+  return forAll ? said : said * screws;
+}
+
+/** The parts that a call-out asks for: the nut and the washers that go with a screw are each one of their own. */
 function partsOf(callout: string, words: readonly OwnWord[]): readonly Part[] {
   const read = parseCallout(callout, words);
   if (isCalloutProblem(read)) return [{ kind: "not-read", callout: callout.trim(), each: 1 }];
-  const each = read.quantity ?? 1;
-  const nut = read.part === "screw" ? read.nut : undefined;
-  const specs = nut === undefined ? [read] : [read, nut];
-  return specs.map((spec) => ({
+  const screws = read.quantity ?? 1;
+  const { nut = undefined, washers = [] } = read.part === "screw" ? read : {};
+  const together = [...(nut === undefined ? [] : [nut]), ...washers];
+  const part = (spec: FastenerSpec, each: number) => ({
     kind: spec.part,
     callout: formatCallout(alone(spec)),
     each,
-  }));
+  });
+  return [
+    part(read, screws),
+    ...together.map((spec) => part(spec, ofCompanion(spec.quantity, screws))),
+  ];
 }
 
 /** How many spares a rule adds to so many parts. */

@@ -42,6 +42,17 @@ describe("an order list", () => {
     expect(amounts(wanted)[0]?.[0]).not.toMatch(/nut/);
   });
 
+  it.each([
+    ["M8 x 40 hex bolt 8.8 with nut and 2 washers", [6, 6, 12]],
+    ["10 off M8 x 40 hex bolt 8.8 with nut and washer", [60, 60, 60]],
+    ["10 off M8 x 40 hex bolt 8.8 with 10 nuts and 20 washers", [60, 60, 120]],
+    ["4 off M8 x 40 hex bolt 8.8 with nut and 2 washers", [24, 24, 48]],
+  ])("has what goes with the screws of “%s” on lines of its own", (callout, needed) => {
+    const lines = orderLines([at(callout, 6)], NONE);
+    expect(lines.map(({ kind }) => kind)).toEqual(["screw", "nut", "washer"]);
+    expect(lines.map((line) => line.needed)).toEqual(needed);
+  });
+
   it("counts what one place asks for, times how many alike", () => {
     expect(amounts([at("4 off M6 x 20 hex bolt 8.8", 3)])).toEqual([
       [expect.stringContaining("M6 x 20"), 12, 12],

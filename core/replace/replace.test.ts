@@ -41,6 +41,12 @@ describe("what cannot be bought as it is asked for", () => {
     ["1/2-13 x 2 gr 5 with M12 nut", "nut-of-other-thread", "Take a 1/2-13 UNC nut."],
     ["M12 x 50 8.8 hdg with nut class 8", "galvanised-with-plain-nut", "tapped over size"],
     ["M12 x 50 8.8 zinc with nut class 8 hdg", "plain-with-galvanised-nut", "strips"],
+    [
+      "M10 x 40 8.8 with nut and M8 washer",
+      "washer-of-other-size",
+      "does not go over an M10 x 1.5",
+    ],
+    ["M10 x 40 8.8 with M12 washer", "washer-of-other-size", "Take one for M10 x 1.5."],
   ])("%s: %s", (text, code, sentence) => {
     const problems = specProblems(screw(text));
     expect(problems.map((problem) => problem.code)).toContain(code);

@@ -1,4 +1,4 @@
-import { headOf, type NutSpec, type ScrewSpec } from "../callout";
+import { headOf, type NutSpec, type ScrewSpec, type WasherSpec } from "../callout";
 import { stockLengths, stockMatch, turningTool, type TurningTool } from "../fasteners";
 import {
   bandAt,
@@ -54,6 +54,13 @@ export type SpecProblem =
       readonly lengthMm: Mm;
       readonly thread: Thread;
     }
+  /** It does not go over the screw, or its hole is a size or more too wide for it. */
+  | {
+      readonly code: "washer-of-other-size";
+      readonly thread: Thread;
+      readonly washer: Thread;
+      readonly fits: "small" | "wide";
+    }
   | { readonly code: "galvanised-with-plain-nut" }
   | { readonly code: "plain-with-galvanised-nut" };
 
@@ -108,12 +115,26 @@ export function pairProblems(bolt: ScrewSpec, nut: NutSpec): readonly SpecProble
   return problems;
 }
 
+/** A washer goes by the nominal size that it is for: from a tenth over the screw's on its hole is another size's. */
+const WIDE = 1.1;
+/** Within so much two systems' washers are one: of M5 and #10. */
+const SAME_SIZE_MM = 0.2;
+
+function washerProblems({ thread }: ScrewSpec, washer: WasherSpec): readonly SpecProblem[] {
+  const [own, over] = [thread.majorMm, washer.thread.majorMm];
+  const isSmall = over < own - SAME_SIZE_MM;
+  if (!isSmall && over <= own * WIDE + SAME_SIZE_MM) return [];
+  const fits = isSmall ? "small" : "wide";
+  return [{ code: "washer-of-other-size", thread, washer: washer.thread, fits }];
+}
+
 /** Everything wrong with a screw as it is asked for; none when it can be bought as it stands. */
 export function specProblems(spec: ScrewSpec): readonly SpecProblem[] {
   return [
     ...ofGrade(spec),
     ...ofLength(spec),
     ...(spec.nut === undefined ? [] : pairProblems(spec, spec.nut)),
+    ...(spec.washers ?? []).flatMap((washer) => washerProblems(spec, washer)),
   ];
 }
 

@@ -76,6 +76,14 @@ export function specProblemWords(problem: SpecProblem): string {
       const { male, female } = problem.pair;
       return `${upperFirst(aThread(female))} nut does not belong on ${aThread(male)} bolt. ${pairOutcomeWords(problem.pair)}. Take ${aThread(male)} nut.`;
     }
+    case "washer-of-other-size": {
+      const washer = `A washer for ${threadName(problem.washer)}`;
+      const wrong =
+        problem.fits === "small"
+          ? `does not go over ${aThread(problem.thread)} screw`
+          : `is too wide for ${aThread(problem.thread)} screw: its head bears on little of it`;
+      return `${washer} ${wrong}. Take one for ${threadName(problem.thread)}.`;
+    }
     case "nut-weaker": {
       const right = problem.right === undefined ? "" : ` Take ${problem.right.name} or stronger.`;
       return `${upperFirst(withArticle(problem.nutClass.name))} nut strips before ${withArticle(gradeSpoken(problem.grade.name))} bolt breaks.${right}`;

@@ -1,4 +1,5 @@
 import { MOST_LINES, type KeptLine, type Order, type SearchHit } from "@root-gauge/contract";
+import type { OwnWord } from "@root-gauge/core/callout";
 import { orderLines } from "@root-gauge/core/order";
 import { ORDER_SENTENCES } from "@root-gauge/core/record-words";
 import { useQueryClient } from "@tanstack/react-query";
@@ -14,6 +15,15 @@ import { ActionButton } from "../kit/action-button";
 import { ActionRow } from "../kit/action-row";
 import { TextEntry } from "../kit/text-entry";
 import { newLine } from "./new-line";
+
+const RULE = { sparesPercent: 0, sparesAtLeast: 0, pack: 1 };
+
+/** The lines of what was typed: as it was typed, but where it asks for several, or for something with it. */
+function linesTyped(callout: string, words: readonly OwnWord[]): readonly KeptLine[] {
+  const parts = orderLines([{ positionId: "", place: "", alike: 1, callout }], RULE, words);
+  const isOne = parts.length === 1 && parts[0]?.needed === 1;
+  return isOne ? [newLine(callout, 1)] : parts.map((part) => newLine(part.callout, part.needed));
+}
 
 const LINE = "order.line";
 /** As many places as a thumb looks through. */
@@ -47,9 +57,8 @@ export function AddLine({ order }: { order: Order }) {
   const known = new Set(order.lines.flatMap(({ positions }) => positions));
   const add = () => {
     if (text.trim() === "") return setProblem(ORDER_SENTENCES.lineWanted);
-    changeOrder(order, ({ lines }) => ({
-      lines: [...lines, newLine(text.trim(), 1)].slice(0, MOST_LINES),
-    }));
+    const typed = linesTyped(text.trim(), words);
+    changeOrder(order, ({ lines }) => ({ lines: [...lines, ...typed].slice(0, MOST_LINES) }));
     writeDraft(LINE, "");
     return setProblem(undefined);
   };
@@ -65,8 +74,7 @@ export function AddLine({ order }: { order: Order }) {
         alike,
         callout: spec?.callout ?? hit.holds,
       };
-      const rule = { sparesPercent: 0, sparesAtLeast: 0, pack: 1 };
-      const parts = orderLines([wanted], rule, words);
+      const parts = orderLines([wanted], RULE, words);
       changeOrder(order, ({ lines }) => ({
         lines: parts.reduce<KeptLine[]>(
           (all, { callout, needed }) => withPart(all, { callout, needed, positionId: hit.id }),

@@ -270,4 +270,12 @@ M12x50 + nut => M12 x 50 with M12 hex nut
 M12x50 w/ nut => M12 x 50 with M12 hex nut
 M12x50 8.8 bolt/nut => M12 x 50, 8.8 with M12 hex nut
 M12x50 8.8 nut and washer => ask: washer
+M12x50 8.8 with nut and washer => M12 x 50, 8.8 with M12 hex nut and M12 flat washer
+M12 x 50 hex bolt, 8.8, c/w nut & 2 washers => M12 x 50 hex bolt, 8.8 with M12 hex nut and 2 off M12 flat washer
+M10x40 hex set with flat and spring washers => M10 x 40 hex set screw with M10 flat washer and M10 spring washer
+1/2-13 x 2 gr 5 zinc with nylon insert nut, zinc and flat washer, zinc => 1/2-13 UNC x 2, grade 5, zinc with 1/2-13 UNC nylon insert nut, zinc and 1/2-13 UNC flat washer, zinc
+M8x30 12.9 shcs + spring washer => M8 x 30 socket cap screw, 12.9 with M8 spring washer
+M16x60 8.8 bolt/nut/washer => M16 x 60, 8.8 with M16 hex nut and M16 flat washer
+10 off M8x25 8.8 bolts, nuts and washers => 10 off M8 x 25, 8.8 with M8 hex nut and M8 flat washer
+M8x25 with washer and clip => ask: clip
 `;

@@ -1,0 +1,62 @@
+/** What is asked for with a screw, apart from it. */
+export interface WithCompanions {
+  /** What stands before it: the screw. */
+  readonly screw: string;
+  /** Each nut and washer in its own words, in the order they were written. */
+  readonly companions: readonly string[];
+}
+
+const NUT = /\bnuts?\b/i;
+const WASHER = /\bwashers?\b(?![ -]*(?:face|head))/i;
+/** A kind of washer whose word stands only after the next: "flat and spring washers". */
+const KIND_ALONE = /^(?:\d{1,3} )?(?:flat|plain|spring|lock|split|shakeproof|serrated|penny)$/i;
+
+const BETWEEN = String.raw`(?:[, ]*(?<!\w)(?:complete with|with|c\/w|w\/|and|plus)(?!\w) ?| ?[&+] ?)`;
+/** Where the screw ends: at the first joining word that a nut or a washer follows. */
+const START = new RegExp(String.raw`${BETWEEN}(?=[^,]*\b(?:nuts?|washers?)\b)`, "i");
+/** "bolt/nut", "bolt, nut and washer": no joining word stands before the first. */
+const AFTER_BOLT =
+  /(?<=(?:bolts?|screws?|studs?)) ?(?:\/|, ?)(?=(?:an? |\d{1,3} )?(?:(?!with|and|plus)[a-z-]+ ){0,3}(?:nuts?|washers?)\b)/i;
+const SPLIT = new RegExp(String.raw`${BETWEEN}|, ?|(?<=nuts?|washers?)\/`, "gi");
+
+const says = (text: string) => NUT.test(text) || WASHER.test(text);
+
+/** Pieces of a list as one companion each: a class or a finish belongs to what stands before it, a kind of washer is one. */
+function gathered(pieces: readonly string[]): readonly string[] {
+  const companions: string[] = [];
+  let waiting = "";
+  pieces.forEach((piece, at) => {
+    const isKind = KIND_ALONE.test(piece) && pieces.slice(at + 1).some((one) => WASHER.test(one));
+    const last = companions.at(-1);
+    if (says(piece)) {
+      companions.push(`${waiting}${piece}`);
+      waiting = "";
+    } else if (isKind) companions.push(`${piece} washer`);
+    else if (last === undefined) waiting += `${piece} `;
+    else companions[companions.length - 1] = `${last}, ${piece}`;
+  });
+  return companions;
+}
+
+/**
+ * Parts a call-out into a screw and the nuts and washers asked for with it: "M8 x 40 hex bolt, 8.8 with nut and 2 washers",
+ * "M12 x 50 bolt/nut/washer", "1/2-13 x 2 c/w flat and spring washers, zinc".
+ * @returns undefined where nothing is asked for with it
+ */
+export function withCompanions(spelled: string): WithCompanions | undefined {
+  const start = [START, AFTER_BOLT]
+    .map((pattern) => pattern.exec(spelled))
+    .filter((found) => found !== null)
+    .sort((one, other) => one.index - other.index)[0];
+  if (start === undefined) return undefined;
+  const screw = spelled.slice(0, start.index).replace(/[, ]+$/, "");
+  // "Nut and washer" has no screw before it, and neither has a washer by its face.
+  if (screw === "" || says(screw)) return undefined;
+  const list = spelled.slice(start.index + start[0].length);
+  const pieces = list
+    .split(SPLIT)
+    .map((piece) => piece.trim())
+    .filter((piece) => piece !== "");
+  const companions = gathered(pieces);
+  return companions.length === 0 ? undefined : { screw, companions };
+}
