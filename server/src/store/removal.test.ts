@@ -4,6 +4,7 @@ import { machineNamed, temporaryFolder } from "../test-server";
 import { openStore, type Store } from "./database";
 import { findIdentification, identificationsAt, saveIdentification } from "./identifications";
 import { findMachine, listMachines, saveMachine } from "./machines";
+import { listRemoved } from "./removed";
 
 const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
 const OTHER_MACHINE = "2c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
@@ -52,6 +53,23 @@ describe("what is removed", () => {
     });
     await saveIdentification(store, PART, part, NOW, { saw: 2 });
     expect(await partsOf(MACHINE)).toEqual([PART]);
+  });
+
+  it("says when it was taken out, whatever is changed of it since, until it is back", async () => {
+    const [taken, since] = [new Date("2026-03-03T09:00:00Z"), new Date("2026-03-05T09:00:00Z")];
+    const id = "7d0c5b61-1f7a-4b52-8d0e-2f6a3c9b1e55";
+    const machine = machineNamed("Stitcher");
+    const removedAt = async () =>
+      (await listRemoved(store)).items.map(({ name, at }) => [name, at]);
+    await saveMachine(store, id, machine, NOW);
+    expect(await removedAt()).toEqual([]);
+    await saveMachine(store, id, { ...machine, removed: true }, taken, { saw: 1 });
+    await saveMachine(store, id, { ...machine, notes: "Sold", removed: true }, since, { saw: 2 });
+    expect(await removedAt()).toEqual([["Stitcher", taken.toISOString()]]);
+    await saveMachine(store, id, machine, since, { saw: 3 });
+    expect(await removedAt()).toEqual([]);
+    await saveMachine(store, id, { ...machine, removed: true }, since, { saw: 4 });
+    expect(await removedAt()).toEqual([["Stitcher", since.toISOString()]]);
   });
 
   it("is not removed over a change of another device", async () => {

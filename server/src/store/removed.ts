@@ -8,16 +8,16 @@ export async function listRemoved(store: Store, after?: string): Promise<Page<Re
   const { at, id } = placeIn(after) ?? { at: "9999", id: "" };
   const { rows } = await sql<RemovedRow>`
     select * from (
-      select id, 'machine' as kind, name, '' as machine, updated_at as at
+      select id, 'machine' as kind, name, '' as machine, removed_at as at
         from machines where removed = 1
       union all
-      select positions.id, 'position', positions.name, machines.name, positions.updated_at
+      select positions.id, 'position', positions.name, machines.name, positions.removed_at
         from positions join machines on machines.id = machine_id
         where positions.removed = 1 and machines.removed = 0
       union all
-      select id, 'job', name, '', updated_at from jobs where removed = 1
+      select id, 'job', name, '', removed_at from jobs where removed = 1
       union all
-      select id, 'order', name, '', updated_at from orders where removed = 1
+      select id, 'order', name, '', removed_at from orders where removed = 1
     )
     where at < ${at} or (at = ${at} and id > ${id})
     order by at desc, id limit ${PAGE_LENGTH + 1}`.execute(store);

@@ -1,6 +1,6 @@
 import type { ChangedField } from "@root-gauge/contract";
 import type { PositionState } from "@root-gauge/core/record";
-import type { Generated, Kysely } from "kysely";
+import type { ColumnType, Generated, Kysely } from "kysely";
 
 /** What every stored record says of its writing. */
 interface Stored {
@@ -12,6 +12,8 @@ interface Stored {
   device: Generated<string>;
   /** 1 for what was taken out of the lists. */
   removed: Generated<number>;
+  /** When it was taken out; written by the database itself. */
+  removed_at: ColumnType<string | null, never, never>;
 }
 
 /** The tables as Kysely sees them. Columns that hold JSON are text; times are ISO 8601 in UTC. */

@@ -59,7 +59,10 @@ describe("the store", () => {
       kind: "no-machine",
     });
     expect(await findIdentification(store, PART)).toBeUndefined();
-    const orphan = sql`insert into identifications values (${PART}, ${MACHINE}, '', '[]', '{}', '', '{}', '', '', '', null, 1, '', '[]', 0, null)`;
+    const orphan = sql`
+      insert into identifications (id, machine_id, position, readings, options, notes, result,
+        taken_at, created_at, updated_at)
+      values (${PART}, ${MACHINE}, '', '[]', '{}', '', '{}', '', '', '')`;
     await expect(orphan.execute(store)).rejects.toThrow(/FOREIGN KEY/);
   });
 

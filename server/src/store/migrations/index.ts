@@ -3,6 +3,7 @@ import { archived } from "./archived";
 import { jobsAndOrders } from "./jobs-and-orders";
 import { machinesAndPositions } from "./machines-and-positions";
 import { remarks } from "./remarks";
+import { removedAt } from "./removed-at";
 import { search } from "./search";
 
 async function hasColumn(db: Kysely<unknown>, table: string, column: string): Promise<boolean> {
@@ -130,6 +131,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   "0009-remarks": remarks,
   "0010-jobs-and-orders": jobsAndOrders,
   "0011-archived": archived,
+  "0012-removed-at": removedAt,
 };
 
 export const migrationProvider: MigrationProvider = {

@@ -6,6 +6,7 @@ import { openStore, type Store } from "../database";
 import { healingDialect } from "../healing-driver";
 import { findIdentification, identificationsAt } from "../identifications";
 import { findMachine, listMachines } from "../machines";
+import { listRemoved } from "../removed";
 import { findPosition, positionsOfMachine } from "../positions";
 import { findRepair } from "../repairs";
 import { seedDemo } from "../../demo/seed-demo";
@@ -118,6 +119,9 @@ describe("a database of the version before", () => {
       },
     ]);
     expect(await findMachine(store, GONE_JOB)).toMatchObject({ removed: true, year: null });
+    expect((await listRemoved(store)).items).toEqual([
+      expect.objectContaining({ id: GONE_JOB, kind: "machine", at: AT }),
+    ]);
   });
 
   it("has each place once, within what it is within, with what was found there", async () => {
