@@ -276,9 +276,10 @@ export const OPERATIONS: readonly Operation[] = [
     id: "listWords",
     method: "get",
     path: "/words",
-    does: "The workshop's own words of call-outs",
+    does: "The workshop's own words of call-outs by their letters, a page at a time",
+    query: pageQuerySchema,
     answer: json(ownWordListSchema),
-    refusals: [],
+    refusals: ["invalid-query"],
   },
   {
     id: "saveWord",

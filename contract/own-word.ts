@@ -37,7 +37,11 @@ export const ownWordSchema = z.object({
   removed: removedSchema,
 });
 
-export const ownWordListSchema = z.object({ words: z.array(ownWordSchema) });
+export const ownWordListSchema = z.object({
+  words: z.array(ownWordSchema),
+  /** Where the list goes on; null at its end. */
+  next: z.nullable(z.string()),
+});
 
 export type OwnWordInput = z.infer<typeof ownWordInputSchema>;
 export type StoredWord = z.infer<typeof ownWordSchema>;

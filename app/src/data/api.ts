@@ -218,7 +218,7 @@ export const api = {
   saveRepair: (id: string, input: RepairInput, saw: number) =>
     call(`/api/repairs/${id}${written(saw)}`, repairSchema, put(input)),
   removed: (after?: string) => call(`/api/removed${pageAfter(after)}`, removedListSchema),
-  words: () => call("/api/words", ownWordListSchema),
+  words: (after?: string) => call(`/api/words${pageAfter(after)}`, ownWordListSchema),
   saveWord: (id: string, input: OwnWordInput, saw: number) =>
     call(`/api/words/${id}${written(saw)}`, ownWordSchema, put(input)),
   met: () => call("/api/met", metSchema),

@@ -1,4 +1,4 @@
-import type { FindingRow, RepairRow } from "@root-gauge/contract";
+import type { FindingRow, RepairRow, StoredWord } from "@root-gauge/contract";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { api, type FoundAt } from "./api";
 import { PAGED, moreOf } from "./paged";
@@ -87,7 +87,19 @@ export function useStoredRepair(id: string) {
   return useQuery({ queryKey: QUERY_KEYS.repair(id), queryFn: () => api.repair(id) });
 }
 
+/** Whatever is typed is read with all of them. */
+async function everyWord() {
+  const words: StoredWord[] = [];
+  let after: string | undefined;
+  do {
+    const page = await api.words(after);
+    words.push(...page.words);
+    after = page.next ?? undefined;
+  } while (after !== undefined);
+  return { words };
+}
+
 /** The shop's own words as the server has them, whatever waits here; in every room, those without a provider too. */
 export function useStoredWords() {
-  return useQuery({ queryKey: QUERY_KEYS.words, queryFn: api.words }, queryClient);
+  return useQuery({ queryKey: QUERY_KEYS.words, queryFn: everyWord }, queryClient);
 }

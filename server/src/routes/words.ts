@@ -1,9 +1,9 @@
-import { ownWordInputSchema, writeSchema } from "@root-gauge/contract";
+import { ownWordInputSchema, pageQuerySchema, writeSchema } from "@root-gauge/contract";
 import { Router } from "express";
 import { z } from "zod/mini";
 import { changedElsewhere, checked } from "../http/api-failure";
 import type { Store } from "../store/database";
-import { listWords, saveWord } from "../store/own-words";
+import { pageOfWords, saveWord } from "../store/own-words";
 
 const idSchema = z.uuid();
 
@@ -11,8 +11,10 @@ const idSchema = z.uuid();
 export function wordRoutes(store: Store, now: () => Date): Router {
   const router = Router();
 
-  router.get("/words", async (_request, response) => {
-    response.json({ words: await listWords(store) });
+  router.get("/words", async (request, response) => {
+    const { after } = checked(pageQuerySchema, request.query, "invalid-query");
+    const { items, next } = await pageOfWords(store, after);
+    response.json({ words: items, next });
   });
 
   router.put("/words/:id", async (request, response) => {

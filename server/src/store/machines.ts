@@ -4,7 +4,7 @@ import { sql, type SqlBool, type Transaction } from "kysely";
 import { noteChanges, type Shown } from "./changes";
 import type { Store } from "./database";
 import { clashes, wantedOf, type HistoryNames } from "./merge-fields";
-import { PAGE_LENGTH, type Page } from "./page";
+import { PAGE_LENGTH, placeDecoded, type Page } from "./page";
 import type { Tables } from "./schema";
 import { indexMachine, indexPositionsOf } from "./search-index";
 import { wroteBy } from "./versions";
@@ -89,17 +89,6 @@ const SORT_KEYS = {
   year: sql<string>`case when machines.year is null then '9999' else printf('%04d', machines.year) end`,
 } as const satisfies Record<MachinesQuery["sort"], unknown>;
 
-/** Letters of a name that a place in a list cannot hold. */
-const encoded = (key: string) => encodeURIComponent(key);
-
-function decoded(key: string): string {
-  try {
-    return decodeURIComponent(key);
-  } catch {
-    return key;
-  }
-}
-
 /**
  * A page of the machines, each with how many identifications it holds.
  * @param query what the name or the origin is to hold, in either case; the state that one of its positions is in; the order
@@ -131,7 +120,7 @@ export async function listMachines(
   }
   const [from = "", id = ""] = after?.split("|") ?? [];
   if (after !== undefined) {
-    const place = decoded(from);
+    const place = placeDecoded(from);
     const beyond = sort === "changed" ? sql.raw("<") : sql.raw(">");
     query = query.where(
       sql<SqlBool>`(${key} ${beyond} ${place} or (${key} = ${place} and machines.id > ${id}))`,
@@ -150,7 +139,10 @@ export async function listMachines(
   );
   const more = rows.length > PAGE_LENGTH && last !== undefined;
   const shownOf = ({ notes: _notes, createdAt: _createdAt, ...row }: Machine): MachineRow => row;
-  return { items: items.map(shownOf), next: more ? `${encoded(last.key)}|${last.id}` : null };
+  return {
+    items: items.map(shownOf),
+    next: more ? `${encodeURIComponent(last.key)}|${last.id}` : null,
+  };
 }
 
 export async function findMachine(

@@ -1,8 +1,9 @@
+import { randomUUID } from "node:crypto";
 import { copyFileSync } from "node:fs";
 import path from "node:path";
 import { temporaryFolder } from "../test-server";
 import { closeStore, openStore } from "./database";
-import { listWords, saveWord } from "./own-words";
+import { listWords, pageOfWords, saveWord } from "./own-words";
 
 const ID = "5f0c7a52-4f6e-5d0a-9c3e-0a8f7b1d2c30";
 const DEVICE = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
@@ -32,6 +33,23 @@ describe("the shop's own words", () => {
     await saveWord(elsewhere, ID, { ...BUTTON, removed: true }, NOW, { saw: 2 });
     expect(await listWords(elsewhere)).toEqual([]);
     await closeStore(elsewhere);
+  });
+
+  it("are listed by their letters, a page at a time, each once", async () => {
+    const store = await openStore(path.join(temporary.folder, "many.db"));
+    const names = Array.from(
+      { length: 130 },
+      (_, at) => `wibble | ${String(at).padStart(3, "0")} %`,
+    );
+    for (const word of names) {
+      await saveWord(store, randomUUID(), { word, means: { kind: "nothing" } }, NOW);
+    }
+    const first = await pageOfWords(store);
+    expect(first.items).toHaveLength(100);
+    const second = await pageOfWords(store, first.next ?? undefined);
+    expect(second.next).toBeNull();
+    expect([...first.items, ...second.items].map(({ word }) => word)).toEqual(names);
+    await closeStore(store);
   });
 
   it("are taught again by a device that has not seen them go", async () => {

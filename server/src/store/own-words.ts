@@ -4,8 +4,9 @@ import {
   type StoredWord,
   type Write,
 } from "@root-gauge/contract";
-import type { Selectable } from "kysely";
+import { sql, type Selectable, type SqlBool } from "kysely";
 import type { Store } from "./database";
+import { PAGE_LENGTH, placeDecoded, type Page } from "./page";
 import type { OwnWordsTable } from "./schema";
 import { maySave, wroteBy } from "./versions";
 
@@ -32,6 +33,31 @@ export async function listWords(store: Store): Promise<readonly StoredWord[]> {
     .orderBy("word")
     .execute();
   return rows.map(wordOf).filter((word) => word !== undefined);
+}
+
+/** A page of the workshop's words, by their letters. */
+export async function pageOfWords(store: Store, after = ""): Promise<Page<StoredWord>> {
+  const [word = "", id = ""] = after.split("|");
+  const rows = await store
+    .selectFrom("own_words")
+    .selectAll()
+    .where("removed", "=", 0)
+    .where(sql<SqlBool>`(word, id) > (${placeDecoded(word)}, ${id})`)
+    .orderBy("word")
+    .orderBy("id")
+    .limit(PAGE_LENGTH + 1)
+    .execute();
+  const last = rows[PAGE_LENGTH - 1];
+  return {
+    items: rows
+      .slice(0, PAGE_LENGTH)
+      .map(wordOf)
+      .filter((one) => one !== undefined),
+    next:
+      rows.length > PAGE_LENGTH && last !== undefined
+        ? `${encodeURIComponent(last.word)}|${last.id}`
+        : null,
+  };
 }
 
 /**

@@ -21,6 +21,15 @@ export function placeIn(after: string | undefined): Place | undefined {
   return at === undefined || id === undefined ? undefined : { at, id };
 }
 
+/** A name in a place of a list that is sorted by names: it is written as addresses write it, since it may hold any sign. */
+export function placeDecoded(key: string): string {
+  try {
+    return decodeURIComponent(key);
+  } catch {
+    return key;
+  }
+}
+
 /** Rows after a place in a list whose last taken stands first; all of them from the beginning. */
 export function takenBefore(after: string | undefined): RawBuilder<SqlBool> {
   const from = placeIn(after);
