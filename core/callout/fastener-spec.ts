@@ -75,11 +75,18 @@ export type FittingStyle = (typeof FITTING_STYLES)[number];
 /** Which way round the thread of a fitting is, where that was said. */
 export type FittingEnds = "male" | "female";
 
-/** A fitting of a pipe with one thread at its ends. */
-export interface FittingSpec extends Common {
+/** An end of a fitting: its thread, and whether that is outside or inside. */
+export interface FittingEnd {
+  readonly thread: Thread;
+  readonly ends?: FittingEnds;
+}
+
+/** A fitting of a pipe with one thread at its ends, or two. */
+export interface FittingSpec extends Common, FittingEnd {
   readonly part: "fitting";
   readonly style: FittingStyle;
-  readonly ends?: FittingEnds;
+  /** Its other end, where that was said to have a thread of its own. */
+  readonly other?: FittingEnd;
 }
 
 export const PIN_STYLES = ["dowel", "taper", "split", "spring", "clevis"] as const;

@@ -9,7 +9,14 @@ import {
   type Mm,
   type Units,
 } from "../units";
-import type { FastenerSpec, NutSpec, PinSpec, ScrewSpec, ThreadedSpec } from "./fastener-spec";
+import type {
+  FastenerSpec,
+  FittingSpec,
+  NutSpec,
+  PinSpec,
+  ScrewSpec,
+  ThreadedSpec,
+} from "./fastener-spec";
 import {
   DRIVE_PHRASES,
   FINISH_PHRASES,
@@ -120,6 +127,14 @@ function nutWritten(spec: NutSpec): string {
   ].join(", ");
 }
 
+function fittingWritten(spec: FittingSpec): string {
+  const { ends, other, style } = spec;
+  const second =
+    other === undefined ? [] : ["x", sizeWritten({ ...spec, thread: other.thread }), other.ends];
+  const words = [sizeWritten(spec), ends, ...second, writtenFor(FITTING_PHRASES, style)];
+  return [words.filter((word) => word !== undefined).join(" "), ...madeOf(spec)].join(", ");
+}
+
 function bodyOf(spec: FastenerSpec): string {
   switch (spec.part) {
     case "screw":
@@ -137,12 +152,7 @@ function bodyOf(spec: FastenerSpec): string {
         ...madeOf(spec),
       ].join(", ");
     case "fitting":
-      return [
-        [sizeWritten(spec), spec.ends, writtenFor(FITTING_PHRASES, spec.style)]
-          .filter((word) => word !== undefined)
-          .join(" "),
-        ...madeOf(spec),
-      ].join(", ");
+      return fittingWritten(spec);
     case "pin":
       return [`${pinSize(spec)} ${writtenFor(PIN_PHRASES, spec.style)}`, ...madeOf(spec)].join(
         ", ",

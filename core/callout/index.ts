@@ -11,6 +11,8 @@ export type { OwnMeaning, OwnWord } from "./own-words";
 export type {
   CalloutProblem,
   FastenerSpec,
+  FittingEnd,
+  FittingEnds,
   FittingSpec,
   NutSpec,
   PlugSpec,

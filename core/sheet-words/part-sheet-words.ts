@@ -1,8 +1,10 @@
-import { formatCallout, type FittingSpec } from "../callout";
+import { formatCallout, type FittingEnd, type FittingSpec } from "../callout";
 import { drillWords } from "../chart-words";
 import type { Grade } from "../grades";
+import type { LookAlike } from "../look-alikes";
 import { dangerWords, tellApartWords } from "../pair-words";
-import type { FittingSheet, NutSheet, PartSheet, PlugSheet, WasherSheet } from "../sheet";
+import type { FittingSheet, NutSheet, PartSheet, PipeEnd, PlugSheet, WasherSheet } from "../sheet";
+import type { Thread } from "../threads";
 import { printLength, type Units } from "../units";
 import { FINISH_WORDS, areaWords, upperFirst } from "../words";
 import { listWords } from "./callout-words";
@@ -29,16 +31,16 @@ const section = (
 ): SheetSection => ({ id, title, facts, lines });
 
 /** What it is mistaken for, what tells them apart, and what comes of it. */
-function alike({ alike: threads, spec }: PartSheet, units: Units): SheetSection {
-  return section(
-    "never",
-    "Mistaken for it",
-    [],
+function alike(sheet: PartSheet, units: Units): SheetSection {
+  const of = (threads: readonly LookAlike[], thread: Thread) =>
     threads.flatMap((one) => [
-      `${one.thread.designation}. ${tellApartWords(one, spec.thread, units)}`,
-      dangerWords(one, spec.thread),
-    ]),
-  );
+      `${one.thread.designation}. ${tellApartWords(one, thread, units)}`,
+      dangerWords(one, thread),
+    ]);
+  const lines = of(sheet.alike, sheet.spec.thread);
+  const other = sheet.part === "fitting" ? sheet.spec.other : undefined;
+  const others = sheet.part === "fitting" && other ? of(sheet.otherAlike, other.thread) : [];
+  return section("never", "Mistaken for it", [], [...new Set([...lines, ...others])]);
 }
 
 const THIN =
@@ -162,34 +164,44 @@ const FITTING_STYLE_WORDS: Readonly<Record<FittingSpec["style"], string>> = {
 };
 
 /** How it closes, in a sentence. */
-function sealWords({ seal, spec }: PlugSheet | FittingSheet): string {
-  const name = spec.thread.designation;
+function sealWords({ seal, thread }: PipeEnd): string {
+  const name = thread.designation;
   return seal === "on-threads"
     ? `${name} is a taper thread: its size is at the gauge plane, and it closes on its threads, with tape or paste.`
     : `${name} is parallel: it closes on a face with a bonded seal or a copper washer under it, never on its threads.`;
 }
 
-function pipeSections(sheet: PlugSheet | FittingSheet, units: Units): readonly SheetSection[] {
-  const { drill, acrossMm, boreMm, spec } = sheet;
-  const ends = spec.part === "fitting" ? spec.ends : "male";
-  const facts: SheetFact[] = [
-    ...(ends === "female"
-      ? []
-      : [["Across the crests, outside thread", printLength(acrossMm, units)] as const]),
-    ...(ends === "male"
-      ? []
-      : [["Across the bore, inside thread", printLength(boreMm, units)] as const]),
+const UNSAID = "Whether its thread is outside or inside was not said: say male or female.";
+
+function sizesOfEnd(end: PipeEnd, which: string, units: Units): readonly SheetFact[] {
+  const { ends, acrossMm, boreMm } = end;
+  const across: SheetFact = [
+    `${which}Across the crests, outside thread`,
+    printLength(acrossMm, units),
   ];
-  const unsaid = "Whether its thread is outside or inside was not said: say male or female.";
+  const bore: SheetFact = [`${which}Across the bore, inside thread`, printLength(boreMm, units)];
+  return [...(ends === "female" ? [] : [across]), ...(ends === "male" ? [] : [bore])];
+}
+
+function pipeSections({ ends }: PlugSheet | FittingSheet, units: Units): readonly SheetSection[] {
+  const which = ({ thread }: PipeEnd) => (ends.length === 1 ? "" : `${thread.designation}. `);
+  const holes = ends.filter((end) => end.ends !== "female");
+  const isReamed = holes.some(({ thread }) => thread.taper !== undefined);
   return [
-    section("sizes", "Sizes", facts, [sealWords(sheet), ...(ends === undefined ? [unsaid] : [])]),
+    section(
+      "sizes",
+      "Sizes",
+      ends.flatMap((end) => sizesOfEnd(end, which(end), units)),
+      [
+        ...new Set(ends.map(sealWords)),
+        ...(ends.some((end) => end.ends === undefined) ? [UNSAID] : []),
+      ],
+    ),
     section(
       "tools",
       "The hole for it",
-      ends === "female" ? [] : [["Drill", drillWords(drill.drill)]],
-      ends !== "female" && spec.thread.taper !== undefined
-        ? ["Reamed to the taper first where it holds pressure."]
-        : [],
+      holes.map((end): SheetFact => [`${which(end)}Drill`, drillWords(end.drill.drill)]),
+      isReamed ? ["Reamed to the taper first where it holds pressure."] : [],
     ),
   ];
 }
@@ -203,8 +215,19 @@ function styleWords(spec: PartSheet["spec"]): string {
     case "plug":
       return "plug";
     case "fitting":
-      return [spec.ends ?? "", FITTING_STYLE_WORDS[spec.style]].join(" ").trim();
+      // Of two ends each is said by its own thread.
+      return spec.other === undefined
+        ? [spec.ends ?? "", FITTING_STYLE_WORDS[spec.style]].join(" ").trim()
+        : FITTING_STYLE_WORDS[spec.style];
   }
+}
+
+/** The ends of a fitting that has two threads: " male at one end, G 3/8 female at the other". */
+function otherEndWords(spec: PartSheet["spec"]): string {
+  if (spec.part !== "fitting" || spec.other === undefined) return "";
+  const said = ({ ends }: FittingEnd) => (ends === undefined ? "" : ` ${ends}`);
+  const hand = spec.other.thread.hand === "left" ? ", left-hand" : "";
+  return `${said(spec)} at one end, ${spec.other.thread.designation}${hand}${said(spec.other)} at the other`;
 }
 
 function spokenOf({ spec }: PartSheet): string {
@@ -212,7 +235,8 @@ function spokenOf({ spec }: PartSheet): string {
   const counted = quantity === undefined ? "" : `${quantity} of. `;
   const hand = thread.hand === "left" ? ", left-hand" : "";
   const made = finish === undefined ? "finish not said" : FINISH_WORDS[finish];
-  return `${counted}${upperFirst(styleWords(spec))}; ${spec.part === "washer" ? "for " : ""}${thread.designation}${hand}; ${made}.`;
+  const sized = `${spec.part === "washer" ? "for " : ""}${thread.designation}${hand}`;
+  return `${counted}${upperFirst(styleWords(spec))}; ${sized}${otherEndWords(spec)}; ${made}.`;
 }
 
 function sectionsOf(sheet: PartSheet, units: Units): readonly SheetSection[] {

@@ -7,6 +7,7 @@ export type {
   NutSheet,
   PartSheet,
   PartSpec,
+  PipeEnd,
   PlugSheet,
   WasherSheet,
 } from "./part-sheet";

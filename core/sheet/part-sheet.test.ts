@@ -98,6 +98,37 @@ describe("the sheet of a fitting", () => {
     expect(words(text)).toMatch(says);
   });
 
+  it.each([
+    ["1/2 x 3/8 BSPT reducing bush", "R 1/2 x R 3/8 bush", /R 3\/8\. Drill 14\.5 mm/],
+    [
+      "1/2 NPT male to 3/8 bspp female adaptor, brass",
+      "1/2-14 NPT male x G 3/8 female adaptor, brass",
+      /NPT is a taper thread.*G 3\/8 is parallel/s,
+    ],
+    [
+      "m12 x 1.5 male x G 1/4 female adaptor",
+      "M12 x 1.5 male x G 1/4 female adaptor",
+      /M12 x 1\.5\. Across the crests.*G 1\/4\. Across the bore/s,
+    ],
+    ["2 off G 1/2 x 1/4 coupling", "2 off G 1/2 x G 1/4 coupling", /say male or female/],
+  ])("%s has two ends: %s", (text, callout, says) => {
+    expect(partSheetWords(sheetOf(text), "mm").callout).toBe(callout);
+    expect(words(text)).toMatch(says);
+    expect(words(callout)).toBe(words(text));
+  });
+
+  it("has a hole for each outside thread, and what each of both is mistaken for", () => {
+    const sheet = partSheetWords(sheetOf("G 1/2 male x G 1/4 female bush"), "mm");
+    const [tools, never] = ["tools", "never"].map((id) =>
+      sheet.sections.find((one) => one.id === id),
+    );
+    expect(tools?.facts.map(([what]) => what)).toEqual(["G 1/2. Drill"]);
+    expect(never?.lines.join(" ")).toMatch(/1\/2-14 NPT.*1\/4-18 NPT/s);
+    expect(sheet.spoken).toBe(
+      "Bush; G 1/2 male at one end, G 1/4 female at the other; finish not said.",
+    );
+  });
+
   it("names the thread that jams in it", () => {
     expect(words("G 1/2 female coupling")).toMatch(/NPT/);
   });
@@ -108,7 +139,7 @@ describe("the sheet of a fitting", () => {
   });
 
   it("asks back what it does not place", () => {
-    for (const text of ["1/2 x 3/8 BSPT bush", "R 1/2 45 degree elbow", "G 1/4 close nipple"]) {
+    for (const text of ["1/2 BSPT x 3 nipple", "R 1/2 45 degree elbow", "G 1/4 close nipple"]) {
       expect(isCalloutProblem(parsePart(text))).toBe(true);
     }
   });

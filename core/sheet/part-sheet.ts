@@ -1,4 +1,11 @@
-import type { FittingSpec, NutSpec, PlugSpec, WasherSpec } from "../callout";
+import type {
+  FittingEnd,
+  FittingEnds,
+  FittingSpec,
+  NutSpec,
+  PlugSpec,
+  WasherSpec,
+} from "../callout";
 import { USUAL_CIRCUMSTANCES, type Circumstances } from "../circumstances";
 import {
   nutSize,
@@ -70,7 +77,11 @@ export interface WasherSheet extends Sheet {
 /** How a plug or a fitting closes: on its taper thread, or on a face with a seal under it. */
 export type PipeSeal = "on-threads" | "on-face";
 
-interface PipeSheet extends Sheet {
+/** An end of a plug or a fitting, and what its thread is made to go into or over. */
+export interface PipeEnd {
+  readonly thread: Thread;
+  /** Whether the thread is outside or inside; undefined where nobody said. */
+  readonly ends: FittingEnds | undefined;
   readonly seal: PipeSeal;
   /** The drill of the hole that its outside thread goes into. */
   readonly drill: ChartDrill;
@@ -81,15 +92,20 @@ interface PipeSheet extends Sheet {
 }
 
 /** Everything the product works out of a plug. */
-export interface PlugSheet extends PipeSheet {
+export interface PlugSheet extends Sheet {
   readonly part: "plug";
   readonly spec: PlugSpec;
+  readonly ends: readonly [PipeEnd];
 }
 
 /** Everything the product works out of a fitting. */
-export interface FittingSheet extends PipeSheet {
+export interface FittingSheet extends Sheet {
   readonly part: "fitting";
   readonly spec: FittingSpec;
+  /** One, where both have the same thread. */
+  readonly ends: readonly PipeEnd[];
+  /** What the thread of its other end is mistaken for. */
+  readonly otherAlike: readonly LookAlike[];
 }
 
 export type PartSheet = NutSheet | WasherSheet | PlugSheet | FittingSheet;
@@ -146,13 +162,29 @@ function washerSheet(spec: WasherSpec, common: Sheet): WasherSheet {
   };
 }
 
-function pipeSheet({ thread }: PlugSpec | FittingSpec, common: Sheet): PipeSheet {
+function pipeEnd({ thread, ends }: FittingEnd): PipeEnd {
   return {
-    ...common,
+    thread,
+    ends,
     seal: thread.taper === undefined ? "on-face" : "on-threads",
     drill: chartDrill(thread),
     acrossMm: thread.majorMm,
     boreMm: basicSizes(thread).minor,
+  };
+}
+
+/** Of the threads that one is mistaken for, those that a sheet has room for. */
+const alikeOf = (thread: Thread) => confusedWith(thread).slice(0, MOST_ALIKE);
+
+function fittingSheet(spec: FittingSpec, common: Sheet): FittingSheet {
+  const { thread, other } = spec;
+  const isSame = other?.thread.id === thread.id && other.thread.hand === thread.hand;
+  return {
+    ...common,
+    part: "fitting",
+    spec,
+    ends: [pipeEnd(spec), ...(other === undefined ? [] : [pipeEnd(other)])],
+    otherAlike: other === undefined || isSame ? [] : alikeOf(other.thread),
   };
 }
 
@@ -165,7 +197,7 @@ export function partSheet(
   const common: Sheet = {
     circumstances,
     cautions: cautionsOf(spec, circumstances),
-    alike: part === "washer" ? [] : confusedWith(thread).slice(0, MOST_ALIKE),
+    alike: part === "washer" ? [] : alikeOf(thread),
   };
   switch (spec.part) {
     case "nut":
@@ -173,8 +205,8 @@ export function partSheet(
     case "washer":
       return washerSheet(spec, common);
     case "plug":
-      return { ...pipeSheet(spec, common), part: "plug", spec };
+      return { ...common, part: "plug", spec, ends: [pipeEnd({ thread, ends: "male" })] };
     case "fitting":
-      return { ...pipeSheet(spec, common), part: "fitting", spec };
+      return fittingSheet(spec, common);
   }
 }
