@@ -1,3 +1,4 @@
+import { randomUUID } from "node:crypto";
 import type { Page } from "@playwright/test";
 import { expect, PHONE, test, WIDE } from "../support/test";
 
@@ -193,6 +194,27 @@ test.describe("the print works", () => {
     await expect(page.getByText("No machine is called so.")).toBeVisible();
     await field.fill("kestrel");
     await expect(button(page, /^Kestrel cylinder proofer/)).toBeVisible();
+  });
+
+  test("are searched past a page of machines that hold the same word", async ({
+    page,
+    request,
+  }) => {
+    for (let at = 0; at < 24; at += 1) {
+      await request.put(`/api/machines/${randomUUID()}`, { data: { name: `Wafer press ${at}` } });
+    }
+    const machineId = randomUUID();
+    await request.put(`/api/machines/${machineId}`, { data: { name: "Laminator" } });
+    const place = { machineId, name: "Wafer guide, on a name long enough to come last of all" };
+    await request.put(`/api/positions/${randomUUID()}`, { data: place });
+    await page.goto("/jobs");
+    await page.getByLabel("Find a machine", { exact: true }).fill("wafer");
+    await expect(button(page, /^Wafer press/)).toHaveCount(6);
+    await expect(
+      page.getByRole("region", { name: "Positions" }).getByText(/^Wafer guide/),
+    ).toBeVisible();
+    await button(page, "More machines").tap();
+    await expect(button(page, /^Wafer press/)).toHaveCount(24);
   });
 
   test("a machine that is chosen on the Bench tells its make, another in its place its own", async ({

@@ -5,10 +5,11 @@ import { useRouter } from "expo-router";
 import { useState, type CSSProperties } from "react";
 import { v4 as uuid } from "uuid";
 import { useMachineSearch, usePositionSearch } from "../data/machine-queries";
+import { useEveryPage, type HasMore } from "../data/paged";
 import { saveMachine } from "../data/saving";
-import { ActionButton } from "../kit/action-button";
+import { PLAIN_BODY, PLAIN_HEADING } from "../kit/plain";
+import { PlainAction } from "../kit/plain-action";
 import { PlainRow } from "../kit/plain-row";
-import { Body, Heading } from "../kit/text";
 import { StateMark } from "../positions/state-mark";
 import { PAGE_WIDTH } from "../shell/page";
 import { MachineRow } from "./machine-row";
@@ -20,6 +21,7 @@ const SCROLLED: CSSProperties = { position: "absolute", inset: 0, overflowY: "au
 const COLUMN: CSSProperties = { padding: 12, maxWidth: PAGE_WIDTH, boxSizing: "border-box" };
 const DOWN: CSSProperties = { display: "flex", flexDirection: "column" };
 const MAKE: CSSProperties = { ...DOWN, marginBottom: 8 };
+const TITLE: CSSProperties = { ...PLAIN_HEADING, marginBottom: 8 };
 const REGION: CSSProperties = { ...DOWN, marginTop: 8 };
 
 /** A position that was found: what it holds, where it stands, and on which machine. */
@@ -58,7 +60,7 @@ function NewMachine({ name, onMade }: { readonly name: string; readonly onMade: 
   };
   return (
     <div style={MAKE}>
-      <ActionButton label={newMachineWords(name)} onPress={make} />
+      <PlainAction label={newMachineWords(name)} onPress={make} />
     </div>
   );
 }
@@ -74,28 +76,44 @@ function FoundMachines({ text, beside, onMade }: FoundByTextProps) {
     <>
       {isNew ? <NewMachine name={name} onMade={onMade} /> : null}
       {machines.length > 0 ? null : (
-        <Body role="status">{message ?? POSITION_SENTENCES.noneFound}</Body>
+        <p role="status" style={PLAIN_BODY}>
+          {message ?? POSITION_SENTENCES.noneFound}
+        </p>
       )}
       {shown.map((machine) => (
         <MachineRow key={machine.id} machine={machine} chosen={machine.id === beside} />
       ))}
-      {next === undefined ? null : <ActionButton label="More machines" onPress={next} />}
+      {next === undefined ? null : <PlainAction label="More machines" onPress={next} />}
     </>
   );
 }
 
+const NO_MORE: HasMore = {
+  hasNextPage: false,
+  isFetchingNextPage: false,
+  fetchNextPage: () => Promise.resolve(),
+};
+
 function FoundPositions({ text }: { text: string }) {
   const { hits, query, more } = usePositionSearch(text);
   const { shown, next } = useFirst(text, hits, query.hasNextPage, more);
-  if (query.isError) return <Body role="status">{query.error.message}</Body>;
+  // Machines that hold the text may fill whole pages before the first position.
+  useEveryPage(hits.length === 0 ? query : NO_MORE);
+  if (query.isError) {
+    return (
+      <p role="status" style={PLAIN_BODY}>
+        {query.error.message}
+      </p>
+    );
+  }
   if (hits.length === 0) return null;
   return (
     <section aria-label="Positions" style={REGION}>
-      <Heading marginBottom={8}>Positions</Heading>
+      <h2 style={TITLE}>Positions</h2>
       {shown.map((hit) => (
         <HitRow key={hit.id} hit={hit} />
       ))}
-      {next === undefined ? null : <ActionButton label="More positions" onPress={next} />}
+      {next === undefined ? null : <PlainAction label="More positions" onPress={next} />}
     </section>
   );
 }

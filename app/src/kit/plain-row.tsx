@@ -1,5 +1,5 @@
 import type { CSSProperties, ReactNode } from "react";
-import { PLAIN_FIGURE, PLAIN_SMALL } from "./plain";
+import { PLAIN_BODY, PLAIN_FIGURE, PLAIN_SMALL } from "./plain";
 
 const ROW: CSSProperties = {
   display: "flex",
@@ -26,13 +26,12 @@ const TEXTS: CSSProperties = {
   minWidth: 0,
 };
 const LARGE: CSSProperties = { ...PLAIN_FIGURE, fontSize: "1.125rem" };
-const BODY: CSSProperties = {
-  fontFamily: "Barlow, sans-serif",
-  fontSize: "1rem",
-  lineHeight: "1.375rem",
-  color: "var(--ink)",
-};
-const STYLES = { large: LARGE, figure: PLAIN_FIGURE, body: BODY, small: PLAIN_SMALL } as const;
+const STYLES = {
+  large: LARGE,
+  figure: PLAIN_FIGURE,
+  body: PLAIN_BODY,
+  small: PLAIN_SMALL,
+} as const;
 
 /** A line of a row: its text and how it is set; an empty one is left out. */
 export type RowLine = readonly [style: keyof typeof STYLES, text: string];

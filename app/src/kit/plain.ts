@@ -14,6 +14,23 @@ export const PLAIN_FIGURE = {
   color: "var(--ink)",
 } as const satisfies CSSProperties;
 
+/** The name of a part of a page, as the `Heading` of the kit. */
+export const PLAIN_HEADING = {
+  ...PLAIN_FIGURE,
+  margin: 0,
+  fontSize: "1.25rem",
+  lineHeight: "1.625rem",
+} as const satisfies CSSProperties;
+
+/** Running text, as the `Body` of the kit. */
+export const PLAIN_BODY = {
+  margin: 0,
+  fontFamily: "Barlow, sans-serif",
+  fontSize: "1rem",
+  lineHeight: "1.375rem",
+  color: "var(--ink)",
+} as const satisfies CSSProperties;
+
 /** A caption, as the `Label` of the kit. */
 export const PLAIN_LABEL = {
   fontFamily: FAMILY,

@@ -25,7 +25,7 @@ export function indexQuery(text: string): string | undefined {
 }
 
 /** More than a person reads of what was found. */
-const HITS_A_PAGE = 40;
+const HITS_A_PAGE = 20;
 
 interface HitRow {
   readonly kind: "machine" | "position";
