@@ -289,6 +289,34 @@ test.describe("two browsers and one position", () => {
     expect(server.address).not.toBe("");
     await context.close();
   });
+
+  test("what one takes out the other has open: it is said, keeps what is changed, and is put back", async ({
+    page,
+    browser,
+  }) => {
+    await page.goto("/jobs");
+    await button(page, /^Kestrel cylinder proofer/).tap();
+    await button(page, /^Impression adjuster/).tap();
+    await expect(heading(page)).toHaveText("Impression adjuster");
+    const context = await browser.newContext({ ...PHONE });
+    const other = await context.newPage();
+    await other.goto(page.url());
+    await button(other, "Edit").tap();
+    await button(other, "Remove the position").tap();
+    await expect(heading(other)).toHaveText("Kestrel cylinder proofer");
+    await expect(other.getByText("not on the server yet")).toHaveCount(0);
+    await expect(button(other, /^Impression adjuster/)).toHaveCount(0);
+
+    await page.getByRole("radio", { name: "To order" }).tap();
+    await expect(page.getByText("This position was taken out of the lists.")).toBeVisible();
+    await expect(page.getByRole("radio", { name: "To order" })).toBeChecked();
+    await button(page, "Put it back: Impression adjuster").tap();
+    await expect(page.getByText("This position was taken out of the lists.")).toHaveCount(0);
+    await expect(page.getByText("not on the server yet")).toHaveCount(0);
+    await other.reload();
+    await expect(button(other, /^Impression adjuster.*To order/)).toBeVisible();
+    await context.close();
+  });
 });
 
 test.describe("wide", () => {

@@ -17,7 +17,13 @@ import { MachineRow } from "./machine-row";
 /** As many as are seen at first; a phone draws no more within a moment. */
 const SHOWN = 6;
 
-const SCROLLED: CSSProperties = { position: "absolute", inset: 0, overflowY: "auto" };
+/** With a ground of its own: a browser that cannot leave out what is hidden still paints the list beneath. */
+const SCROLLED: CSSProperties = {
+  position: "absolute",
+  inset: 0,
+  overflowY: "auto",
+  backgroundColor: "var(--plate)",
+};
 const COLUMN: CSSProperties = { padding: 12, maxWidth: PAGE_WIDTH, boxSizing: "border-box" };
 const DOWN: CSSProperties = { display: "flex", flexDirection: "column" };
 const MAKE: CSSProperties = { ...DOWN, marginBottom: 8 };

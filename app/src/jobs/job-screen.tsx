@@ -17,6 +17,7 @@ import type { Kept } from "../data/waiting";
 import { StateMark } from "../positions/state-mark";
 import { EditAside } from "../record/edit-aside";
 import { EditJob } from "../record/edit-job";
+import { GoneNote } from "../record/gone-note";
 import { PutBackBar } from "../record/put-back-bar";
 import { useEdit } from "../record/use-edit";
 import { PAGE_WIDTH, PageActions, PageHead } from "../shell/page";
@@ -80,7 +81,13 @@ function About({ job }: { job: ShownJob }) {
   const states = stateCountsWords(job.states);
   return (
     <View gap={2} marginBottom={8}>
-      {job.removed ? <Body role="status">{JOB_SENTENCES.gone}</Body> : null}
+      {job.removed ? (
+        <GoneNote
+          says={JOB_SENTENCES.gone}
+          name={job.name}
+          onPutBack={() => changeJob(job, { removed: false })}
+        />
+      ) : null}
       {job.waiting ? <Small>{RECORD_SENTENCES.notOnServer}</Small> : null}
       <Body color="$quiet">{jobTimeWords(job, today())}</Body>
       {states === "" ? null : <Body>{states}</Body>}

@@ -22,10 +22,11 @@ import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { FlatList } from "react-native";
 import { v4 as uuid } from "uuid";
+import { inputOfMachine } from "../data/inputs";
 import { useMachine } from "../data/machine-queries";
 import { usePositions } from "../data/position-queries";
 import { useFindings } from "../data/queries";
-import { saveJob } from "../data/saving";
+import { saveJob, saveMachine } from "../data/saving";
 import type { Kept } from "../data/waiting";
 import { ActionButton } from "../kit/action-button";
 import { ChoiceChips } from "../kit/choice-chips";
@@ -38,6 +39,7 @@ import { OrderTree } from "../positions/order-tree";
 import { PositionRow } from "../positions/position-row";
 import { EditAside } from "../record/edit-aside";
 import { EditMachine } from "../record/edit-machine";
+import { GoneNote } from "../record/gone-note";
 import { useEdit } from "../record/use-edit";
 import { layRowOnBench } from "../positions/on-bench";
 import { leftToIdentify, walkRound } from "../positions/walk-state";
@@ -52,7 +54,15 @@ function AboutMachine({ machine }: { machine: Machine }) {
   const made = madeWords(origin, year);
   return (
     <View gap={2} marginBottom={8}>
-      {removed ? <Body role="status">{RECORD_SENTENCES.removed}</Body> : null}
+      {removed ? (
+        <GoneNote
+          says={RECORD_SENTENCES.removed}
+          name={machine.name}
+          onPutBack={() =>
+            saveMachine(machine.id, inputOfMachine(machine), machine.version, ["removed"])
+          }
+        />
+      ) : null}
       {made === "" && stands === "" ? null : (
         <Body color="$quiet">{[made, stands].filter((text) => text !== "").join(" · ")}</Body>
       )}

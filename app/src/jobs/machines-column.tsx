@@ -128,7 +128,7 @@ export function MachinesColumn({ beside }: MachinesColumnProps) {
         {text === "" ? <WaysToOrder /> : null}
       </View>
       <View flex={1}>
-        <div style={text === "" ? LIST : HIDDEN}>
+        <div style={text === "" ? LIST : HIDDEN} inert={text !== ""}>
           <AllMachines {...(beside === undefined ? {} : { beside })} />
         </div>
         {text === "" ? null : <FoundByText text={text} beside={beside} onMade={empty} />}

@@ -10,6 +10,7 @@ import { Body, Small } from "../kit/text";
 import { changePosition } from "../positions/change-position";
 import { EditAside } from "../record/edit-aside";
 import { EditOrder } from "../record/edit-order";
+import { GoneNote } from "../record/gone-note";
 import { PutBackBar } from "../record/put-back-bar";
 import { useEdit } from "../record/use-edit";
 import { PdfButton } from "../sheet/pdf-button";
@@ -106,7 +107,13 @@ function OrderBody({ order, places }: { order: Kept<Order>; places: readonly ToO
             />
           ) : (
             <View gap={2}>
-              {removed ? <Body role="status">{RECORD_SENTENCES.removed}</Body> : null}
+              {removed ? (
+                <GoneNote
+                  says={RECORD_SENTENCES.removed}
+                  name={order.name}
+                  onPutBack={() => changeOrder(order, { removed: false })}
+                />
+              ) : null}
               {waiting ? <Small>{RECORD_SENTENCES.notOnServer}</Small> : null}
               <Body color="$quiet">
                 {arrivedWords(lines.filter(({ arrived }) => arrived).length, lines.length)}

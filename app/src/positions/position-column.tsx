@@ -23,12 +23,13 @@ import { Body, Figure, Heading, Small } from "../kit/text";
 import { enterMend } from "../mend/enter-mend";
 import { EditAside } from "../record/edit-aside";
 import { EditPosition } from "../record/edit-position";
+import { GoneNote } from "../record/gone-note";
 import { useEdit } from "../record/use-edit";
 import { Remarks } from "../remarks/remarks";
 import { PageActions, PageColumns, PageHead } from "../shell/page";
 import { CautionsCard } from "../sheet/cautions-card";
 import { sheetPath } from "../shell/sheet-address";
-import type { ShownPosition } from "./change-position";
+import { changePosition, type ShownPosition } from "./change-position";
 import { History } from "./history";
 import { layOnBench } from "./on-bench";
 import { MoreLikeIt } from "./more-like-it";
@@ -106,7 +107,13 @@ function PositionBody({ position, beside }: { position: ShownPosition; beside: b
             />
           ) : (
             <>
-              {position.removed ? <Body role="status">{POSITION_SENTENCES.gone}</Body> : null}
+              {position.removed ? (
+                <GoneNote
+                  says={POSITION_SENTENCES.gone}
+                  name={position.name}
+                  onPutBack={() => changePosition(position, { removed: false })}
+                />
+              ) : null}
               {position.archived ? <Body role="status">{REORDER_SENTENCES.archived}</Body> : null}
               {position.waiting ? <Small>{RECORD_SENTENCES.notOnServer}</Small> : null}
               <Body color="$quiet">
