@@ -9,6 +9,7 @@ import {
   parseCallout,
   pieceChoices,
   type FastenerSpec,
+  type OwnWord,
 } from "./index";
 
 function parsed(text: string): FastenerSpec {
@@ -108,6 +109,14 @@ describe("what goes with a screw", () => {
     const { nut, washers = [], ...own } = spec;
     expect(formatCallout(own)).toBe(screw);
     expect([...(nut === undefined ? [] : [nut]), ...washers].map(formatCallout)).toEqual(together);
+  });
+
+  it("may be called by the shop's own words", () => {
+    const words: OwnWord[] = [{ word: "wibble", means: { kind: "nut", style: "nylon-insert" } }];
+    expect(parseCallout("M10x40 with wibble nut and washer", words)).toMatchObject({
+      nut: { style: "nylon-insert" },
+      washers: [{ style: "flat" }],
+    });
   });
 
   it("is asked back where it is none of both, or a second nut", () => {

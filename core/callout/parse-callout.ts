@@ -53,7 +53,12 @@ export function parseCallout(
   const spelled = calloutSpelling(read);
   const parted = withCompanions(spelled);
   const pieces = { ...startOf(parted?.screw ?? spelled, words), read };
-  if (parted !== undefined) return readScrew(pieces, parted.companions);
+  if (parted !== undefined) {
+    return readScrew(
+      pieces,
+      parted.companions.map((text) => startOf(text, words)),
+    );
+  }
   switch (partOf(spelled, pieces)) {
     case "nut":
       return readNut(pieces);

@@ -23,7 +23,6 @@ import {
   definedAs,
   finished,
   sizeOf,
-  startOf,
   takeFinish,
   type Pieces,
 } from "./pieces";
@@ -136,19 +135,19 @@ function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined)
 
 /** Reads what is asked for with a screw, each by its own words and of the screw's thread. */
 function readCompanions(
-  texts: readonly string[],
-  { own, read }: Pieces,
+  companions: readonly Pieces[],
+  read: string,
   thread: Thread,
 ): Pick<ScrewSpec, "nut" | "washers"> | CalloutProblem {
   const washers: WasherSpec[] = [];
   let nut: NutSpec | undefined;
-  for (const text of texts) {
-    const pieces = startOf(text, own);
-    const part = /\bnuts?\b/i.test(text) ? readNut(pieces, thread) : readWasher(pieces, thread);
+  for (const pieces of companions) {
+    const isNut = /\bnuts?\b/i.test(pieces.read);
+    const part = isNut ? readNut(pieces, thread) : readWasher(pieces, thread);
     if (isCalloutProblem(part)) return ofWhole(part, read);
     if (part.part === "washer") washers.push(part);
     else if (part.part === "nut" && nut === undefined) nut = part;
-    else return { code: "callout-not-understood", read, words: [text] };
+    else return { code: "callout-not-understood", read, words: [pieces.read] };
   }
   return {
     ...(nut === undefined ? {} : { nut }),
@@ -159,7 +158,7 @@ function readCompanions(
 /** Reads a screw, bolt, stud or set screw, with the nut and the washers that were asked for with it. */
 export function readScrew(
   pieces: Pieces,
-  companions: readonly string[],
+  companions: readonly Pieces[],
 ): FastenerSpec | CalloutProblem {
   const { remaining } = pieces;
   const written = takeGrade(remaining);
@@ -167,7 +166,7 @@ export function readScrew(
   const finish = takeFinish(pieces);
   const sized = sizeOf(pieces);
   if ("code" in sized) return ofItsSystem(sized, written);
-  const together = readCompanions(companions, pieces, sized.thread);
+  const together = readCompanions(companions, pieces.read, sized.thread);
   if ("code" in together) return together;
   const grade = gradeOfWord(written, sized.thread, look.head === "socket-cap");
   const ofStainless = grade?.id !== undefined && /^[ACF]\d-/.test(grade.id);
