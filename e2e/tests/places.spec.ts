@@ -88,8 +88,13 @@ test.describe("a place on a phone", () => {
   }) => {
     await page.goto("/jobs");
     const last = page.getByRole("button", { name: /^Taken out/ });
-    await last.scrollIntoViewIfNeeded();
-    await expect(last).toBeInViewport();
+    // The jobs and the machines come one after the other, and push it down.
+    await expect(page.getByText("Spring service of the presses")).toBeVisible();
+    await expect(button(page, /^Union lever guillotine/)).toBeVisible();
+    await expect(async () => {
+      await last.scrollIntoViewIfNeeded();
+      await expect(last).toBeInViewport({ timeout: 500 });
+    }).toPass();
     await page.getByLabel("Find a machine", { exact: true }).fill("roller");
     await expect(page.getByRole("region", { name: "Positions" })).toBeVisible();
     await expect(last).toBeHidden();
