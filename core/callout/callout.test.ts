@@ -1,5 +1,5 @@
 import { NUT_STYLES, WASHER_STYLES, stockLengths } from "../fasteners";
-import { NUT_CLASSES, gradesFor } from "../grades";
+import { HARDNESS_CLASSES, NUT_CLASSES, gradesFor } from "../grades";
 import { DRIVES, FINISHES, HEAD_STYLES, POINTS, drivesOf } from "../looks";
 import { seededRandom, type SeededRandom } from "../random";
 import { named } from "../testing/named-thread";
@@ -26,12 +26,14 @@ function inShort(spec: FastenerSpec): string {
   const own =
     spec.part === "screw"
       ? [
-          ...[spec.lengthMm, spec.head, spec.drive, spec.point, spec.gradeId],
+          ...[spec.lengthMm, spec.head, spec.drive, spec.point, spec.gradeId, spec.hardnessClass],
           ...[spec.nut, ...(spec.washers ?? [])].map((part) => part && `with ${inShort(part)}`),
         ]
       : spec.part === "plug"
         ? ["plug", spec.drive]
-        : [spec.style, spec.part === "nut" ? spec.nutClassId : undefined];
+        : spec.part === "washer"
+          ? [spec.style, spec.outsideMm, spec.hardnessHv]
+          : [spec.style, spec.part === "nut" ? spec.nutClassId : undefined];
   return [quantity, thread.designation, hand, ...own, finish]
     .filter((part) => part !== undefined)
     .join(" | ");
@@ -49,7 +51,7 @@ describe("a washer by its size alone", () => {
   });
 
   it("asks which thread of a nut, and of a washer that was said to have more", () => {
-    for (const text of ["1/4 nut", "1/2 x 1 washer"]) {
+    for (const text of ["1/4 nut", "1/2 x 13/16 x 2 washer"]) {
       const result = parseCallout(text);
       expect(isCalloutProblem(result) && result.code).toBe("callout-which-thread");
     }
@@ -199,8 +201,16 @@ function anySpec(random: SeededRandom): FastenerSpec {
     quantity: some(1 + Math.floor(random.even() * 99)),
     finish: some(pick(FINISHES, random)),
   });
-  if (random.even() < 0.15)
-    return { part: "washer", thread, style: pick(WASHER_STYLES, random), ...common };
+  if (random.even() < 0.15) {
+    const wide = Math.round(thread.majorMm * (2 + random.even()));
+    return {
+      part: "washer",
+      thread,
+      style: pick(WASHER_STYLES, random),
+      ...common,
+      ...given({ outsideMm: rarely(wide), hardnessHv: rarely(pick([100, 140, 200, 300], random)) }),
+    };
+  }
   if (random.even() < 0.2) {
     const system = thread.family === "iso-metric" ? "metric" : "inch";
     const made = NUT_CLASSES.filter((nut) => nut.system === system);
@@ -229,7 +239,9 @@ function anySpec(random: SeededRandom): FastenerSpec {
       head,
       lengthMm: lengths.length > 0 ? some(pick(lengths, random)) : undefined,
       point: head === "set" ? some(pick(POINTS, random)) : undefined,
-      gradeId: grade,
+      ...(head === "set"
+        ? { hardnessClass: some(pick(HARDNESS_CLASSES, random)) }
+        : { gradeId: grade }),
       nut: rarely({ part: "nut", thread, style: pick(NUT_STYLES, random) }),
       washers: rarely([
         { part: "washer", thread, style: pick(WASHER_STYLES, random), quantity: 2 },

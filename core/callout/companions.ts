@@ -11,13 +11,17 @@ const WASHER = /\bwashers?\b(?![ -]*(?:face|head))/i;
 /** A kind of washer whose word stands only after the next: "flat and spring washers". */
 const KIND_ALONE = /^(?:\d{1,3} )?(?:flat|plain|spring|lock|split|shakeproof|serrated|penny)$/i;
 
-const BETWEEN = String.raw`(?:[, ]*(?<!\w)(?:complete with|with|c\/w|w\/|and|plus)(?!\w) ?| ?[&+] ?)`;
+const BETWEEN = String.raw`(?:[, ]*(?<!\w)(?:complete with|with|c\/w|and|plus)(?!\w) ?|[, ]*(?<!\w)w\/ ?| ?[&+] ?)`;
 /** Where the screw ends: at the first joining word that a nut or a washer follows. */
 const START = new RegExp(String.raw`${BETWEEN}(?=[^,]*\b(?:nuts?|washers?)\b)`, "i");
 /** "bolt/nut", "bolt, nut and washer": no joining word stands before the first. */
 const AFTER_BOLT =
-  /(?<=(?:bolts?|screws?|studs?)) ?(?:\/|, ?)(?=(?:an? |\d{1,3} )?(?:(?!with|and|plus)[a-z-]+ ){0,3}(?:nuts?|washers?)\b)/i;
+  /(?<=\b(?:bolts?|screws?|studs?)\b(?: ?x ?\d[\d/. -]*| \d[\d/. -]*(?:mm|in|")?)?)(?: ?(?:\/|, ?)| (?=nuts?\b(?:,| and | ?[&+/])))(?=(?:an? |\d{1,3} )?(?:(?!with|and|plus)[a-z-]+ ){0,3}(?:nuts?|washers?)\b)/i;
 const SPLIT = new RegExp(String.raw`${BETWEEN}|, ?|(?<=nuts?|washers?)\/`, "gi");
+
+/** So many of the whole, said behind it: "with nuts and washers x 20". */
+const SETS =
+  /(?<=(?:nuts|washers)\b.*) x ?(\d{1,5})(?: ?off)? ?$|(?<=(?:nuts?|washers?)\b.*), ?(\d{1,5}) off ?$/i;
 
 const says = (text: string) => NUT.test(text) || WASHER.test(text);
 
@@ -52,11 +56,15 @@ export function withCompanions(spelled: string): WithCompanions | undefined {
   const screw = spelled.slice(0, start.index).replace(/[, ]+$/, "");
   // "Nut and washer" has no screw before it, and neither has a washer by its face.
   if (screw === "" || says(screw)) return undefined;
-  const list = spelled.slice(start.index + start[0].length);
+  const whole = spelled.slice(start.index + start[0].length);
+  const [, crossed, counted] = SETS.exec(whole) ?? [];
+  const sets = crossed ?? counted;
+  const list = whole.replace(SETS, "");
   const pieces = list
     .split(SPLIT)
     .map((piece) => piece.trim())
     .filter((piece) => piece !== "");
   const companions = gathered(pieces);
-  return companions.length === 0 ? undefined : { screw, companions };
+  if (companions.length === 0) return undefined;
+  return { screw: sets === undefined ? screw : `${sets} off ${screw}`, companions };
 }

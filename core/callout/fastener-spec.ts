@@ -1,4 +1,5 @@
 import type { NutStyle, WasherStyle } from "../fasteners";
+import type { HardnessClass } from "../grades";
 import type { Drive, Finish, HeadStyle, Point } from "../looks";
 import type { DesignationProblem, Thread } from "../threads";
 import type { Mm, Units } from "../units";
@@ -30,6 +31,8 @@ export interface ScrewSpec extends Common {
   /** Threaded to the head, where the standard would leave a plain shank. */
   readonly fullThread?: true;
   readonly gradeId?: string;
+  /** Of a set screw, which is not pulled. */
+  readonly hardnessClass?: HardnessClass;
   /** The nut asked for with it. */
   readonly nut?: NutSpec;
   /** The washers asked for with it; one each where no number was said. */
@@ -45,6 +48,10 @@ export interface NutSpec extends Common {
 export interface WasherSpec extends Common {
   readonly part: "washer";
   readonly style: WasherStyle;
+  /** Across the outside, where it was said: "M8 x 25 large washer". */
+  readonly outsideMm?: Mm;
+  /** Its Vickers hardness, HV, where it was said. */
+  readonly hardnessHv?: number;
 }
 
 export const PLUG_DRIVES = ["socket", "hexagon", "square"] as const;
@@ -131,6 +138,8 @@ export type CalloutProblem =
       readonly read: string;
       readonly threads: readonly Thread[];
     }
+  /** A part with a thread of its own, which no table holds: "wood screw". */
+  | { readonly code: "callout-not-held"; readonly read: string; readonly part: string }
   | { readonly code: "callout-length"; readonly read: string; readonly length: string }
   | { readonly code: "callout-grade"; readonly read: string; readonly grade: string };
 

@@ -16,6 +16,7 @@ import type {
   PinSpec,
   ScrewSpec,
   ThreadedSpec,
+  WasherSpec,
 } from "./fastener-spec";
 import {
   DRIVE_PHRASES,
@@ -40,13 +41,16 @@ function sizeWritten({ thread, toleranceClass }: ThreadedSpec): string {
   return hand === "left" ? `${classed} LH` : classed;
 }
 
-/** A length as orders in a unit write it: "40", "1-1/2", "1.57". */
+/** Nearer than this a length is the fraction of an inch, or the millimetre, that it was said as. */
+const SAME_MM = 0.001;
+
+/** A length as orders in a unit write it: "40", "1-1/2", "1.57", "25 mm". */
 function figureIn(mm: Mm, units: Units): string {
   if (units === "mm") return printPlain(mm, 2);
   const { fraction, differenceMm } = nearestFraction(mm, 64);
-  return Math.abs(differenceMm) < 0.01
-    ? printFraction(fraction).replace(" ", "-")
-    : printPlain(inchesFromMm(mm), 4);
+  if (Math.abs(differenceMm) < SAME_MM) return printFraction(fraction).replace(" ", "-");
+  const isWholeMm = Math.abs(mm - Math.round(mm)) < SAME_MM;
+  return isWholeMm ? `${Math.round(mm)} mm` : printPlain(inchesFromMm(mm), 4);
 }
 
 /** A length as its thread's system writes it: "40", "1-1/2", "1.57". */
@@ -77,7 +81,7 @@ function headlessWords({ drive, fullThread }: ScrewSpec): string {
 }
 
 function screwWritten(spec: ScrewSpec): string {
-  const { thread, lengthMm, point, gradeId, head, nut, washers = [] } = spec;
+  const { thread, lengthMm, point, gradeId, hardnessClass, head, nut, washers = [] } = spec;
   const length = lengthMm === undefined ? "" : ` x ${lengthWritten(lengthMm, thread)}`;
   const ended = point === undefined ? "" : ` ${writtenFor(POINT_PHRASES, point)}`;
   const named = head === undefined ? headlessWords(spec) : ` ${headWritten(head, spec)}`;
@@ -85,6 +89,7 @@ function screwWritten(spec: ScrewSpec): string {
   const parts = [
     `${sizeWritten(spec)}${length}${named}${ended}`,
     ...(gradeId === undefined ? [] : [gradeWritten(gradeId)]),
+    ...(hardnessClass === undefined ? [] : [hardnessClass]),
     ...madeOf(spec, steel),
   ];
   const own = parts.join(", ");
@@ -135,6 +140,16 @@ function fittingWritten(spec: FittingSpec): string {
   return [words.filter((word) => word !== undefined).join(" "), ...madeOf(spec)].join(", ");
 }
 
+function washerWritten(spec: WasherSpec): string {
+  const { thread, style, outsideMm, hardnessHv } = spec;
+  const outside = outsideMm === undefined ? "" : ` x ${lengthWritten(outsideMm, thread)}`;
+  return [
+    `${sizeWritten(spec)}${outside} ${writtenFor(WASHER_PHRASES, style)}`,
+    ...(hardnessHv === undefined ? [] : [`${hardnessHv} HV`]),
+    ...madeOf(spec),
+  ].join(", ");
+}
+
 function bodyOf(spec: FastenerSpec): string {
   switch (spec.part) {
     case "screw":
@@ -142,10 +157,7 @@ function bodyOf(spec: FastenerSpec): string {
     case "nut":
       return nutWritten(spec);
     case "washer":
-      return [
-        `${sizeWritten(spec)} ${writtenFor(WASHER_PHRASES, spec.style)}`,
-        ...madeOf(spec),
-      ].join(", ");
+      return washerWritten(spec);
     case "plug":
       return [
         `${sizeWritten(spec)} ${writtenFor(PLUG_PHRASES, spec.drive ?? "unsaid")}`,

@@ -88,6 +88,7 @@ function figuresOf(spec: FastenerSpec): number[] {
     spec.toleranceClass,
     screw.gradeId,
     spec.part === "nut" ? spec.nutClassId : undefined,
+    spec.part === "washer" && spec.outsideMm !== undefined ? inchesFromMm(spec.outsideMm) : "",
     formatCallout(spec),
   ].join(" ");
   return [

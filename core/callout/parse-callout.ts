@@ -12,18 +12,26 @@ import { calloutSpelling } from "./spelling";
 /** Fittings of pipes; bolts, nuts and the nipples of grease guns are called by some of their words too. */
 const FITTINGS =
   /\b(?:nipples?|elbows?|tees?|couplings?|unions?|bush(?:es|ings?)?|(?:pipe|end|blanking) ?caps?|adapt[eo]rs?)\b/i;
-const NO_FITTING = /\b(?:bolts?|screws?|nuts?|washers?|studs?|grease|plugs?|pins?)\b/i;
+const NO_FITTING = /\b(?:bolts?|screws?|nuts?|washers?|studs?|grease|bleed(?:er)?|plugs?|pins?)\b/i;
+/** "G 1/2 cap": what goes over the end of a pipe. */
+const PIPE_CAP = /(?<!\w)(?:(?:g|r|rc|rp) ?\d[\d/ ]*|bsp[pt]?|npt|npsm)(?!\w).*\bcaps?\b/i;
 
 const SAYS = {
-  nut: /nuts?\b/i,
-  washer: /\bwashers?\b/i,
+  // These standards are of nuts alone.
+  nut: /nuts?\b|\b(?:a194|a563|f594)\b/i,
+  washer: /\bwashers?\b(?![ -]*(?:face|heads?|hd)\b)|\bbonded seals?\b/i,
   pin: /\b(?:pins?|dowels?|cotters?|clevis)\b/i,
   plug: /\bplugs?\b/i,
 } as const;
 
+/** Screws that cut a thread of their own, and what has none. */
+const NOT_HELD =
+  /\b(?:lags?(?: bolts?)?$|lag bolts?|(?:wood|coach|lag|self[ -]?(?:tap(?:ping|per)?|drill(?:ing|er)?)|drywall|chipboard|deck(?:ing)?|timber|sheet[ -]?metal)[ -]*screws?|(?:self[ -]?)?tappers?|rivets?(?! ?nuts?)|nails?|(?:[er][ -]?)?clips?|circlips?)\b/i;
+
 /** The kind of part by its own word, else by the shop's word or the standard that was written. */
 function partOf(spelled: string, { standards, own }: Pieces): FastenerSpec["part"] {
-  if (FITTINGS.test(spelled) && !NO_FITTING.test(spelled)) return "fitting";
+  if ((FITTINGS.test(spelled) || PIPE_CAP.test(spelled)) && !NO_FITTING.test(spelled))
+    return "fitting";
   if (SAYS.pin.test(spelled)) return "pin";
   if (SAYS.plug.test(spelled)) return "plug";
   // A nut that comes with a washer is a nut; the washer is asked back.
@@ -50,8 +58,13 @@ export function parseCallout(
   if (read.length > MOST_LETTERS) {
     return { code: "callout-too-long", letters: read.length, most: MOST_LETTERS };
   }
-  const spelled = calloutSpelling(read);
+  const spelled = calloutSpelling(
+    read,
+    words.map(({ word }) => word),
+  );
   const parted = withCompanions(spelled);
+  const notHeld = NOT_HELD.exec(parted?.screw ?? spelled)?.[0];
+  if (notHeld !== undefined) return { code: "callout-not-held", read, part: notHeld };
   const pieces = { ...startOf(parted?.screw ?? spelled, words), read };
   if (parted !== undefined) {
     return readScrew(

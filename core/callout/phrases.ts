@@ -43,7 +43,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "low-cap" },
     "low socket cap screw",
-    String.raw`low(?:[\s-]*head)?\s*(?:${SOCKET}\s*)?cap${HEAD}${SCREW}`,
+    String.raw`low(?:[\s-]*(?:head|profile))?\s*(?:${SOCKET}\s*)?cap${HEAD}${SCREW}|lhcs`,
   ),
   phrase(
     { head: "narrow-cap" },
@@ -58,12 +58,12 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "set" },
     "headless set screw",
-    String.raw`(?:headless\s*)?(?:${HEX}\s*)?(?:${SOCKET}\s*)?(?:set[\s-]*screws?|grub[\s-]*screws?|grub)|${SOCKET}\s*set\b|screws?[\s,]*set\b|sss`,
+    String.raw`(?:headless\s*)?(?:${HEX}\s*)?(?:${SOCKET}\s*)?(?:set[\s-]*(?:screws?|scrs?)|grub[\s-]*screws?|grub)|${SOCKET}${HEAD}\s*set(?:[\s-]*(?:screws?|scrs?))?(?![\w/])|screws?[\s,]*set\b|sss`,
   ),
   phrase(
     { head: "csk", drive: "socket" },
     "socket countersunk screw",
-    String.raw`(?:${HEX}\s*)?(?:${SOCKET}(?:[\s-]*head)?\s*${CSK}|${CSK}${HEAD}\s*${SOCKET})${HEAD}(?:\s*cap)?${HEAD}${SCREW}|s?fhs?cs`,
+    String.raw`(?:${HEX}\s*)?(?:${SOCKET}(?:[\s-]*head)?\s*${CSK}|${CSK}${HEAD}\s*(?:${HEX}\s*)?${SOCKET})${HEAD}(?:\s*cap)?${HEAD}${SCREW}|s?fhs?cs|shfs`,
   ),
   phrase({ head: "csk" }, "countersunk screw", String.raw`${CSK}${HEAD}\s*cap${SCREW}`),
   phrase(
@@ -89,6 +89,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase({ head: "csk" }, "countersunk screw", String.raw`${CSK}${HEAD}${SCREW}|fhms`),
   phrase({ head: "pan" }, "pan head screw", String.raw`pan${HEAD}${SCREW}|phms`),
   phrase({ head: "truss" }, "truss head screw", String.raw`(?:truss|mushroom)${HEAD}${SCREW}|thms`),
+  phrase({ head: "round" }, "round head screw", String.raw`round${HEAD}${SCREW}|rhms`),
   phrase(
     { head: "cheese" },
     "cheese head screw",
@@ -97,7 +98,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "carriage" },
     "carriage bolt",
-    String.raw`(?:carriage|cup[\s-]*(?:square|sq)(?:[\s-]*neck)?)${HEAD}${SCREW}|coach\s*bolts?`,
+    String.raw`(?:carriage|cup[\s-]*(?:(?:square|sq)(?:[\s-]*neck)?|(?=head)))${HEAD}${SCREW}|coach\s*bolts?`,
   ),
   phrase(
     { head: "square" },
@@ -122,7 +123,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "stud" },
     "stud",
-    String.raw`(?:(?:double|tap)[\s-]*end(?:ed)?\s*)?studs?(?:[\s-]*bolts?)?|studding|threaded\s*${RODS}|all[\s-]*thread(?:ed)?[\s-]*${RODS}|allthread`,
+    String.raw`(?:(?:double|tap)[\s-]*end(?:ed)?\s*)?studs?(?:[\s-]*bolts?)?|studding|(?:(?:fully\s*)?threaded|lead|trapezoidal)[\s-]*${RODS}|rods?(?![\s-]*ends?)|lead[\s-]*screws?|all[\s-]*thread(?:ed)?[\s-]*${RODS}|allthread`,
   ),
   phrase({ head: "hex" }, "hex bolt", String.raw`${HEX}${HEAD}${SCREW}`),
 ];
@@ -141,9 +142,13 @@ export const DRIVE_PHRASES: readonly Phrase<Drive>[] = [
 ];
 
 export const POINT_PHRASES: readonly Phrase<Point>[] = [
-  phrase("flat", "flat point", String.raw`flat\s*(?:point|pt)`),
+  phrase(
+    "flat",
+    "flat point",
+    String.raw`flat\s*(?:point|pt)|(?<=\bgrub\b.*)flat|flat(?=.*\bgrub\b)`,
+  ),
   phrase("cone", "cone point", String.raw`cone(?:\s*(?:point|pt))?`),
-  phrase("cup", "cup point", String.raw`cup(?:\s*(?:point|pt))?`),
+  phrase("cup", "cup point", String.raw`(?:knurled\s*)?cup(?:\s*(?:point|pt))?`),
   phrase("dog", "dog point", String.raw`(?:full\s*|half\s*)?dog(?:\s*(?:point|pt))?`),
 ];
 
@@ -156,22 +161,27 @@ export const FINISH_PHRASES: readonly Phrase<Finish>[] = [
   phrase(
     "zinc-yellow",
     "zinc yellow",
-    String.raw`zinc[\s-]*yellow|yellow[\s-]*zinc|yellow(?:[\s-]*passivated)?|zyp?|yzp?|a[1-9][cgl]`,
+    String.raw`zinc[\s-]*yellow|(?:zinc[\s-]*)?(?:bi|di)chromate|yellow[\s-]*zinc|yellow(?:[\s-]*passivated)?|zyp?|yzp?|a[1-9][cgl]`,
   ),
   phrase("zinc-flake", "zinc flake", String.raw`zinc[\s-]*flake`),
   phrase(
     "zinc",
     "zinc",
-    String.raw`(?:bright\s*)?zinc(?:[\s-]*(?:plated|clear))*|bzp|zp|zn|a[1-9][abefjk]`,
+    String.raw`(?:bright\s*)?(?:zinc|zn)(?![\s-]*ni)(?:[\s-]*(?:plated|clear))*|bzp|zp|a[1-9][abefjk]`,
   ),
   phrase("nickel", "nickel", String.raw`nickel(?:[\s-]*plated)?`),
-  phrase("stainless", "stainless", String.raw`stainless(?:[\s-]*(?:steel|stl))?|s\/s|ss|inox`),
+  phrase(
+    "stainless",
+    "stainless",
+    String.raw`stainless(?:[\s-]*(?:steel|stl))?|s\/s|ss|inox|(?:astm\s*)?f59[34]`,
+  ),
   phrase("brass", "brass", String.raw`(?<!26\s*)brass`),
   phrase("cadmium", "cadmium", String.raw`cad(?:mium)?(?:[\s-]*plated)?`),
+  phrase("phosphate", "phosphate", String.raw`phosphate[ds]?(?:[\s-]*(?:and|&)?[\s-]*oil(?:ed)?)?`),
   phrase(
     "plain",
     "plain",
-    String.raw`plain(?:\s*finish)?|bl(?:ac)?k(?:\s*ox(?:ide)?)?|self[\s-]*colou?r(?:ed)?|s\/c`,
+    String.raw`plain(?:\s*finish)?|bright|bl(?:ac)?k(?:\s*ox(?:ide)?)?|self[\s-]*colou?r(?:ed)?|s\/c`,
   ),
 ];
 
@@ -179,41 +189,58 @@ export const NUT_PHRASES: readonly Phrase<NutStyle>[] = [
   phrase(
     "nylon-insert",
     "nylon insert nut",
-    String.raw`(?:nyl(?:on)?|insert)[\s-]*(?:insert\s*)?(?:lock(?:ing)?[\s-]*)?nuts?`,
+    String.raw`(?:hex(?:agon)?\s*)?(?:lock\s*)?(?:nyl(?:on)?|insert)[\s-]*(?:insert\s*)?(?:lock(?:ing)?[\s-]*)?nuts?`,
   ),
   phrase(
     "all-metal",
     "all-metal locking nut",
-    String.raw`all[\s-]*metal(?:[\s-]*(?:lock(?:ing)?|prevailing(?:\s*torque)?))?[\s-]*nuts?|prevailing(?:\s*torque)?\s*nuts?`,
+    String.raw`all[\s-]*metal(?:[\s-]*(?:lock(?:ing)?|prevailing(?:\s*torque)?))?[\s-]*nuts?|prev(?:ailing)?(?:\s*torq(?:ue)?)?(?:\s*lock)?\s*nuts?`,
   ),
-  phrase("thin", "thin nut", String.raw`(?:thin|half|jam)[\s-]*nuts?`),
+  phrase(
+    "thin",
+    "thin nut",
+    String.raw`(?:hex(?:agon)?\s*)?(?:thin|half|jam|back)(?:\s*hex(?:agon)?)?[\s-]*nuts?`,
+  ),
   phrase(
     "flange",
     "flange nut",
-    String.raw`(?:serrated\s*)?flanged?(?:\s*hex(?:agon)?)?[\s-]*nuts?`,
+    String.raw`(?:serrated\s*)?(?:hex(?:agon)?\s*)?flanged?(?:\s*(?:hex(?:agon)?|serrated))*[\s-]*nuts?(?:\s*serrated)?`,
   ),
   phrase(
     "castle",
     "castle nut",
-    String.raw`cast(?:le(?:lated)?|ellated)[\s-]*nuts?|slotted\s*nuts?`,
+    String.raw`cast(?:le(?:lated)?|ellated)[\s-]*nuts?|slotted(?:\s*hex(?:agon)?)?\s*nuts?`,
   ),
   phrase("dome", "dome nut", String.raw`(?:dome|domed|acorn|cap)[\s-]*nuts?`),
   phrase("wing", "wing nut", String.raw`wing[\s-]*nuts?`),
   phrase("coupling", "coupling nut", String.raw`(?:coupling|connector|long)[\s-]*nuts?`),
+  phrase("square", "square nut", String.raw`(?:square|sq)[\s-]*nuts?`),
   phrase("weld", "weld nut", String.raw`weld[\s-]*nuts?`),
   phrase("heavy", "heavy hex nut", String.raw`heavy(?:[\s-]*hex(?:agon)?)?[\s-]*nuts?`),
-  phrase("hex", "hex nut", String.raw`(?:(?:full|hex(?:agon)?)[\s-]*)*nuts?`),
+  phrase(
+    "hex",
+    "hex nut",
+    String.raw`(?:(?:full|hex(?:agon)?(?:\s*plain)?|plain\s*hex(?:agon)?|machine\s*screw)[\s-]*)*nuts?`,
+  ),
 ];
 
 export const WASHER_PHRASES: readonly Phrase<WasherStyle>[] = [
-  phrase("spring", "spring washer", String.raw`(?:spring|split)(?:\s*lock)?\s*washers?`),
   phrase(
     "toothed",
     "toothed washer",
-    String.raw`(?:toothed|tooth|serrated)(?:\s*lock)?\s*washers?`,
+    String.raw`(?:lock\s*)?(?:(?:(?:internal|external)(?:[\s-]*(?:toothed|tooth))?|toothed|tooth|serrated|star)\s*)(?:\s*lock)?\s*washers?`,
   ),
   phrase("wedge-lock", "wedge-lock washer", String.raw`wedge[\s-]*lock(?:ing)?\s*washers?`),
-  phrase("bonded-seal", "bonded seal washer", String.raw`bonded(?:\s*seal)?\s*washers?`),
+  phrase(
+    "spring",
+    "spring washer",
+    String.raw`(?:(?:spring|split|helical)(?:\s*(?:spring|lock))*|lock(?:\s*(?:spring|split|helical))*)\s*washers?`,
+  ),
+  phrase(
+    "bonded-seal",
+    "bonded seal washer",
+    String.raw`bonded(?:\s*seals?)?\s*washers?|bonded\s*seals?`,
+  ),
   phrase("copper", "copper washer", String.raw`copper\s*washers?`),
   phrase(
     "large",
@@ -223,7 +250,7 @@ export const WASHER_PHRASES: readonly Phrase<WasherStyle>[] = [
   phrase(
     "flat",
     "flat washer",
-    String.raw`(?:(?:flat|plain|form\s*[a-c])\s*)?washers?(?:\s*(?:form\s*[a-c]|sae))?`,
+    String.raw`(?:(?:flat|plain|sae|form\s*[a-c])\s*)*washers?(?:\s*(?:form\s*[a-c]|sae))?`,
   ),
 ];
 
@@ -233,7 +260,7 @@ export const PIN_PHRASES: readonly Phrase<PinStyle>[] = [
   phrase(
     "spring",
     "spring pin",
-    String.raw`(?:(?:slotted\s*)?spring(?:[\s-]*(?:type|dowel))*|tension)[\s-]*pins?|spring[\s-]*dowels?`,
+    String.raw`(?:(?:slotted\s*|coiled\s*)?spring(?:[\s-]*(?:type|dowel))*|tension)[\s-]*pins?|spring[\s-]*dowels?`,
   ),
   phrase("clevis", "clevis pin", String.raw`clevis(?:[\s-]*pins?)?`),
   phrase("dowel", "dowel pin", String.raw`(?:(?:dowel|parallel)[\s-]*)?pins?|dowels?`),
@@ -247,19 +274,23 @@ export const PLUG_PHRASES: readonly Phrase<PlugDrive | "unsaid">[] = [
   ),
   phrase("square", "square plug", String.raw`(?:square|sq)${HEAD}\s*(?:pipe\s*)?plugs?`),
   phrase("hexagon", "hexagon plug", String.raw`${HEX}${HEAD}\s*(?:pipe\s*)?plugs?`),
-  phrase("unsaid", "plug", String.raw`(?:(?:pipe|drain|sump|blanking|filler|level)\s*)?plugs?`),
+  phrase(
+    "unsaid",
+    "plug",
+    String.raw`(?:(?:pipe|drain|sump|blanking|filler|level|male)\s*)*plugs?`,
+  ),
 ];
 
 export const FITTING_PHRASES: readonly Phrase<FittingStyle>[] = [
   phrase("hexagon-nipple", "hex nipple", String.raw`${HEX}\s*(?:pipe\s*)?nipples?`),
-  phrase("nipple", "nipple", String.raw`(?:pipe\s*)?nipples?`),
-  phrase("elbow", "elbow", String.raw`elbows?`),
+  phrase("nipple", "nipple", String.raw`(?:(?:pipe|barrel)\s*)?nipples?(?:\s*barrel)?`),
+  phrase("elbow", "elbow", String.raw`(?:90(?:\s*deg(?:rees?)?)?\s*)?elbows?`),
   phrase("tee", "tee", String.raw`(?:equal\s*)?tees?`),
   phrase("coupling", "coupling", String.raw`(?:pipe\s*)?couplings?`),
   phrase("union", "union", String.raw`unions?`),
-  phrase("bush", "bush", String.raw`bush(?:es|ings?)?`),
-  phrase("cap", "pipe cap", String.raw`(?:pipe|end|blanking)\s*caps?`),
-  phrase("adaptor", "adaptor", String.raw`adapt[eo]rs?`),
+  phrase("bush", "bush", String.raw`(?:${HEX}\s*)?(?:reducer\s*)?bush(?:es|ings?)?`),
+  phrase("cap", "pipe cap", String.raw`(?:(?:pipe|end|blanking)\s*)?caps?`),
+  phrase("adaptor", "adaptor", String.raw`(?:(?:hydraulic|pipe|thread)\s*)?adapt[eo]rs?`),
 ];
 
 /** How a meaning is written; every meaning has its phrase. */

@@ -2,7 +2,9 @@ import { gradeSystemOf } from "../grades";
 import { sizeThroughWasher } from "../fasteners";
 import type { Finish } from "../looks";
 import type { Thread } from "../threads";
+import { readLength } from "../units";
 import type { CalloutProblem, FastenerSpec } from "./fastener-spec";
+import { inInches, lookUpImplied, type Implied } from "./implied-thread";
 import { ownMeaning, type OwnWord } from "./own-words";
 import { FINISH_PHRASES } from "./phrases";
 import { takeQuantity } from "./quantity";
@@ -13,10 +15,10 @@ import { takeStandards, type DefinedPart, type WrittenStandard } from "./standar
 
 /** Words that say nothing which is not known by then. */
 export const FILLERS =
-  /(?<![\w/.])(?:long|length|lg|bolts?|screws?|scrs?|machine|m\/c|(?:alloy )?steel|right[ -]?hand(?:ed)?|rh|a|an|the|of|off|dia(?:meter)?|heads?|hd|threads?|thd|part[ -]?thread(?:ed)?|\d{3} ?hv)(?![\w/])/gi;
+  /(?<![\w/.])(?:long|length|lg|bolts?|screws?|scrs?|machine|m\/c|alloy|steel|right[ -]?hand(?:ed)?|rh|a|an|the|of|off|metric|st|dia(?:meter)?|nom(?:inal)?|heads?|hd|threads?|thd|part[ -]?thread(?:ed)?)(?![\w/])/gi;
 /** Letters that belong to a thread or to a length. */
 export const THREAD_WORDS =
-  /^(?:m|x|in|inch|inches|mm|tpi|unc|unf|unef|uns|un|nc|nf|nef|bsw|bsf|whit|whitworth|cycle|cei|coarse|fine|gas|lh|l\.h|left|hand|handed|ba|b\.a|g|r|rc|rp|npt|nptf|npsm|npsc|nps|bsp|bspp|bspt|tr|acme|stub|square|pg|nh|ght|w|ww|brass|l|no|p|pitch|mmx|inx)$/i;
+  /^(?:m|x|in|inch|inches|mm|tpi|unc|unf|unef|uns|un|nc|nf|nef|bsw|bsf|whit|whitworth|cycle|cei|coarse|fine|gas|lh|l\.h|left|hand|handed|ba|b\.a|g|r|rc|rp|npt|nptf|npsm|npsc|nps|bsp|bspp|bspt|tr|acme|stub|square|pg|nh|ght|w|ww|brass|l|no|p|pt|pitch|mmx|inx)$/i;
 /** A tolerance class said with the thread: "6g", "UNC-2A", "6H/6g". */
 const TOLERANCE =
   /(?<![\w/.])(?:[1-3][AB](?:\/[1-3][AB])?|\d[efgh](?:\d[efgh])?(?:\/\d[efgh](?:\d[efgh])?)?)(?![\w/.])/i;
@@ -73,19 +75,23 @@ function metricByStandard(bare: string, { standards }: Pieces): string {
   return `M${throughHole ?? figure}${rest}`;
 }
 
-/** Reads thread and length out of what is left once its words are out. */
-export function sizeOf(pieces: Pieces): Sized {
+/**
+ * Reads thread and length out of what is left once its words are out.
+ * @param implied what its class says of the thread
+ */
+export function sizeOf(pieces: Pieces, implied: Implied = {}): Sized {
   const { read, remaining } = pieces;
   remaining.takeAll(FILLERS);
   const written = remaining.take(TOLERANCE)?.[0];
   const unknown = remaining.takeUnknown(THREAD_WORDS);
   const notUnderstood = { code: "callout-not-understood", read, words: unknown } as const;
-  const bare = metricByStandard(remaining.rest(), pieces);
+  const rest = implied.inches ? inInches(remaining.rest()) : remaining.rest();
+  const bare = metricByStandard(rest, pieces);
   if (bare === "") {
     if (unknown.length > 0) return notUnderstood;
     return { code: "callout-thread", read, problem: { code: "designation-unreadable", read } };
   }
-  const sized = readThreadAndLength(bare, written);
+  const sized = readThreadAndLength(bare, written, (name) => lookUpImplied(name, implied));
   if (sized.kind === "found") return { ...sized, unknown };
   if (unknown.length > 0) return notUnderstood;
   switch (sized.kind) {
@@ -158,14 +164,19 @@ export function takeMade(pieces: Pieces): { readonly finish?: Finish; readonly s
   return finish === undefined ? {} : { finish };
 }
 
-/** Of a bare inch size, what goes over any thread of it is taken for the first: coarse unified. */
+const SIZE_ALONE = /^(?:#?\d+(?:[ -]\d+\/\d+|\/\d+|\.\d+)?|\.\d+)(?:"| ?in)?$/i;
+const WIDTHS = { minMm: 1, maxMm: 300 };
+
+/** Of a bare inch size, what goes over any thread of it is taken for the first: coarse unified. It may be followed by a width. */
 export function ofAnyThread(sized: Sized, { read, remaining }: Pieces): Sized {
   if (!("code" in sized) || sized.code !== "callout-which-thread") return sized;
   const [thread] = sized.threads;
-  const sizeAlone = /^#?\d+(?:[ -]\d+\/\d+|\/\d+|\.\d+)?(?:"| ?in)?$/i.test(remaining.rest());
-  return thread === undefined || !sizeAlone || TOLERANCE.test(read)
-    ? sized
-    : { thread, after: "", unknown: [] };
+  const [size = "", width, ...others] = remaining.rest().split(/ ?x ?/i);
+  const sizeAlone = SIZE_ALONE.test(size) && others.length === 0 && !TOLERANCE.test(read);
+  if (thread === undefined || !sizeAlone) return sized;
+  if (width === undefined) return { thread, after: "", unknown: [] };
+  const wide = readLength(width, "in", WIDTHS);
+  return wide.ok ? { thread, after: width, lengthMm: wide.mm, unknown: [] } : sized;
 }
 
 /** Reads the thread of a part that has no length and no class, and makes the part of it. */

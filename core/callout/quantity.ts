@@ -1,6 +1,6 @@
 import type { Remaining } from "./read-words";
 
-const COUNT = String.raw`(?:off|of|pcs?|pieces?|nos?|ea(?:ch)?|sets?|units?)(?![\w/])\.?`;
+const COUNT = String.raw`(?:off|of|pcs?|pieces?|nos?|nr|ea(?:ch)?|sets?|units?)(?![\w/])\.?`;
 /** What a thread begins with. */
 const THREAD = String.raw`(?:m ?\d|#|\d+\/\d+ ?(?:"|in\b|-|un|bs|whit)|\d+ ?ba\b)`;
 const PACK = String.raw`(?:box|pack|packet|pkt|bag|set|carton)`;
@@ -10,20 +10,28 @@ const FORMS: readonly RegExp[] = [
   /\(? ?(?:qty|quantity)(?![a-z])[ .:=]*(\d{1,5})(?![\d./]) ?\)?/i,
   new RegExp(String.raw`(?<![\w/])${PACK} ?(?:of|x)? ?(\d{1,5})(?![\d./])`, "i"),
   new RegExp(String.raw`(?<![\w/])(\d{1,5}) ?(?:per|\/|a) ?${PACK}(?![\w])`, "i"),
+  /^ ?(?:half|1\/2) (?:a )?dozen(?: of)?(?!\w)/i,
   /(?<![\w/])(?:(\d{1,3}) |an? |one )?dozens?(?![\w/])(?: of)?|(?<![\w/])(\d{1,3}) ?doz(?:en)?(?!\w)\.?/i,
   new RegExp(String.raw`^ ?\(?(\d{1,5}) ?${COUNT}\)?(?: of (?=\w))?`, "i"),
   new RegExp(String.raw`^ ?(\d{1,5}) ?x ?(?=${THREAD})`, "i"),
   /^ ?\((\d{1,5})\)/,
-  /^ ?(\d{1,5}) ?(?: |[-,@] ?)(?=m ?\d|#\d)/i,
-  /^ ?(\d{1,5}) (?=(?:[a-z]+ )*(?:nuts|washers|bolts|screws|studs)(?!\w))/i,
+  /[ ,]*\( ?x ?(\d{1,5}) ?\)/i,
+  /^ ?(\d{1,5}) - (?=\d+\/\d)/,
+  /[ ,-]*(?<![\w/])(?:need|want)(?:ed|s)? (\d{1,5})(?![\d./])/i,
+  /^ ?(?!30[34]|316)(\d{1,5}) ?(?: |[-,@] ?)(?=m ?\d|#\d)/i,
+  /^ ?(\d{1,2}) (?=(?:(?:(?!ba )[a-z]+|2h) )*(?:nut|washer)(?!\w))/i,
+  /^ ?(?!30[34]|316)(\d{1,5}) (?=(?:(?:(?!ba )[a-z]+|2h) )*(?:nuts|washers|bolts|screws|studs)(?!\w))/i,
   // Nuts and washers have no length.
-  /(?<=(?:nuts|washers)(?!\w).*) ?x ?(\d{2,5}) ?$/i,
-  / x ?(\d{2,5}) (?=(?:[a-z]+ )*(?:nuts|washers) ?$)/i,
+  /(?<=(?:nuts?|washers)(?!\w).*) ?x ?(\d{1,5}) ?$/i,
+  /(?<=(?:nuts|washers)(?!\w).*), ?(\d{1,5}) ?$/i,
+  /(?<=(?<!(?:penny|repair|fender|mudguard|large) )washers(?!\w)[^\d]*) (\d{2,5}) ?$/i,
+  / x ?(\d{2,5}) (?=(?:(?!penny|repair|large|fender|mudguard)[a-z]+ )*(?:nuts|washers) ?$)/i,
   new RegExp(String.raw`[ ,x-]*(?<![\w./])\(?(\d{1,5}) ?${COUNT}\)? ?$`, "i"),
   new RegExp(String.raw` ?x ?(\d{1,5}) ?${COUNT} ?$`, "i"),
   / ?\((\d{1,5})\) ?$/,
 ];
 const DOZEN = /doz/i;
+const HALF = /half|1\/2/i;
 const PAIR = /(?<![\w/])(?:an? )?pairs?(?: of)?(?![\w/])/i;
 
 /** Takes how many are wanted out of a call-out. */
@@ -31,7 +39,7 @@ export function takeQuantity(remaining: Remaining): number | undefined {
   for (const form of FORMS) {
     const found = remaining.take(form);
     if (found === undefined) continue;
-    const figure = Number(found[1] ?? found[2] ?? 1);
+    const figure = Number(found[1] ?? found[2] ?? (HALF.test(found[0]) ? 0.5 : 1));
     return DOZEN.test(found[0]) ? 12 * figure : figure;
   }
   return remaining.take(PAIR) === undefined ? undefined : 2;

@@ -16,8 +16,11 @@ const ENDS: Readonly<Record<FittingEnds, RegExp>> = {
 const ENDS_SAID = Object.keys(ENDS) as FittingEnds[];
 
 /** What stands between the two ends of a fitting. */
-const JOINT = /\s+(?:x|to|by)\s+/gi;
-const REDUCING = /(?<![\w/])reducing(?![\w/])/i;
+const JOINT = /\s+(?:x|to|by|-)\s+/gi;
+const REDUCING = /(?<![\w/])(?:reducing|reducer)(?![\w/])/i;
+/** One end of a thread outside, the other of the same inside. */
+const STREET =
+  /(?<![\w/])(?:street|m\/f|f\/m|(?:male|female) ?(?:to|x|\/|-|and) ?(?:fe)?male)(?![\w/])/i;
 /** The second figure of these is as likely their length. */
 const HAVE_LENGTHS: ReadonlySet<FittingStyle> = new Set(["nipple", "hexagon-nipple"]);
 
@@ -37,29 +40,44 @@ function sideOf(written: string): Side {
   return { ends, text, letters: text.replace(/[^a-z]+/gi, " ").trim() };
 }
 
-/** The thread of a side by its own letters, else by those that the other side has for both. */
-function threadOf({ text }: Side, letters: string): Thread | undefined {
+/** What the thread of a side may be by its own letters, else by those that the other side has for both. */
+function threadsOf({ text }: Side, letters: string): readonly Thread[] {
   const borrowed = letters === "" ? [] : [`${text} ${letters}`, `${letters} ${text}`];
-  for (const written of [text, ...borrowed]) {
-    const reading = lookUpThreadAlone(written);
-    if (reading.kind === "found") return reading.thread;
-  }
-  return undefined;
+  const readings = [text, ...borrowed].map(lookUpThreadAlone);
+  const found = readings.find((reading) => reading.kind === "found");
+  if (found !== undefined) return [found.thread];
+  // "1/2 BSP" may be two threads, a bare "1/2" is none.
+  const [own, ...lent] = readings;
+  const said = letters === "" || /[a-z]/i.test(text) ? [own] : lent;
+  const open = said.find((reading) => reading?.kind === "choices");
+  return open?.kind === "choices" ? open.threads : [];
 }
 
+const isOfPipes = ({ family }: Thread) => family.startsWith("pipe") || family === "npt";
+
+type Ends =
+  | { readonly kind: "found"; readonly ends: readonly [FittingEnd, FittingEnd] }
+  | { readonly kind: "choices"; readonly threads: readonly Thread[] };
+
 /** The two ends of a fitting: "1/2 x 3/8 BSPT", "M12 x 1.5 male x G 1/4 female"; undefined where it has one. */
-function twoEnds(text: string, style: FittingStyle): readonly [FittingEnd, FittingEnd] | undefined {
+function twoEnds(text: string, style: FittingStyle): Ends | undefined {
   for (const { index, 0: joint } of text.matchAll(JOINT)) {
     const left = sideOf(text.slice(0, index));
     const right = sideOf(text.slice(index + joint.length));
-    const [one, other] = [
-      threadOf(left, right.letters),
-      threadOf(right, HAVE_LENGTHS.has(style) ? "" : left.letters),
+    const [ones, others] = [
+      threadsOf(left, right.letters),
+      threadsOf(right, HAVE_LENGTHS.has(style) ? "" : left.letters),
     ];
+    const [one, other] = [ones[0], others[0]];
     if (one === undefined || other === undefined) continue;
+    const open = [ones, others].find((threads) => threads.length > 1);
+    if (open !== undefined) {
+      if (open.every(isOfPipes)) return { kind: "choices", threads: open };
+      continue;
+    }
     const end = (thread: Thread, { ends }: Side): FittingEnd =>
       ends === undefined ? { thread } : { thread, ends };
-    return [end(one, left), end(other, right)];
+    return { kind: "found", ends: [end(one, left), end(other, right)] };
   }
   return undefined;
 }
@@ -70,14 +88,19 @@ export function readFitting(pieces: Pieces): FastenerSpec | CalloutProblem {
   const style = remaining.takePhrase(FITTING_PHRASES) ?? "nipple";
   const made = takeMade(pieces);
   remaining.takeAll(FILLERS);
-  const pair = twoEnds(remaining.rest().replace(REDUCING, " "), style);
+  remaining.take(REDUCING);
+  const pair = twoEnds(remaining.rest(), style);
+  if (pair?.kind === "choices") {
+    return { code: "callout-which-thread", read: pieces.read, threads: pair.threads };
+  }
   if (pair !== undefined) {
-    const [{ thread, ends }, other] = pair;
+    const [{ thread, ends }, other] = pair.ends;
     const threaded = common(pieces, { thread, after: "", unknown: [] });
     const said = ends === undefined ? {} : { ends };
     return finished(pieces, { part: "fitting", style, ...threaded, ...made, ...said, other }, []);
   }
-  const ends = ENDS_SAID.find((one) => remaining.take(ENDS[one]) !== undefined);
+  const isStreet = remaining.take(STREET) !== undefined;
+  const ends = isStreet ? "male" : ENDS_SAID.find((one) => remaining.take(ENDS[one]) !== undefined);
   return partOfThread(
     pieces,
     (threaded) => ({
@@ -86,6 +109,7 @@ export function readFitting(pieces: Pieces): FastenerSpec | CalloutProblem {
       ...threaded,
       ...made,
       ...(ends === undefined ? {} : { ends }),
+      ...(isStreet ? { other: { thread: threaded.thread, ends: "female" } } : {}),
     }),
     () => false,
   );

@@ -1,4 +1,11 @@
-import { GRADES, NUT_CLASSES, gradeById, nutClassById } from "../grades";
+import {
+  GRADES,
+  HARDNESS_CLASSES,
+  NUT_CLASSES,
+  gradeById,
+  nutClassById,
+  type HardnessClass,
+} from "../grades";
 import type { Thread } from "../threads";
 import type { Remaining } from "./read-words";
 
@@ -28,8 +35,9 @@ const STAINLESS = new RegExp(
 );
 /** Stainless steels by their American numbers, the ISO steel of each. */
 const STEEL_NUMBER =
-  /(?<![\w/.-])(?<!x ?)(18[-/]8|30[34]l?|316l?)(?:\s*(?:s\/s|ss|stainless(?:\s*steel)?))?(?![\w/.-])/i;
-const NAMED = /(?<![\w/])(?:astm\s*)?(a307|a325|a449|a490|a574|f593[cdgh])(?![\w/])/i;
+  /(?<![\w/.-])(?<!x ?)(18[-/]8|30[34]l?|316l?)(?:\s*(?:s\/s|ss|stainless(?:\s*steel)?|grade))*(?![\w/.-])/i;
+const NAMED =
+  /(?<![\w/])(?:astm\s*)?(a307|a325|a449|a490|a574|f593[cdgh])(?:(?:-|[ -]?type ?)1(?=$|[\s,;)]))?(?![\w/])/i;
 const A354 = new RegExp(
   String.raw`(?<![\w/])(?:astm\s*)?a354[\s-]*(?:${WORD}\s*)?(b[cd])(?![\w/])`,
   "i",
@@ -43,8 +51,10 @@ const GRADE = new RegExp(
   String.raw`(?<![\w/])(?:(?:sae\s*)?(?:j429\s*)?${WORD}\s*|sae\s*(?:j429\s*)?|j429\s*)([\d.]+|[a-z])(?![\w/])`,
   "i",
 );
+/** "R grade": the letter of a British class before the word. */
+const GRADE_AFTER = /(?<![\w/])([rstvx])[\s-]grade(?![\w/])/i;
 /** "G8": a letter and a figure that no pipe has, or that follow a size. */
-const SHORT_GRADE = /(?<![\w/])g(8|(?<=\d.*)[25])(?![\w/])/i;
+const SHORT_GRADE = /(?<![\w/])g(8|(?<=\d.*)[25]|[25](?= #?\d+[/-]\d))(?![\w/])/i;
 const HIGH_TENSILE = /(?<![\w/])(?:h\.?t\.?|hi(?:gh)?[\s-]*tensile)(?![\w/])/i;
 const MILD = /(?<![\w/])(?:m\.?s\.?|mild(?:\s*steel)?)(?![\w/])/i;
 
@@ -75,6 +85,7 @@ const WRITTEN: readonly (readonly [
   [NAMED, ([written, name = ""]) => ({ written, id: gradeById(name)?.id })],
   [B7, ([written]) => ({ written, id: "b7" })],
   [TON, ([written]) => ({ written, id: "mild-28" })],
+  [GRADE_AFTER, graded],
   [GRADE, graded],
   [SHORT_GRADE, graded],
   [STAINLESS, stainless],
@@ -98,8 +109,12 @@ export function takeGrade(remaining: Remaining): WrittenGrade | SpokenGrade | un
   return undefined;
 }
 
-/** "A4 316": the same steel by its other number says nothing new. */
+/** Classes that a counter calls high tensile too. */
+const ALSO_HIGH_TENSILE = /^(?:8\.8|9\.8|1[02]\.9|sae-[58]|letter-[R-X])$/;
+
+/** "A4 316", "8.8 HT": the same by its other name says nothing new. */
 function takeSaidAgain(remaining: Remaining, { id }: WrittenGrade | SpokenGrade): void {
+  if (id !== undefined && ALSO_HIGH_TENSILE.test(id)) remaining.take(HIGH_TENSILE);
   const again = STEEL_NUMBER.exec(remaining.rest())?.[1];
   if (again !== undefined && id?.startsWith(`${steelOf(again)}-`)) remaining.take(STEEL_NUMBER);
 }
@@ -122,6 +137,8 @@ export function gradeOfWord(
   return { written, id: british && means === "mild-steel" ? "mild-28" : undefined };
 }
 
+const HARDNESS = new RegExp(String.raw`(?<![\w/.])(?:${WORD}\s*)?(14|22|33|45) ?h(?![\w/])`, "i");
+
 const A194 = new RegExp(
   String.raw`(?<![\w/])(?:astm\s*)?(?:a194[\s/-]*)?(?:${WORD}\s*)?2h(?![\w/])`,
   "i",
@@ -130,13 +147,15 @@ const A563 = /(?<![\w/])(?:astm\s*)?a563[\s-]*(c|dh)(?![\w/])/i;
 const THIN = new RegExp(String.raw`(?<![\w/.])(?:${WORD}\s*)?(0[45])(?![\w/.])`, "i");
 const STAINLESS_NUT = /(?<![\w/])(?:(?:stainless|([ac]\d))[\s/-]*(50|70|80)|([ac]\d))(?![\w/])/i;
 
-/** A class of a nut as it was written; one of a bare number is of its thread's system. */
-export type WrittenNutClass = (thread: Thread) => WrittenGrade;
+/** A class of a nut as it was written. */
+export interface WrittenNutClass {
+  /** One of a bare number is of its thread's system. */
+  readonly of: (thread: Thread) => WrittenGrade;
+  /** Of one that names its standard. */
+  readonly id?: string | undefined;
+}
 
-const always =
-  (grade: WrittenGrade): WrittenNutClass =>
-  () =>
-    grade;
+const always = (grade: WrittenGrade): WrittenNutClass => ({ of: () => grade, id: grade.id });
 
 /** Takes the strength class of a nut: "class 8", "grade 5", "A563 DH", "2H", "stainless 70", "A2-70", "316", "04". */
 export function takeNutClass(remaining: Remaining): WrittenNutClass | undefined {
@@ -167,13 +186,20 @@ export function takeNutClass(remaining: Remaining): WrittenNutClass | undefined 
   const found = remaining.take(GRADE);
   if (found === undefined) return undefined;
   const [written, number = ""] = found;
-  return ({ family }) => {
+  const of = ({ family }: Thread) => {
     const metric = family === "iso-metric" || (family !== "unified" && /class|cl/i.test(written));
     const [own, other] = metric
       ? [`nut-${number}`, `nut-sae-${number}`]
       : [`nut-sae-${number}`, `nut-${number}`];
     return { written, id: (nutClassById(own) ?? nutClassById(other))?.id };
   };
+  return { of };
+}
+
+/** Takes the hardness class of a set screw: "45H", "class 22H". */
+export function takeHardnessClass(remaining: Remaining): HardnessClass | undefined {
+  const said = remaining.take(HARDNESS)?.[1];
+  return HARDNESS_CLASSES.find((one) => one === `${said}H`);
 }
 
 /** Takes a stainless steel that was said without a strength, as washers, pins and plugs are ordered: "A2", "316". */

@@ -1,6 +1,8 @@
 import { nutClassById } from "../grades";
 import type { Thread } from "../threads";
-import type { CalloutProblem, FastenerSpec, NutSpec } from "./fastener-spec";
+import type { Mm } from "../units";
+import type { CalloutProblem, FastenerSpec, NutSpec, WasherSpec } from "./fastener-spec";
+import { impliedBy } from "./implied-thread";
 import { ownMeaning } from "./own-words";
 import { NUT_PHRASES, WASHER_PHRASES } from "./phrases";
 import {
@@ -20,6 +22,7 @@ import {
   type Sized,
 } from "./pieces";
 import { bareNutClass, takeNutClass } from "./read-grade";
+import type { Remaining } from "./read-words";
 
 const isStainlessNut = (id: string | undefined) =>
   id !== undefined && nutClassById(id)?.system === "stainless";
@@ -34,6 +37,9 @@ function styleOf<Style extends string>(
   return own ?? (said === undefined || said === plain ? (defined ?? plain) : said);
 }
 
+/** "M30 nut 8": a bare figure behind the word is a class. */
+const BARE_CLASS = /(?<=m ?\d+(?: ?x ?\d(?:\.\d+)?)?[ \u0001]*\u0001 +)\d{1,2}(?![\w./-]| ?x)/i;
+
 /** Reads a nut; where it is asked for with its bolt, of the bolt's thread unless it says its own. */
 export function readNut(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | CalloutProblem {
   const { remaining, own } = pieces;
@@ -44,14 +50,22 @@ export function readNut(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | C
     "hex",
   );
   const written = takeNutClass(remaining);
+  const figure = written === undefined ? remaining.take(BARE_CLASS)?.[0].trim() : undefined;
   const finish = takeFinish(pieces);
   const sized =
-    threadOfBolt === undefined ? withoutLength(sizeOf(pieces)) : ofBolt(pieces, threadOfBolt);
+    threadOfBolt === undefined
+      ? withoutLength(sizeOf(pieces, impliedBy(written?.id)))
+      : ofBolt(pieces, threadOfBolt);
   if ("code" in sized) return sized;
   // "M10 hex nut 10": a bare figure after the thread is the class, never a length.
-  const bare = written === undefined ? bareNutClass(sized.after, sized.thread) : undefined;
-  const nutClass = written?.(sized.thread) ?? bare;
-  const left = sized.after === "" || bare !== undefined ? [] : [sized.after];
+  const bare =
+    written === undefined ? bareNutClass(figure ?? sized.after, sized.thread) : undefined;
+  const nutClass = written?.of(sized.thread) ?? bare;
+  const isClass = bare !== undefined && figure === undefined;
+  const left = [
+    ...(sized.after === "" || isClass ? [] : [sized.after]),
+    ...(figure === undefined || bare !== undefined ? [] : [figure]),
+  ];
   const spec: NutSpec = {
     part: "nut",
     style,
@@ -72,6 +86,25 @@ function ofBolt(pieces: Pieces, thread: Thread): Sized {
   return { thread, after: pieces.remaining.rest(), unknown };
 }
 
+/** BS 4320: the forms of plain washers that are as wide as the usual one. */
+const FORM = /(?<![\w/])form ?[a-c](?![\w/])/i;
+const VICKERS = /(?<![\w/.])(?:(\d{3}) ?hv|hv ?(\d{3}))(?![\w/])/i;
+
+function takeVickers(remaining: Remaining): Pick<WasherSpec, "hardnessHv"> {
+  const found = remaining.take(VICKERS);
+  return found === undefined ? {} : { hardnessHv: Number(found[1] ?? found[2]) };
+}
+
+/** A washer is so many times as wide as its bolt; what is less is its thickness. */
+const [LEAST_WIDE, MOST_WIDE] = [1.5, 8];
+
+/** "M8 x 25": what stands after the thread of a washer as a length, where it can be its width. */
+function outsideOf(sized: Sized): Mm | undefined {
+  if ("code" in sized || sized.lengthMm === undefined) return undefined;
+  const times = sized.lengthMm / sized.thread.majorMm;
+  return times >= LEAST_WIDE && times <= MOST_WIDE ? sized.lengthMm : undefined;
+}
+
 /** Reads a washer, by the thread that goes through it; asked for with a bolt, by that of the bolt. */
 export function readWasher(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | CalloutProblem {
   const style = styleOf(
@@ -80,12 +113,21 @@ export function readWasher(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec 
     definedAs(pieces, "washer")?.style,
     "flat",
   );
+  if (style === "flat") pieces.remaining.take(FORM);
   const made = takeMade(pieces);
+  const hard = takeVickers(pieces.remaining);
+  let outside: Pick<WasherSpec, "outsideMm"> = {};
   return partOfThread(
     pieces,
-    (threaded) => ({ part: "washer", style, ...threaded, ...made }),
+    (threaded) => ({ part: "washer", style, ...threaded, ...outside, ...hard, ...made }),
     (means) => means.part === "washer" && means.style === style,
-    (read, sizedBy) =>
-      threadOfBolt === undefined ? ofAnyThread(read(), sizedBy) : ofBolt(sizedBy, threadOfBolt),
+    (read, sizedBy) => {
+      const sized =
+        threadOfBolt === undefined ? ofAnyThread(read(), sizedBy) : ofBolt(sizedBy, threadOfBolt);
+      const wide = outsideOf(sized);
+      if (wide === undefined || "code" in sized) return sized;
+      outside = { outsideMm: wide };
+      return { ...sized, after: "" };
+    },
   );
 }

@@ -1,5 +1,5 @@
 import { readLength, roundTo, type Mm, type Units } from "../units";
-import type { CalloutProblem, FastenerSpec, PinSpec } from "./fastener-spec";
+import type { CalloutProblem, FastenerSpec, PinSpec, PinStyle } from "./fastener-spec";
 import { PIN_PHRASES, PLUG_PHRASES } from "./phrases";
 import {
   FILLERS,
@@ -12,9 +12,31 @@ import {
 } from "./pieces";
 
 /** Fits that pins are ground to: "m6", "h8". */
-const FIT = /(?<![\w/])[mh][5-9]1?(?![\w/])/i;
-const SIZE_WORDS = /^(?:x|mm|in|inch|inches|l|mmx|inx)$/i;
+const FIT = /(?<=\d ?)[mh][5-9]1?(?![a-wyz\d/])/i;
+const SIZE_WORDS = /^(?:x|no|mm|in|inch|inches|l|mmx|inx)$/i;
 const PIN_SIZES = { minMm: 0.5, maxMm: 1000 };
+
+/** ASME B18.8.2: the large end of a taper pin by its number, in. */
+const TAPER_PINS: Readonly<Record<string, number>> = {
+  "7/0": 0.0625,
+  "6/0": 0.078,
+  "5/0": 0.094,
+  "4/0": 0.109,
+  "3/0": 0.125,
+  "2/0": 0.141,
+  "0": 0.156,
+  "1": 0.172,
+  "2": 0.193,
+  "3": 0.219,
+  "4": 0.25,
+  "5": 0.289,
+  "6": 0.341,
+  "7": 0.409,
+  "8": 0.492,
+  "9": 0.591,
+  "10": 0.706,
+};
+const PIN_NUMBER = /(?<![\w/.])(?:no\.? ?|#)([2-7]\/0|\d{1,2})(?![\w/.])/i;
 
 interface PinSize {
   readonly diameterMm: Mm;
@@ -22,9 +44,15 @@ interface PinSize {
   readonly units: Units;
 }
 
-function pinSize(text: string): PinSize | undefined {
+/** The size of a pin; a taper pin's may be a number. */
+function pinSize(written: string, style: PinStyle): PinSize | undefined {
+  const number = style === "taper" ? PIN_NUMBER.exec(written) : null;
+  const large = TAPER_PINS[number?.[1] ?? ""];
+  const text =
+    number === null || large === undefined ? written : written.replace(number[0], `${large} in`);
   const units: Units = /\/|"|in\b/i.test(text) ? "in" : "mm";
-  const parts = text.split(/ ?x ?/i);
+  // "1/8 split pin 1 1/2": the length may stand by itself.
+  const parts = text.split(/ ?x ?|(?<=^\d[\d./]*(?:mm|"| in)?) +(?=\d)/i);
   const read = parts.map((part) => readLength(part, units, PIN_SIZES));
   const [diameterMm, lengthMm] = read.map((one) => (one.ok ? roundTo(one.mm, 6) : undefined));
   if (diameterMm === undefined || parts.length > 2) return undefined;
@@ -42,7 +70,7 @@ export function readPin(pieces: Pieces): FastenerSpec | CalloutProblem {
   remaining.take(FIT);
   remaining.takeAll(FILLERS);
   const unknown = remaining.takeUnknown(SIZE_WORDS);
-  const size = pinSize(remaining.rest());
+  const size = pinSize(remaining.rest(), style);
   if (size === undefined) {
     return unknown.length > 0
       ? { code: "callout-not-understood", read, words: unknown }

@@ -1,7 +1,8 @@
 import { gradeById, gradeSystemOf } from "../grades";
-import type { Drive, Point } from "../looks";
+import type { Drive, HeadStyle, Point } from "../looks";
 import type { Thread } from "../threads";
 import {
+  headOf,
   isCalloutProblem,
   type CalloutProblem,
   type FastenerSpec,
@@ -9,6 +10,7 @@ import {
   type ScrewSpec,
   type WasherSpec,
 } from "./fastener-spec";
+import { impliedBy } from "./implied-thread";
 import { ownMeaning } from "./own-words";
 import {
   ALL_THREAD_ROD,
@@ -26,15 +28,24 @@ import {
   takeFinish,
   type Pieces,
 } from "./pieces";
-import { gradeOfWord, takeGrade, type SpokenGrade, type WrittenGrade } from "./read-grade";
+import {
+  gradeOfWord,
+  takeGrade,
+  takeHardnessClass,
+  type SpokenGrade,
+  type WrittenGrade,
+} from "./read-grade";
 import { readNut, readWasher } from "./read-nut";
 import type { DefinedPart } from "./standards";
 
 const FULL_THREAD =
   /(?<![\w/])(?:full(?:y)?[ -]?(?:thread(?:ed)?|thd)|all[ -]?thread|f\/?t)(?![\w/])/i;
 
+/** "M8 x 80 PT": threaded for a part of its length, as its standard has it. */
+const PART_THREAD = /(?<=\d.*)(?<![\w/])p\/?t(?![\w/])/i;
+
 /** "M12 x 50 HT set": the set screw of counters is the hexagon threaded to its head. */
-const COUNTER_SET = /(?<![\w/])set(?:[\s-]*screws?)?(?![\w/])/i;
+const COUNTER_SET = /(?<![\w/])set(?:s|[\s-]*screws?)?(?![\w/])/i;
 
 /** A grade that only one system has narrows what a bare size may mean. */
 function ofItsSystem(
@@ -63,6 +74,8 @@ interface Look {
   readonly fullThread?: true;
   /** Standards that say otherwise, and those that leave the head open where nobody said it. */
   readonly unknown: readonly string[];
+  /** As it was written, where the thread may tell more of it. */
+  readonly phrase: WrittenPhrase | undefined;
 }
 
 interface WrittenPhrase {
@@ -92,6 +105,33 @@ function isHexagonSet(
   return OF_HEXAGONS.test(grade?.id ?? "") && !HEADLESS.test(phrase.written);
 }
 
+/** "Cap screw" alone, whose head an inch class tells: hexagons are made in those of J429, socket heads are not. */
+const CAP_ALONE = /^cap[\s-]*(?:screws?|scrs?)$/i;
+
+/** The head as it was said, or as its class has it. */
+function headSaid(
+  phrase: WrittenPhrase | undefined,
+  point: Point | undefined,
+  grade: WrittenGrade | SpokenGrade | undefined,
+): HeadStyle | undefined {
+  const written = phrase?.written ?? "";
+  // "SHSS" is a shoulder screw or a set screw; only one of them has a point.
+  if (point !== undefined && /^shss$/i.test(written)) return "set";
+  if (CAP_ALONE.test(written) && grade?.id?.startsWith("sae-")) return "hex";
+  return phrase?.means.head;
+}
+
+/** British counters say "setscrew" of the hexagon that is threaded to its head. */
+function isBritishSet(
+  { means, written }: WrittenPhrase,
+  point: Point | undefined,
+  { family }: Thread,
+): boolean {
+  return (
+    means.head === "set" && point === undefined && family === "whitworth" && !HEADLESS.test(written)
+  );
+}
+
 function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined): Look {
   const { remaining, own } = pieces;
   const defined = definedAs(pieces, "screw");
@@ -106,9 +146,22 @@ function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined)
   );
   const phrase = remaining.takeWritten(HEAD_PHRASES);
   const cup = point ?? remaining.takePhrase(POINT_PHRASES);
+  const ofHexagons = OF_HEXAGONS.test(grade?.id ?? "");
+  const bareSet =
+    phrase === undefined && (cup !== undefined || ofHexagons)
+      ? remaining.take(COUNTER_SET)
+      : undefined;
+  remaining.take(PART_THREAD);
   const drivePhrase = ownDrive ?? remaining.takePhrase(DRIVE_PHRASES);
-  const hexagonSet = counterSet !== undefined || isHexagonSet(phrase, defined, cup, grade);
-  const named = hexagonSet ? "hex" : (phrase?.means.head ?? ownMeaning(own, "head")?.head);
+  const hexagonSet =
+    counterSet !== undefined ||
+    (bareSet !== undefined && cup === undefined) ||
+    isHexagonSet(phrase, defined, cup, grade);
+  const named = hexagonSet
+    ? "hex"
+    : (headSaid(phrase, cup, grade) ??
+      (bareSet === undefined ? undefined : "set") ??
+      ownMeaning(own, "head")?.head);
   // "M10 all thread" with no head is the rod itself.
   const isRod = named === undefined && defined === undefined && /^all/i.test(fullThread ?? "");
   const head = named ?? defined?.head ?? (isRod ? "stud" : undefined);
@@ -130,6 +183,7 @@ function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined)
     ...(ended === undefined ? {} : { point: ended }),
     ...(full ? { fullThread: true } : {}),
     unknown: [...contradicting(pieces, agrees), ...open.map(({ written }) => written)],
+    phrase,
   };
 }
 
@@ -161,10 +215,11 @@ export function readScrew(
   companions: readonly Pieces[],
 ): FastenerSpec | CalloutProblem {
   const { remaining } = pieces;
+  const hardnessClass = takeHardnessClass(remaining);
   const written = takeGrade(remaining);
-  const { unknown, ...look } = takeLook(pieces, written);
+  const { unknown, phrase, ...look } = takeLook(pieces, written);
   const finish = takeFinish(pieces);
-  const sized = sizeOf(pieces);
+  const sized = sizeOf(pieces, impliedBy(written?.id));
   if ("code" in sized) return ofItsSystem(sized, written);
   const together = readCompanions(companions, pieces.read, sized.thread);
   if ("code" in together) return together;
@@ -176,8 +231,14 @@ export function readScrew(
     ...common(pieces, sized, coat),
     ...(sized.lengthMm === undefined ? {} : { lengthMm: sized.lengthMm }),
     ...look,
+    ...(phrase !== undefined && isBritishSet(phrase, look.point, sized.thread)
+      ? { head: "hex", fullThread: true }
+      : {}),
     ...(grade?.id === undefined ? {} : { gradeId: grade.id }),
+    ...(hardnessClass === undefined ? {} : { hardnessClass }),
     ...together,
   };
-  return finished(pieces, spec, [...sized.unknown, ...unknown], grade);
+  const pulled = hardnessClass !== undefined && headOf(spec) !== "set" && look.head !== undefined;
+  const against = pulled ? [hardnessClass] : [];
+  return finished(pieces, spec, [...sized.unknown, ...unknown, ...against], grade);
 }

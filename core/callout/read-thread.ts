@@ -19,7 +19,8 @@ export type ThreadAndLength =
 const SERIES =
   /(?<![\w/])(unc|unf|unef|nc|nf|nef|bsw|bsf|whit(?:worth)?|cycle|cei|coarse|fine|gas|lh|l\.h\.?|left[\s-]*hand(?:ed)?)(?![\w/])/gi;
 /** "1/4 x 20 x 1": an inch size, and after a cross what may be its threads per inch. */
-const CROSSED = /^((?:#|no\.? ?)?[\d/. -]*\d"?) ?x ?(\d{1,2}(?:\.5)?)(?: ?x ?(.+))?$/i;
+const CROSSED =
+  /^((?:#|no\.? ?)?[\d/. -]*\d(?:"| ?in(?:ch)?)?) ?x ?(\d{1,2}(?:\.5)?)(?: ?x ?(.+))?$/i;
 /** Threads per inch that are no length: screws of whole inches are stocked to a foot. */
 const LEAST_TPI = 13;
 const LENGTHS = { minMm: 0.5, maxMm: 3000 };
@@ -49,7 +50,11 @@ function splits(text: string): Split[] {
   return [{ left: text, right: "" }, ...at(/ ?x ?/gi), ...at(/ ?- ?/g), ...at(/ +/g)];
 }
 
+/** "20/30" is no fraction of an inch. */
+const NO_FRACTION = /\/(?!(?:2|4|8|16|32|64)(?!\d))/;
+
 function lengthOf(text: string, thread: Thread): Mm | undefined {
+  if (NO_FRACTION.test(text)) return undefined;
   const figure = text.replace(/^l ?=? ?/i, "");
   const read = readLength(figure, goesByInches(thread) ? "in" : "mm", LENGTHS);
   if (!read.ok) return undefined;

@@ -1,5 +1,5 @@
 import { stockLengths } from "../fasteners";
-import { gradeById, stockedGrades } from "../grades";
+import { HARDNESS_CLASSES, gradeById, stockedGrades } from "../grades";
 import { FINISHES, HEAD_STYLES, drivesOf } from "../looks";
 import { catalogue, type Thread } from "../threads";
 import { headOf, type NutSpec, type ScrewSpec, type WasherSpec } from "./fastener-spec";
@@ -39,7 +39,13 @@ function headAlone(spec: ScrewSpec): string | undefined {
     return undefined;
   }
   const bare = { ...spec, lengthMm: undefined, gradeId: undefined, finish: undefined };
-  const { quantity: _quantity, nut: _nut, washers: _washers, ...looks } = bare;
+  const {
+    quantity: _quantity,
+    nut: _nut,
+    washers: _washers,
+    hardnessClass: _hard,
+    ...looks
+  } = bare;
   const { point: _point, toleranceClass: _class, ...rest } = looks;
   const written = formatCallout(withoutUndefined(rest));
   return written.slice(threadAlone(spec.thread).length).trim();
@@ -72,7 +78,7 @@ export function pieceWritten(spec: ScrewSpec, piece: ScrewPiece): string | undef
     case "point":
       return spec.point === undefined ? undefined : `${spec.point} point`;
     case "grade":
-      return spec.gradeId === undefined ? undefined : gradeWritten(spec.gradeId);
+      return spec.gradeId === undefined ? spec.hardnessClass : gradeWritten(spec.gradeId);
     case "finish":
       return spec.finish === undefined ? undefined : writtenFor(FINISH_PHRASES, spec.finish);
     case "nut":
@@ -110,6 +116,25 @@ function rethreaded(spec: ScrewSpec, thread: Thread): ScrewSpec {
   });
 }
 
+function specsOfGrades(spec: ScrewSpec): readonly ScrewSpec[] {
+  const wasStainless = gradeById(spec.gradeId ?? "")?.system === "stainless";
+  const ofSteel = wasStainless ? undefined : spec.finish;
+  const classes =
+    spec.head === "set"
+      ? HARDNESS_CLASSES.map((hardnessClass) =>
+          changed(spec, { hardnessClass, gradeId: undefined, finish: ofSteel }),
+        )
+      : [];
+  const grades = stockedGrades(spec.thread).map(({ id, system }) =>
+    changed(spec, {
+      gradeId: id,
+      hardnessClass: undefined,
+      finish: system === "stainless" ? "stainless" : ofSteel,
+    }),
+  );
+  return [...classes, ...grades];
+}
+
 function specsWith(spec: ScrewSpec, piece: ScrewPiece): readonly ScrewSpec[] {
   const { thread } = spec;
   switch (piece) {
@@ -132,12 +157,7 @@ function specsWith(spec: ScrewSpec, piece: ScrewPiece): readonly ScrewSpec[] {
         }),
       );
     case "grade":
-      return stockedGrades(thread).map(({ id, system }) => {
-        const stainless = system === "stainless";
-        const wasStainless = gradeById(spec.gradeId ?? "")?.system === "stainless";
-        const finish = stainless ? "stainless" : wasStainless ? undefined : spec.finish;
-        return changed(spec, { gradeId: id, finish });
-      });
+      return specsOfGrades(spec);
     case "finish":
       return FINISHES.map((finish) => changed(spec, { finish }));
     case "quantity":
@@ -153,7 +173,7 @@ const UNSAID = {
   length: { lengthMm: undefined },
   head: { head: undefined, drive: undefined, fullThread: undefined, point: undefined },
   point: { point: undefined },
-  grade: { gradeId: undefined },
+  grade: { gradeId: undefined, hardnessClass: undefined },
   finish: { finish: undefined },
   nut: { nut: undefined },
   washers: { washers: undefined },

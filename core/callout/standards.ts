@@ -37,9 +37,15 @@ const ANY: DefinedPart = { part: "any" };
 /** Standards by body and number, several of one meaning in a row: what they define, as their titles say. */
 const ROWS: readonly (readonly [numbers: string, means: DefinedPart])[] = [
   ["ISO 4014, ISO 4015, ISO 4016, ISO 8765, DIN 931, DIN 960, DIN 601, DIN 7990, DIN 6914", HEX],
-  ["BS 3692, BS 4190, BS 1083, BS 1768, BS 57, ASME B18.2.1, ASME B18.2.6, JIS B1180", HEX],
-  ["ISO 4017, ISO 4018, ISO 8676, DIN 933, DIN 961, DIN 558", HEX_SET],
-  ["ISO 4762, DIN 912, BS 4168, BS 2470, JIS B1176, ISO 12474, ISO 21269", screw("socket-cap")],
+  [
+    "AS 1110, AS 1111, GB 5782, BS 3692, BS 4190, BS 1083, BS 1768, ASME B18.2.1, ASME B18.2.6, JIS B1180",
+    HEX,
+  ],
+  ["ISO 4017, ISO 4018, ISO 8676, DIN 933, DIN 961, DIN 558, GB 5783", HEX_SET],
+  [
+    "ISO 4762, DIN 912, BS 4168, BS 2470, AS 1420, GB 70, JIS B1176, ISO 12474, ISO 21269",
+    screw("socket-cap"),
+  ],
   ["ISO 14579", screw("socket-cap", { drive: "star" })],
   ["DIN 7984, DIN 6912", screw("low-cap")],
   ["ISO 7380", screw("button")],
@@ -74,7 +80,10 @@ const ROWS: readonly (readonly [numbers: string, means: DefinedPart])[] = [
   ["DIN 316", screw("wing")],
   ["DIN 186, DIN 188, DIN 261", screw("t")],
   ["DIN 478, DIN 479", screw("square")],
-  ["ISO 4032, ISO 4033, ISO 4034, ISO 8673, ISO 8674, DIN 934, DIN 555, DIN 6915", nut("hex")],
+  [
+    "AS 1112, GB 6170, ISO 4032, ISO 4033, ISO 4034, ISO 8673, ISO 8674, DIN 934, DIN 555, DIN 6915",
+    nut("hex"),
+  ],
   ["ASME B18.2.2, JIS B1181", nut("hex")],
   ["ISO 4035, ISO 4036, ISO 8675, DIN 439, DIN 936", nut("thin")],
   ["ISO 7040, ISO 10512, ISO 10511, DIN 985, DIN 982", nut("nylon-insert")],
@@ -84,11 +93,12 @@ const ROWS: readonly (readonly [numbers: string, means: DefinedPart])[] = [
   ["DIN 1587, DIN 917", nut("dome")],
   ["DIN 315", nut("wing")],
   ["DIN 6334", nut("coupling")],
+  ["DIN 557", nut("square")],
   ["ISO 21670, DIN 929, DIN 928", nut("weld")],
   ["ISO 7089, ISO 7090, ISO 7091, ISO 7092, DIN 125, DIN 126, DIN 433, DIN 6916", washer("flat")],
-  ["ASME B18.21.1, ASME B18.22.1, BS 4320, JIS B1256", washer("flat")],
+  ["AS 1237, GB 97, ASME B18.21.1, ASME B18.22.1, BS 4320, JIS B1256", washer("flat")],
   ["ISO 7093, ISO 7094, DIN 9021, DIN 440", washer("large")],
-  ["DIN 127, DIN 128, DIN 7980, BS 4464", washer("spring")],
+  ["DIN 127, DIN 128, DIN 7980, BS 4464, GB 93", washer("spring")],
   ["DIN 6797, DIN 6798", washer("toothed")],
   ["DIN 25201", washer("wedge-lock")],
   ["DIN 7603", washer("copper")],
@@ -102,13 +112,14 @@ const ROWS: readonly (readonly [numbers: string, means: DefinedPart])[] = [
   ["ISO 898, ISO 3506, ISO 261, ISO 262, ISO 724, ISO 965, ISO 4042, ISO 10684, ISO 10683", ANY],
   ["ASME B1.1, BS 84, BS 93, SAE J429, SAE J995", ANY],
   // These have many heads; one must be said.
-  ["ASME B18.3, ASME B18.6.3, BS 450, BS 1981, BS 4183", ANY],
+  ["ASME B18.3, ASME B18.6.3, BS 57, BS 450, BS 1981, BS 4183", ANY],
 ];
 
 /** Standards that tell a family of heads, and so want one said. */
 const WANTS_HEAD: ReadonlySet<string> = new Set([
   "ASME B18.3",
   "ASME B18.6.3",
+  "BS 57",
   "BS 450",
   "BS 1981",
   "BS 4183",
@@ -121,7 +132,7 @@ const DEFINED: ReadonlyMap<string, DefinedPart> = new Map(
 );
 
 const STANDARD =
-  /(?<!\w)(?:(?:bs|din|en|iso|asme|ansi|jis|sae(?=[ -]*j))[ -]*(?=(?:bs|din|en|iso|asme|ansi|b ?\d|j ?\d|\d)))+(?:[bj] ?)?\d+(?:\.\d+)*(?:-[12](?![\d\w]))?(?: ?[a-e](?![\w-]))?(?: ?: ?(?:19|20)\d\d)?(?: ?-? ?a(?=\d\d?\.\d)|(?![\w.]*\w))|(?<!\w)b18\.\d+(?:\.\d+)*(?!\w)/i;
+  /(?<!\w)(?:(?:bs|din|en|iso|asme|ansi|jis|as(?:\/nzs)?(?= ?1\d{3})|gb(?:\/t)?|sae(?=[ -]*j))[ -]*(?=(?:bs|din|en|iso|asme|ansi|b ?\d|j ?\d|\d)))+(?:[bj] ?)?\d+(?:\.\d+)*(?:-[12](?![\d\w]))?(?: ?[a-ev](?![\w-]))?(?: ?: ?(?:19|20)\d\d)?(?: ?-? ?a(?=\d\d?\.\d)|(?![\w.]*\w))|(?<!\w)b18\.\d+(?:\.\d+)*(?!\w)/i;
 /** A standard's number may stand to the end of the list; so many are read. */
 const MOST = 4;
 
@@ -130,9 +141,11 @@ function bodyAndNumber(written: string): string {
   const spelled = written.toUpperCase().replace(/ ?: ?\d{4}$/, "");
   const number = /[BJ]? ?\d[\d.]*/.exec(spelled)?.[0].replace(" ", "") ?? "";
   if (/^B18/.test(number)) return `ASME ${number}`;
-  const body = ["ISO", "DIN", "ASME", "JIS", "SAE", "BS", "EN"].find((one) =>
+  const body = ["ISO", "DIN", "ASME", "JIS", "SAE", "EN", "BS", "GB", "AS"].find((one) =>
     spelled.includes(one),
   );
+  // Europe's first numbers for the standards of ISO: EN 24017 is ISO 4017.
+  if (body === "EN" && /^2\d{4}$/.test(number)) return `ISO ${Number(number) - 20_000}`;
   return `${body ?? "ASME"} ${number}`;
 }
 

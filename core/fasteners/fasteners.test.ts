@@ -226,6 +226,10 @@ describe("nuts and washers", () => {
     expect(nutSize("hex", named("M10"))).toMatchObject({ acrossFlatsMm: 16, heightMm: 8.4 });
     expect(nutSize("thin", named("M10")).heightMm).toBe(5);
     expect(nutSize("nylon-insert", named("M12")).heightMm).toBe(14.9);
+    // DIN 557 and ASME B18.2.2: a square nut of 1/2 in is 13/16 across, its hexagon 3/4.
+    expect(nutSize("square", named("M8"))).toMatchObject({ acrossFlatsMm: 13, heightMm: 6.5 });
+    expect(inInches(nutSize("square", named("1/2-13")).acrossFlatsMm)).toBe(0.8125);
+    expect(inInches(nutSize("square", named("3/4-10")).heightMm)).toBeCloseTo(21 / 32, 4);
     expect(nutSize("castle", named("M16"))).toMatchObject({ heightMm: 19, pinMm: 4 });
     expect(inInches(nutSize("hex", named("1/2-13")).heightMm)).toBe(0.4375);
   });

@@ -6,10 +6,11 @@ export type FinishSuits = "good" | "poor" | "never";
 
 const SUITS: Readonly<Record<Environment, Partial<Readonly<Record<Finish, FinishSuits>>>>> = {
   indoor: {},
-  outdoor: { plain: "poor", nickel: "poor" },
-  wet: { plain: "poor", zinc: "poor", nickel: "poor" },
+  outdoor: { plain: "poor", phosphate: "poor", nickel: "poor" },
+  wet: { plain: "poor", phosphate: "poor", zinc: "poor", nickel: "poor" },
   marine: {
     plain: "never",
+    phosphate: "never",
     zinc: "poor",
     "zinc-yellow": "poor",
     nickel: "poor",
@@ -18,6 +19,7 @@ const SUITS: Readonly<Record<Environment, Partial<Readonly<Record<Finish, Finish
   hot: { zinc: "poor", "zinc-yellow": "poor", galvanised: "poor", cadmium: "never", brass: "poor" },
   food: {
     plain: "poor",
+    phosphate: "poor",
     zinc: "poor",
     "zinc-yellow": "never",
     "zinc-flake": "poor",
@@ -35,6 +37,7 @@ export function finishSuits(finish: Finish, environment: Environment): FinishSui
 /** Anodic index, volts (MIL-STD-889 practice): how far each surface stands from the noblest. */
 const FINISH_INDEX: Readonly<Record<Finish, number>> = {
   plain: 0.85,
+  phosphate: 0.85,
   zinc: 1.25,
   "zinc-yellow": 1.25,
   "zinc-flake": 1.2,

@@ -15,6 +15,7 @@ export const NUT_STYLES = [
   "wing",
   "coupling",
   "weld",
+  "square",
 ] as const;
 
 export type NutStyle = (typeof NUT_STYLES)[number];
@@ -177,6 +178,17 @@ const METRIC: Partial<Readonly<Record<NutStyle, NutTable>>> = {
       [12, 10],
     ],
   },
+  square: {
+    standard: "DIN 557",
+    heights: [
+      [5, 4],
+      [6, 5],
+      [8, 6.5],
+      [10, 8],
+      [12, 10],
+      [16, 13],
+    ],
+  },
   coupling: {
     standard: "DIN 6334",
     heights: [
@@ -225,6 +237,24 @@ const INCH: Partial<Readonly<Record<NutStyle, NutTable>>> = {
       [3 / 2, 41 / 32],
     ],
   },
+  square: {
+    standard: "ASME B18.2.2",
+    heights: [
+      [1 / 4, 7 / 32],
+      [5 / 16, 17 / 64],
+      [3 / 8, 21 / 64],
+      [7 / 16, 3 / 8],
+      [1 / 2, 7 / 16],
+      [5 / 8, 35 / 64],
+      [3 / 4, 21 / 32],
+      [7 / 8, 49 / 64],
+      [1, 7 / 8],
+      [9 / 8, 1],
+      [5 / 4, 35 / 32],
+      [11 / 8, 77 / 64],
+      [3 / 2, 21 / 16],
+    ],
+  },
   thin: {
     standard: "ASME B18.2.2",
     heights: [
@@ -264,6 +294,23 @@ const INCH_WIDER: Pairs = [
   [9 / 16, 7 / 8],
 ];
 
+/** Square nuts across the flats (ASME B18.2.2), in. */
+const INCH_SQUARE: Pairs = [
+  [1 / 4, 7 / 16],
+  [5 / 16, 9 / 16],
+  [3 / 8, 5 / 8],
+  [7 / 16, 3 / 4],
+  [1 / 2, 13 / 16],
+  [5 / 8, 1],
+  [3 / 4, 9 / 8],
+  [7 / 8, 21 / 16],
+  [1, 3 / 2],
+  [9 / 8, 27 / 16],
+  [5 / 4, 15 / 8],
+  [11 / 8, 33 / 16],
+  [3 / 2, 9 / 4],
+];
+
 /** DIN 6923: flange nuts whose hexagon is smaller than the bolt's, mm. */
 const FLANGE_NARROWER: Pairs = [[10, 15]];
 
@@ -280,11 +327,21 @@ const PROPORTIONS: Readonly<Record<NutStyle, number>> = {
   wing: 0.8,
   coupling: 3,
   weld: 0.8,
+  square: 0.8,
 };
 
 /** ASME B18.2.2: a heavy hexagon is 1.5 D + 1/8 in across the flats. */
 const heavyFlats = ({ majorInch }: Thread): Mm | undefined =>
   majorInch === undefined ? undefined : mmFromInches(1.5 * majorInch + 0.125);
+
+/** Across the flats of a nut whose hexagon or square is another than the bolt's hexagon. */
+function ownFlats(style: NutStyle, thread: Thread): Mm | undefined {
+  if (thread.family !== "unified") {
+    return style === "flange" ? pairAt(FLANGE_NARROWER, thread, false) : undefined;
+  }
+  if (style === "heavy") return heavyFlats(thread);
+  return pairAt(style === "square" ? INCH_SQUARE : INCH_WIDER, thread, true);
+}
 
 /**
  * A nut's across flats and height by its standard; the height a proportion (then without a standard) where no table
@@ -295,14 +352,7 @@ export function nutSize(style: NutStyle, thread: Thread): NutSize {
   const unifiedOrMetric = thread.family === "unified" || thread.family === "iso-metric";
   const table = unifiedOrMetric ? (inches ? INCH : METRIC)[style] : undefined;
   const heightMm = table === undefined ? undefined : pairAt(table.heights, thread, inches);
-  const other =
-    thread.family === "unified"
-      ? style === "heavy"
-        ? heavyFlats(thread)
-        : pairAt(INCH_WIDER, thread, true)
-      : style === "flange"
-        ? pairAt(FLANGE_NARROWER, thread, false)
-        : undefined;
+  const other = ownFlats(style, thread);
   const pinMm = style === "castle" && !inches ? pairAt(CASTLE_PINS, thread, false) : undefined;
   return {
     acrossFlatsMm: other ?? hexSpanner(thread)?.acrossFlatsMm ?? 1.6 * thread.majorMm,

@@ -51,6 +51,7 @@ function rangeOf(head: HeadStyle): readonly [number, number] {
     case "raised-csk":
     case "pan":
     case "truss":
+    case "round":
     case "cheese":
       return RANGE.small;
     case "set":

@@ -60,6 +60,7 @@ function nominalThread(
     case "raised-csk":
     case "pan":
     case "truss":
+    case "round":
     case "cheese":
       return [machineScrew(d), inches ? "ASME B18.6.3" : "ISO 888"];
     default:

@@ -9,6 +9,8 @@ export {
   stockedGrades,
   weakestGrade,
 } from "./grades";
+export { HARDNESS_CLASSES, isAsHard, vickersOf } from "./hardness-classes";
+export type { HardnessClass } from "./hardness-classes";
 export { NUT_CLASSES, matchingNut, nutClassById, nutHolds } from "./nut-classes";
 export type { NutClass } from "./nut-classes";
 export { readBoltMark, readNutMark } from "./read-mark";

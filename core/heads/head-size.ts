@@ -11,6 +11,7 @@ import {
   B18_6_3_FILLISTER,
   B18_6_3_FLAT,
   B18_6_3_PAN,
+  B18_6_3_ROUND,
   B18_6_3_TRUSS,
 } from "./inch-heads";
 import {
@@ -41,6 +42,7 @@ const TABLES: Partial<Readonly<Record<HeadStyle, Tables>>> = {
   button: { metric: ISO_7380, inch: B18_3_BUTTON },
   pan: { metric: ISO_7045, inch: B18_6_3_PAN },
   truss: { inch: B18_6_3_TRUSS },
+  round: { inch: B18_6_3_ROUND },
   cheese: { metric: ISO_1207, inch: B18_6_3_FILLISTER },
   carriage: { metric: DIN_603, inch: B18_5 },
   "flange-hex": { metric: DIN_6921 },

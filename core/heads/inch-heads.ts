@@ -127,6 +127,26 @@ export const B18_6_3_TRUSS: Table = {
   ],
 };
 
+/** ASME B18.6.3, round head, which its newer editions no longer recommend: greatest diameter and height. */
+export const B18_6_3_ROUND: Table = {
+  standard: "ASME B18.6.3",
+  rows: [
+    [0.06, 0.113, 0.053],
+    [0.073, 0.138, 0.061],
+    [0.086, 0.162, 0.069],
+    [0.099, 0.187, 0.078],
+    [0.112, 0.211, 0.086],
+    [0.125, 0.236, 0.095],
+    [0.138, 0.26, 0.103],
+    [0.164, 0.309, 0.12],
+    [0.19, 0.359, 0.137],
+    [0.216, 0.408, 0.153],
+    [0.25, 0.472, 0.175],
+    [0.3125, 0.59, 0.216],
+    [0.375, 0.708, 0.256],
+  ],
+};
+
 /** ASME B18.6.3, fillister head, which is the inch cheese head: total height. */
 export const B18_6_3_FILLISTER: Table = {
   standard: "ASME B18.6.3",

@@ -1,6 +1,7 @@
 /** What a part is coated with, or made of instead. */
 export const FINISHES = [
   "plain",
+  "phosphate",
   "zinc",
   "zinc-yellow",
   "zinc-flake",

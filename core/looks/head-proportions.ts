@@ -32,6 +32,7 @@ const PROPORTIONS: Readonly<Record<HeadStyle, readonly [number, number]>> = {
   "raised-csk": [2, 0.5],
   pan: [2, 0.7],
   truss: [2.3, 0.6],
+  round: [1.85, 0.7],
   cheese: [1.7, 0.65],
   carriage: [2.4, 0.55],
   square: [1.5, 0.67],

@@ -121,6 +121,8 @@ describe("what would do instead", () => {
     ["M8 x 40 hex bolt 8.8", "M8 x 40 hex bolt 4.6", "weaker-than-original"],
     ["M8 x 40 hex bolt 8.8", "M8 x 40 hex bolt", "weaker-than-original"],
     ["M8 x 40 hex bolt 8.8", "M8 x 30 hex bolt 8.8", "shorter-than-original"],
+    ["M6 x 8 grub screw 45H", "M6 x 8 grub screw 22H", "softer-than-original"],
+    ["M6 x 8 grub screw 45H", "M6 x 8 grub screw", "softer-than-original"],
     ["M8 x 40 hex bolt 8.8", "5/16-18 UNC x 2 hex cap screw, grade 8", "not-the-thread"],
     ["M8 x 40 hex bolt 8.8", "M8 hex nut 8", "another-part"],
     ["M8 hex nut 8", "M8 hex nut 5", "weaker-nut"],

@@ -225,6 +225,8 @@ export function headOutline(head: HeadStyle, size: HeadSize, d: Mm): HeadOutline
       return domed(size, 0.45);
     case "truss":
       return domed(size, 0.1);
+    case "round":
+      return domed(size, 0);
     case "csk":
     case "raised-csk":
       return sunk(size, d);

@@ -6,11 +6,13 @@ import {
   gradeById,
   gradeSystemOf,
   gradesFor,
+  isAsHard,
   matchingNut,
   nearestGrades,
   nutClassById,
   nutHolds,
   type Grade,
+  type HardnessClass,
   type NutClass,
 } from "../grades";
 import { usualDrive } from "../looks";
@@ -48,6 +50,12 @@ export type SpecProblem =
     }
   | { readonly code: "not-the-thread"; readonly original: Thread; readonly thread: Thread }
   | { readonly code: "weaker-than-original"; readonly original: Grade; readonly grade: Grade }
+  /** A set screw of a lower hardness class, or of none that was said. */
+  | {
+      readonly code: "softer-than-original";
+      readonly original: HardnessClass;
+      readonly hardness: HardnessClass | undefined;
+    }
   | {
       readonly code: "shorter-than-original";
       readonly originalMm: Mm;
@@ -156,6 +164,11 @@ export function replacementProblems(original: ScrewSpec, spec: ScrewSpec): reado
     if (is.id !== was.id && compared?.atLeast !== true) {
       problems.push({ code: "weaker-than-original", original: was, grade: is });
     }
+  }
+  const { hardnessClass: hardness } = spec;
+  const { hardnessClass: wasHard } = original;
+  if (wasHard !== undefined && (hardness === undefined || !isAsHard(hardness, wasHard))) {
+    problems.push({ code: "softer-than-original", original: wasHard, hardness });
   }
   const { lengthMm: originalMm } = original;
   const { lengthMm } = spec;

@@ -33,6 +33,7 @@ const OTHER_HEADS: Partial<Readonly<Record<HeadStyle, HeadStyle>>> = {
   button: "socket-cap",
   pan: "cheese",
   cheese: "pan",
+  round: "pan",
 };
 
 const BOUGHT: readonly Finish[] = FINISHES.filter(

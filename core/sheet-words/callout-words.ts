@@ -40,6 +40,8 @@ export function calloutProblemWords(problem: CalloutProblem): string {
       return designationProblemWords(problem.problem);
     case "callout-which-thread":
       return `“${problem.read}” may be ${listWords(problem.threads.slice(0, MOST_NAMED).map(threadName), "or")}: say which.`;
+    case "callout-not-held":
+      return `“${upperFirst(problem.part)}” in “${problem.read}” is a part that cuts its own thread or has none: no table of those is held here. Accepted are parts with metric, unified, Whitworth, BA, pipe and other machine threads.`;
     case "callout-length":
       return `“${problem.length}” in “${problem.read}” is no length. Write it as 40, 1-1/2 or 1.5 in.`;
     case "callout-grade":
@@ -92,6 +94,10 @@ export function specProblemWords(problem: SpecProblem): string {
       return `${threadName(problem.thread)} is not the ${threadName(problem.original)} that came out: put back the same thread.`;
     case "weaker-than-original":
       return `${upperFirst(gradeSpoken(problem.grade.name))} is not shown to hold what ${gradeSpoken(problem.original.name)} does: put in ${gradeSpoken(problem.original.name)} or stronger.`;
+    case "softer-than-original": {
+      const is = problem.hardness ?? "A set screw whose class is not said";
+      return `${is} is not shown to be as hard as the ${problem.original} that came out, and its point gives way: put in ${problem.original} or harder.`;
+    }
     case "shorter-than-original":
       return `${nominalLengthWords(problem.lengthMm, problem)} is shorter than the ${nominalLengthWords(problem.originalMm, problem)} that came out: less thread holds it.`;
     case "galvanised-with-plain-nut":

@@ -32,6 +32,7 @@ export const NUT_STYLE_WORDS: Readonly<Record<NutStyle, string>> = {
   wing: "wing nut",
   coupling: "coupling nut",
   weld: "weld nut",
+  square: "square nut",
 };
 
 export const WASHER_STYLE_WORDS: Readonly<Record<WasherStyle, string>> = {

@@ -1,5 +1,6 @@
-import { formatCallout, type FittingEnd, type FittingSpec } from "../callout";
+import { formatCallout, type FittingEnd, type FittingSpec, type WasherSpec } from "../callout";
 import { drillWords } from "../chart-words";
+import type { WasherSize } from "../fasteners";
 import type { Grade } from "../grades";
 import type { LookAlike } from "../look-alikes";
 import { dangerWords, tellApartWords } from "../pair-words";
@@ -109,6 +110,17 @@ function nutSections(sheet: NutSheet, units: Units): readonly SheetSection[] {
   ];
 }
 
+const sizesOf = (size: WasherSize, units: Units): SheetFact[] => [
+  ["Hole", printLength(size.boreMm, units)],
+  ["Across", printLength(size.outsideMm, units)],
+  ["Thick", printLength(size.thickMm, units)],
+  ["Sizes after", size.standard],
+];
+
+/** Of a washer that no table holds, the width that was asked for. */
+const asked = ({ outsideMm }: WasherSpec, units: Units): SheetFact[] =>
+  outsideMm === undefined ? [] : [["Across, as asked for", printLength(outsideMm, units)]];
+
 function washerSections(sheet: WasherSheet, units: Units): readonly SheetSection[] {
   const { size, underHeadMm2, underWasherMm2, hardenedFor, spec } = sheet;
   const isFlat = spec.style === "flat" || spec.style === "large";
@@ -116,14 +128,10 @@ function washerSections(sheet: WasherSheet, units: Units): readonly SheetSection
     section(
       "sizes",
       "Sizes",
-      size === undefined
-        ? []
-        : [
-            ["Hole", printLength(size.boreMm, units)],
-            ["Across", printLength(size.outsideMm, units)],
-            ["Thick", printLength(size.thickMm, units)],
-            ["Sizes after", size.standard],
-          ],
+      [
+        ...(size === undefined ? asked(spec, units) : sizesOf(size, units)),
+        ...(spec.hardnessHv === undefined ? [] : [["Hardness", `${spec.hardnessHv} HV`] as const]),
+      ],
       size === undefined ? ["No table is held for it: the maker’s figures are wanted."] : [],
     ),
     section(

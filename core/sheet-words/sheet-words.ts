@@ -1,7 +1,7 @@
 import { formatCallout } from "../callout";
 import { drillWords } from "../chart-words";
 import { nutSpanner } from "../fasteners";
-import type { Hardness } from "../grades";
+import { vickersOf, type Hardness } from "../grades";
 import type { Drill } from "../holes";
 import { lengthDatum } from "../looks";
 import type { FastenerSheet, SheetStrength } from "../sheet";
@@ -123,6 +123,19 @@ function strengthFacts({ grade, loads, ...shear }: SheetStrength, units: Units):
 function strength(sheet: FastenerSheet, units: Units): SheetSection {
   const held = sheet.strength;
   const title = "Strength";
+  const { hardnessClass } = sheet.spec;
+  if (hardnessClass !== undefined && held === undefined) {
+    const [min, max] = vickersOf(hardnessClass);
+    return {
+      id: "strength",
+      title,
+      facts: [
+        ["Class", `${hardnessClass}, ISO 898-5`],
+        ["Hardness", hardnessWords({ scale: "HV", min, max })],
+      ],
+      lines: ["It is pressed, not pulled: its standard states no tensile load."],
+    };
+  }
   if (held === undefined) {
     return {
       id: "strength",

@@ -45,6 +45,16 @@ describe("a fastener sheet", () => {
     expect(linesOf(sheetWords(sheet, "mm"))).toContain("No grade was said: class 4.6");
   });
 
+  it("states no load of a set screw whose class is one of hardness", () => {
+    const sheet = fastenerSheet(screw("M6 x 8 grub screw 45H"));
+    expect(sheet.strength).toBeUndefined();
+    const words = sheetWords(sheet, "mm");
+    // ISO 898-5:2012, table 3.
+    expect(factsOf(words).get("Hardness")).toBe("450 to 560 HV");
+    expect(linesOf(words)).toContain("It is pressed, not pulled");
+    expect(linesOf(words)).not.toContain("No grade was said");
+  });
+
   it("gives torque as a range with its basis, and defers to the maker", () => {
     const words = sheetWords(fastenerSheet(screw("M10 x 40 8.8 zinc")), "mm");
     expect(factsOf(words).get("Torque, estimate")).toBe("50 to 55 N m");

@@ -105,7 +105,9 @@ function distinct(compared: readonly GradeComparison[]): readonly GradeCompariso
   );
 }
 
-function strengthOf({ gradeId, thread }: ScrewSpec): SheetStrength | undefined {
+function strengthOf({ gradeId, hardnessClass, thread }: ScrewSpec): SheetStrength | undefined {
+  // A class of hardness alone is of a screw that is pressed: no strength may be read out of it.
+  if (gradeId === undefined && hardnessClass !== undefined) return undefined;
   const said = gradeId === undefined ? undefined : gradeById(gradeId);
   const grade = said ?? weakestGrade(thread);
   const loads = grade === undefined ? undefined : boltLoads(thread, grade);

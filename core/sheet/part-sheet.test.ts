@@ -19,6 +19,22 @@ const words = (callout: string) =>
     .sections.flatMap(({ lines, facts }) => [...lines, ...facts.map((fact) => fact.join(" "))])
     .join("\n");
 
+describe("the sheet of a washer of another width or hardness", () => {
+  it("gives its standard's sizes where it is as wide, else the width alone, as asked for", () => {
+    expect(words("M8 x 24 large washer")).toMatch(/Sizes after ISO 7093-1/);
+    const penny = words("M8 x 30 penny washer");
+    expect(penny).toMatch(/Across, as asked for 30\.00 mm/);
+    expect(penny).toMatch(/No table is held/);
+    expect(penny).not.toMatch(/Thick/);
+  });
+
+  it("asks for a hardened one under strong bolts, but not where it is one", () => {
+    expect(words("M12 flat washer, 200 HV")).toMatch(/Hardness 200 HV/);
+    expect(words("M12 flat washer, 200 HV")).toMatch(/take a hardened one/);
+    expect(words("M12 flat washer, 300 HV")).not.toMatch(/take a hardened one/);
+  });
+});
+
 describe("the sheet of a nut", () => {
   // ISO 4032:2012 tables 1 and 2; ASME B18.2.2-2015 table 1-1.
   it.each([

@@ -139,11 +139,21 @@ function nutSheet(spec: NutSpec, common: Sheet): NutSheet {
   };
 }
 
+/** Nearer than this a washer's width is that of its standard. */
+const SAME_WIDTH_MM = 0.3;
+/** ISO 7089: washers of this Vickers hardness go under classes to 10.9. */
+const HARD_ENOUGH_HV = 300;
+
 const ringMm2 = (outsideMm: Mm, boreMm: Mm) => (Math.PI / 4) * (outsideMm ** 2 - boreMm ** 2);
 
 function washerSheet(spec: WasherSpec, common: Sheet): WasherSheet {
-  const { thread, style } = spec;
-  const size = washerSize(style, thread);
+  const { thread, style, outsideMm } = spec;
+  const standard = washerSize(style, thread);
+  const isOther =
+    standard !== undefined &&
+    outsideMm !== undefined &&
+    Math.abs(outsideMm - standard.outsideMm) > SAME_WIDTH_MM;
+  const size = isOther ? undefined : standard;
   // A hexagon bears on a circle a little within its flats (ISO 4014: about 0.95 of them).
   const bearing = hexSpanner(thread)?.acrossFlatsMm;
   return {
@@ -156,9 +166,12 @@ function washerSheet(spec: WasherSpec, common: Sheet): WasherSheet {
         ? undefined
         : ringMm2(0.95 * bearing, size.boreMm),
     underWasherMm2: size === undefined ? undefined : ringMm2(size.outsideMm, size.boreMm),
-    hardenedFor: stocked(thread).filter(
-      (bolt) => (bandAt(bolt, thread.majorMm)?.tensileMpa ?? 0) >= HARDENED_FROM_MPA,
-    ),
+    hardenedFor:
+      (spec.hardnessHv ?? 0) >= HARD_ENOUGH_HV
+        ? []
+        : stocked(thread).filter(
+            (bolt) => (bandAt(bolt, thread.majorMm)?.tensileMpa ?? 0) >= HARDENED_FROM_MPA,
+          ),
   };
 }
 

@@ -11,6 +11,7 @@ export const HEAD_WORDS: Readonly<Record<HeadStyle, string>> = {
   "raised-csk": "raised countersunk",
   pan: "pan",
   truss: "truss",
+  round: "round",
   cheese: "cheese",
   carriage: "carriage",
   square: "square",
@@ -35,6 +36,7 @@ export const DRIVE_WORDS: Readonly<Record<Drive, string>> = {
 
 export const FINISH_WORDS: Readonly<Record<Finish, string>> = {
   plain: "plain or black",
+  phosphate: "phosphated",
   zinc: "zinc plated",
   "zinc-yellow": "yellow zinc plated",
   "zinc-flake": "zinc flake",

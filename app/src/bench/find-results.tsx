@@ -5,7 +5,13 @@ import {
   type Identification,
   type Units,
 } from "@root-gauge/core";
-import { calledScrew, isCalloutProblem, parseScrew, type OwnWord } from "@root-gauge/core/callout";
+import {
+  calledScrew,
+  isCalloutProblem,
+  parseScrew,
+  type CalloutProblem,
+  type OwnWord,
+} from "@root-gauge/core/callout";
 import { designationProblemWords, understandingWords } from "@root-gauge/core/chart-words";
 import { PANEL_SENTENCES, unreadShareWords } from "@root-gauge/core/panel-words";
 import { calloutProblemWords } from "@root-gauge/core/sheet-words";
@@ -33,12 +39,18 @@ function foundBy(reading: DesignationReading): { ids: readonly string[]; problem
   }
 }
 
+/** Problems with a part that say more than that there is no such thread. */
+const HELPS: ReadonlySet<CalloutProblem["code"]> = new Set([
+  "callout-not-understood",
+  "callout-not-held",
+  "callout-grade",
+]);
+
 /** What was not understood of a part, where the text is more of an order than of a thread. */
 function orderProblem(text: string, words: readonly OwnWord[]): string | undefined {
   const read = parseScrew(text, words);
   if (!isCalloutProblem(read)) return undefined;
-  const helps = read.code === "callout-not-understood" || read.code === "callout-grade";
-  return helps ? calloutProblemWords(read) : undefined;
+  return HELPS.has(read.code) ? calloutProblemWords(read) : undefined;
 }
 
 export interface FindResultsProps {

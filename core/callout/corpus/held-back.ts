@@ -67,7 +67,7 @@ M20 LH nut class 8 => M20 LH hex nut, class 8
 M8 nut A4-80 => M8 hex nut, A4-80
 M10 flat washer => M10 flat washer
 DIN 125 M10 A2 => M10 flat washer, A2
-ISO 7089-8-200 HV => M8 flat washer
+ISO 7089-8-200 HV => M8 flat washer, 200 HV
 DIN 127B M8 zinc => M8 spring washer, zinc
 1/2 flat washer SAE zinc => 1/2-13 UNC flat washer, zinc
 M8 split lock washer => M8 spring washer
@@ -102,7 +102,7 @@ M8x20 s/s pan => M8 x 20 pan head screw, stainless
 M12x40 hex ZP => M12 x 40 hex bolt, zinc
 M12x40 hex ZYP 10.9 => M12 x 40 hex bolt, 10.9, zinc yellow
 M8x50 FHSCS 10.9 => M8 x 50 socket countersunk screw, 10.9
-4-40 x 1/4 RHMS => ask: RHMS
+4-40 x 1/4 RHMS => #4-40 UNC x 1/4 round head screw
 M8x25 hex hd bolt & nut => M8 x 25 hex bolt with M8 hex nut
 
 ## tolerance classes
@@ -174,7 +174,7 @@ M10 x 1m studding zinc => M10 x 1000 stud, zinc
 M12 threaded bar x 1000 => M12 x 1000 stud
 1/2-13 x 36" all-thread rod B7 => 1/2-13 UNC x 36 stud, B7
 3/4-10 x 6 stud bolt A193 B7 => 3/4-10 UNC x 6 stud, B7
-3/8 BSW studding 1m => 3/8-16 BSW x 39.3701 stud
+3/8 BSW studding 1m => 3/8-16 BSW x 1000 mm stud
 6x30 dowel => 6 x 30 dowel pin
 ISO 2338 6 m6 x 30 => 6 x 30 dowel pin
 DIN 94 4x40 A2 => 4 x 40 split pin, A2

@@ -1,5 +1,9 @@
 import { formatCallout, isCalloutProblem, parseCallout, type CalloutProblem } from "../index";
 import { HELD_BACK } from "./held-back";
+import { LATER_ASKED } from "./later-asked";
+import { LATER_LISTS } from "./later-lists";
+import { LATER_OTHERS } from "./later-others";
+import { LATER_SCREWS } from "./later-screws";
 import { OPEN_HALF } from "./open-half";
 
 /** One call-out of the corpus: what was written and what is meant by it. */
@@ -23,8 +27,15 @@ function listed(half: string): readonly WrittenCallout[] {
   });
 }
 
-/** The half that the reader was written against, and the half that was held back until it was finished. */
-export const CORPUS = { open: listed(OPEN_HALF), heldBack: listed(HELD_BACK) };
+/**
+ * The half that the reader was written against, the half that was held back until it was finished, and what was collected
+ * once it stood.
+ */
+export const CORPUS = {
+  open: listed(OPEN_HALF),
+  heldBack: listed(HELD_BACK),
+  later: [LATER_SCREWS, LATER_OTHERS, LATER_LISTS, LATER_ASKED].flatMap(listed),
+};
 
 /** How a call-out was read: as meant, asked back though it could be read, or as something else. */
 export type CorpusOutcome = "as-meant" | "asked-back" | "misread";
@@ -37,6 +48,8 @@ function named(problem: CalloutProblem): string {
       return problem.grade;
     case "callout-length":
       return problem.length;
+    case "callout-not-held":
+      return problem.part;
     default:
       return "";
   }

@@ -16,6 +16,7 @@ const DATUM: Readonly<Record<HeadStyle, RegExp>> = {
   "raised-csk": /from the flush line/,
   pan: /from under the head to the tip/,
   truss: /from under the head to the tip/,
+  round: /from under the head to the tip/,
   cheese: /from under the head to the tip/,
   carriage: /from under the head to the tip/,
   square: /from under the head to the tip/,

@@ -1,0 +1,74 @@
+/** Words of stock lists that are cut short, and what each stands for. */
+const ABBREVIATIONS: Readonly<Record<string, string>> = {
+  scrw: "screw",
+  scrws: "screws",
+  blt: "bolt",
+  blts: "bolts",
+  wshr: "washer",
+  wshrs: "washers",
+  mach: "machine",
+  flt: "flat",
+  pnh: "pan head",
+  rnd: "round",
+  rd: "round",
+  but: "button",
+  hx: "hex",
+  hh: "hex head",
+  carr: "carriage",
+  backnut: "back nut",
+  backnuts: "back nuts",
+  caphead: "cap head",
+  hexagonal: "hexagon",
+  cp: "cap",
+  hvy: "heavy",
+  thrd: "threaded",
+  thd: "threaded",
+  serr: "serrated",
+  pln: "plain",
+  gal: "galvanised",
+  reqd: "off",
+  required: "off",
+  nyl: "nylon",
+  ext: "external",
+  int: "internal",
+  stl: "steel",
+  aly: "alloy",
+  sst: "stainless",
+  plt: "plated",
+  pltd: "plated",
+  galvd: "galvanised",
+  phos: "phosphate",
+  capscrew: "cap screw",
+  capscrews: "cap screws",
+  setscrew: "set screw",
+  setscrews: "set screws",
+  locknut: "lock nut",
+  locknuts: "lock nuts",
+  lockwasher: "lock washer",
+  lockwashers: "lock washers",
+  studbolt: "stud bolt",
+  studbolts: "stud bolts",
+  pphms: "cross pan head machine screw",
+  pfhms: "cross flat head machine screw",
+};
+
+const WORD = /(?<![\w/])[a-z]{2,}(?![\w/])\.?/gi;
+/** "c/sunk", "c/sk", "c'sunk". */
+const SUNK = /(?<![\w/])c[/'](?:sunk|sk|sink)(?![\w/])\.?/gi;
+
+/** "Pan MS": behind a head the letters are no mild steel. */
+const MACHINE_SCREW =
+  /(?<=(?:pan|round|flat|csk|oval|truss|fillister)(?: hd| head)?) ms(?![\w/])/gi;
+
+/**
+ * Writes the abbreviations of stock lists out.
+ * @param kept words that the shop has taught a meaning of its own
+ */
+export function writtenOut(text: string, kept: readonly string[]): string {
+  const taught = new Set(kept.map((word) => word.toLowerCase()));
+  const whole = (word: string) => {
+    const bare = word.replace(/\.$/, "").toLowerCase();
+    return taught.has(bare) ? word : (ABBREVIATIONS[bare] ?? word);
+  };
+  return text.replace(SUNK, "csk").replace(WORD, whole).replace(MACHINE_SCREW, " machine screw");
+}

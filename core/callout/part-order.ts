@@ -1,0 +1,146 @@
+const PITCH_AFTER = /(?<![\w/])(?:p|pitch)[ =]*(\d*\.?\d+)(?: ?mm)?(?![\w/])/i;
+const PITCH_BEFORE = /(?<![\w.]|\d-)(\d?\.?\d+) ?(?:mm ?)?(?:p|pitch)(?![\w/])/i;
+const METRIC_SIZE = /(?<![\w/])m ?\d+(?:\.\d+)?/i;
+
+/** "M10 x 40 pitch 1.25": a pitch said by its name stands beside its size. */
+function withPitchBeside(text: string): string {
+  const size = METRIC_SIZE.exec(text);
+  const pitch = PITCH_AFTER.exec(text) ?? PITCH_BEFORE.exec(text);
+  if (size === null || pitch === null || /\btr ?\d/i.test(text)) return text;
+  const bare = text
+    .replace(pitch[0], " ")
+    .replace(/x\s*(?=x|$|[a-z]{3,})/gi, "")
+    .replace(/\s+/g, " ");
+  return bare.replace(METRIC_SIZE, `${size[0]} x ${pitch[1]} `).trim();
+}
+
+const INCH_SIZE = /(?<![\w/.#-])(#?\d+(?: \d+\/\d+|\/\d+)?)(?:"| ?in\b)?(?![\w/.-])/;
+const TPI = /(?<![\w.])(\d{1,2}(?:\.5)?) ?tpi(?!\w)/i;
+
+/** "5/8 Acme rod 8 tpi": threads per inch said by their name stand beside the size. */
+function withTpiBeside(text: string): string {
+  const tpi = TPI.exec(text);
+  const size = INCH_SIZE.exec(text);
+  if (tpi === null || size === null || size.index >= tpi.index) return text;
+  const between = text.slice(size.index + size[0].length, tpi.index);
+  // Beside it, or after its series, it is read as it stands.
+  if (!/[a-z]{2,} .*[a-z]{2,}/i.test(between)) return text;
+  return `${text.slice(0, size.index)}${size[1]}-${tpi[1]}${between}${text.slice(tpi.index + tpi[0].length)}`;
+}
+
+/** "35 mm M8 socket cap", "30 long M8": the length of a metric screw before its size. */
+export function lengthLast(text: string): string {
+  return text.replace(
+    /^(\d{1,4}(?:\.\d+)?)(?: ?mm(?: long)?| long) ((?:[a-z]+ )*m ?\d.*)$/i,
+    (found, length: string, rest: string) =>
+      /x ?\d{2}/i.test(rest) ? found : `${rest} x ${length}mm`,
+  );
+}
+
+const LENGTH_FIRST =
+  /(?<![\w/])(m ?\d+(?:\.\d+)?) ?x ?(\d+(?:\.\d+)?) ?x ?(\d(?:\.\d+)?)(?![\w./])/i;
+/** The coarsest pitch; what is longer is a length. */
+const MOST_PITCH = 6;
+
+/** "M12 x 50 x 1.75": the pitch after the length, where the middle figure is no pitch. */
+function pitchBeforeLength(text: string): string {
+  return text.replace(LENGTH_FIRST, (found, size: string, length: string, pitch: string) =>
+    Number(length) > MOST_PITCH && Number(pitch) <= MOST_PITCH
+      ? `${size} x ${pitch} x ${length}`
+      : found,
+  );
+}
+
+/** A size in millimetres that stands where a thread should is the metric one: "8 mm hex bolt". */
+function metricByUnit(text: string): string {
+  const other = /(?<![\w/])m ?\d|#|\d\/\d|\d ?"|\bba\b|\bpins?\b|\bdowels?\b|\bpg ?\d|\btr ?\d/i;
+  if (other.test(text)) return text;
+  return text.replace(/(?<![\w.])(\d{1,2}(?:\.\d)?) ?mm(?= ?(?:x|[a-z]))/i, "M$1");
+}
+
+const NOUNS = [
+  ...["screw", "bolt", "nut", "washer", "stud", "pin", "plug"],
+  ...["nipple", "elbow", "coupling", "bushing", "tee", "cap", "union", "adapt[eo]r"],
+];
+
+const NOUN = new RegExp(String.raw`^(?:(?:${NOUNS.join("|")})s?|bush(?:es)?)$`, "i");
+
+/** "screw, cap, socket, M6": a stock list's noun before what tells it apart, the other way round. */
+function inSpokenOrder(text: string): string {
+  const [first = "", ...others] = text.split(/, ?/);
+  if (!NOUN.test(first.trim())) return text;
+  const told = others.findIndex((part) => !/^[a-z -]+$/i.test(part));
+  const words = others.slice(0, told < 0 ? others.length : told);
+  const rest = others.slice(words.length);
+  return [[...words.reverse(), first].join(" "), ...rest].join(", ");
+}
+
+/** What tells a nut, a washer, a cap screw or a rod apart, where a stock list writes it behind. */
+const TELLS = [
+  String.raw`hex(?:agon)?(?: head| hd)?`,
+  String.raw`(?:socket|skt|sckt|soc)(?: head| hd)?`,
+  String.raw`(?:flat|round|pan|button|csk|oval|truss|cheese)(?: head| hd)?`,
+  "heavy",
+  "thin",
+  "back",
+  "half",
+  "jam",
+  "full",
+  "plain",
+  String.raw`(?:self[ -])?lock(?:ing)?`,
+  String.raw`prev(?:ailing)? torq(?:ue)?`,
+  String.raw`nylon(?: insert)?`,
+  "castle",
+  "slotted",
+  "wing",
+  "dome",
+  "square",
+  "flanged?",
+  "serrated",
+  "coupling",
+  "weld",
+  "spring",
+  "split",
+  "helical",
+  "internal",
+  "external",
+  "toothed",
+  "tooth",
+  "large",
+  "penny",
+  "fender",
+  "copper",
+  "threaded",
+  "fully threaded",
+  "star",
+].join("|");
+const NOUN_FIRST = new RegExp(
+  String.raw`(?<=^|[\d"'] |, |\b(?:unc|unf|bsw|bsf|whit|ba) )((?:cap|machine|set) (?:screws?|scrs?)|(?:lock )?(?:nuts?|washers?)|rods?)((?:[ ,-]+(?:${TELLS})(?![\w/]))+)(?! (?:nuts?|washers?|screws?|bolts?|point|pt))`,
+  "i",
+);
+
+/**
+ * The noun of a stock list after what tells it apart: "nut, heavy hex, 1/2", "washer lock split M8", "M18 nut thin", "cap
+ * screw hex".
+ */
+function nounLast(text: string): string {
+  return text.replace(
+    NOUN_FIRST,
+    (_, noun: string, tells: string) => `${tells.replace(/[ ,]+/g, " ").trim()} ${noun}`,
+  );
+}
+
+/** In this order: what stands beside the size before what hangs on it, the noun of a list last. */
+const STEPS = [
+  withPitchBeside,
+  withTpiBeside,
+  metricByUnit,
+  pitchBeforeLength,
+  nounLast,
+  inSpokenOrder,
+];
+
+/** The parts of a call-out in the order that it is read in: size, pitch, length; what tells a part apart before its noun. */
+export function inReadingOrder(text: string): string {
+  return STEPS.reduce((written, step) => step(written), text);
+}
