@@ -191,12 +191,21 @@ function pitchDiameter(part: BucketPart, random: SeededRandom): Mm {
   return made + (outside ? 1 : -1) * flankChange(part);
 }
 
+/** Two tapers draw up on each other where they meet, wherever in their limits they are; other sizes do not meet at all. */
+function tryTaper(part: BucketPart, known: Thread): Tried {
+  const own = part.thread?.majorMm ?? part.sizeMm;
+  const apart = Math.abs(known.majorMm - own) / own;
+  const pitchApart = Math.abs(known.pitchMm - part.pitchMm) / part.pitchMm;
+  return apart > 0.06 || pitchApart > 0.09 ? "will-not-start" : "binds";
+}
+
 /**
  * A known new part of a thread run on to it, or it into that: crests against roots, then the flanks with what the two
  * pitches drift apart over the turns.
  */
 export function tryKnown(part: BucketPart, known: Thread, random: SeededRandom): Tried {
   if (part.tapered !== (known.taper !== undefined)) return "binds";
+  if (part.tapered) return tryTaper(part, known);
   const outside = part.side === "external";
   const ownPitchDia = pitchDiameter(part, random);
   const other = limits(known, outside ? "internal" : "external");

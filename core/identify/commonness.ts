@@ -92,11 +92,22 @@ function isFittingThread({ designation }: Thread): boolean {
   return FITTING_THREADS.has(designation.replace(" x ", "x").replace(/ UN\w*$/, ""));
 }
 
+/** 26 threads an inch to every size are of brass tube and the fittings and nuts on it. */
+const OF_BRASS: Readonly<Record<PartKind, number>> = {
+  bolt: 0.2,
+  stud: 0.2,
+  nut: 0.6,
+  "tapped-hole": 0.3,
+  "pipe-male": 1,
+  "pipe-female": 1,
+};
+
 /** How much more often, or less, a thread is met on this kind of part than among all parts. Estimates. */
 function onKind(thread: Thread, part: PartKind | undefined): number {
   if (part === undefined) return 1;
   const pipe = PIPE_FAMILIES.has(thread.family);
   const spindle = SPINDLE_FAMILIES.has(thread.family);
+  if (thread.series === "brass") return OF_BRASS[part];
   switch (part) {
     case "pipe-male":
     case "pipe-female":

@@ -6,7 +6,7 @@ import type { Evidence } from "./evidence";
 import { FLANK_ANGLES, type FlankAngle, type ReadingOf } from "./reading";
 
 /** How far a judged angle is out, degrees, sd: an angle gauge or a profile against the light, and a mere look. */
-const SURE_SD = 1.4;
+const SURE_SD = 1.5;
 const LOOKED_SD = 2.6;
 
 /** From this pitch down the flanks are too short to judge, and the doubt grows as they shorten. */

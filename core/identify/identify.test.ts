@@ -29,7 +29,7 @@ describe("identify", () => {
   it.each<[string, Reading[]]>([
     ["M10 x 1.25", [diameter(9.9), leaf({ pitchMm: 1.25 }, "drops-in")]],
     ["1/2-13 UNC", [diameter(12.52), leaf({ tpi: 13 }, "drops-in")]],
-    ["M8 x 1.25", [diameter(7.9), { kind: "count", threads: 8, spanMm: 10 }]],
+    ["M8 x 1.25", [diameter(7.9), { kind: "count", threads: 16, spanMm: 20 }]],
     ["M8 x 1", [diameter(7.9), { kind: "crest-to-crest", pitches: 10, mm: 10.03 }]],
     ["#4-40 UNC", [diameter(2.76), { kind: "count", threads: 20, spanMm: 12.7 }]],
     ["1/2-20 UNF", [diameter(12.6), leaf({ tpi: 20 }, "drops-in")]],

@@ -1,6 +1,7 @@
 import type { Thread } from "../threads";
 import { pitchMmFromTpi, type Mm } from "../units";
 import type { Agreement } from "./agreement";
+import { calledBest, type OneGauge } from "./best-leaf";
 import type { Evidence } from "./evidence";
 import type { LeafOutcome, ReadingOf } from "./reading";
 import type { LeafMark, ReasonFigures } from "./reason";
@@ -80,6 +81,25 @@ function pitchOutcomes(
   return { "drops-in": fit * (1 - unsure), rocks: (1 - fit) * (1 - unsure), unsure };
 }
 
+/** How likely it is that this leaf, of all that are owned, is said to drop in on this thread. */
+export function saidToDropIn(
+  leaf: LeafMark,
+  thread: Pick<Thread, "pitchMm" | "flankAngleDeg">,
+  gauge?: OneGauge,
+): number {
+  const leafPitch = leafPitchMm(leaf);
+  const best = calledBest(leafPitch, thread.pitchMm, usualThreadsEngaged(leafPitch), gauge);
+  return leafOutcomes(leaf, thread)["drops-in"] * best;
+}
+
+/** What it tells beside the outcome that no other leaf was called. */
+function notAnother({ outcome, gauge, ...reading }: LeafReading, pitchMm: Mm): number {
+  if (outcome !== "drops-in") return 1;
+  const leafPitch = leafPitchMm(leafMark(reading));
+  const engaged = reading.threadsEngaged ?? usualThreadsEngaged(leafPitch);
+  return calledBest(leafPitch, pitchMm, engaged, gauge);
+}
+
 function agreementOf(probability: number): Agreement {
   if (probability >= 0.3) return "agrees";
   return probability >= 0.05 ? "strained" : "at-odds";
@@ -105,10 +125,12 @@ function reason(reading: LeafReading, thread: Thread): ReasonFigures {
 /** A thread-gauge leaf laid on the thread. */
 export const leafEvidence: Evidence<"leaf"> = {
   likelihood: (reading, thread) =>
-    leafOutcomes(leafMark(reading), thread, reading.threadsEngaged)[reading.outcome],
+    leafOutcomes(leafMark(reading), thread, reading.threadsEngaged)[reading.outcome] *
+    notAnother(reading, thread.pitchMm),
   alike: ({ pitchMm, flankAngleDeg, tpi }) =>
     `${pitchMm}${isV(flankAngleDeg) ? "" : " flat"}${tpi === undefined ? "" : " tpi"}`,
   unknownLikelihood: (reading, pitchMm) =>
-    pitchOutcomes(leafMark(reading), pitchMm, reading.threadsEngaged)[reading.outcome],
+    pitchOutcomes(leafMark(reading), pitchMm, reading.threadsEngaged)[reading.outcome] *
+    notAnother(reading, pitchMm),
   reason,
 };

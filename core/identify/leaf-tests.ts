@@ -1,4 +1,5 @@
-import { leafOutcomes } from "./leaf-evidence";
+import { oneGaugeOf } from "./best-leaf";
+import { leafOutcomes, saidToDropIn } from "./leaf-evidence";
 import { leavesWorthTrying } from "./leaves";
 import type { InformativeTest } from "./next-test";
 import type { LeafOutcome } from "./reading";
@@ -34,10 +35,9 @@ function oneLeafTest(leaf: LeafMark, { standing }: TestSetting): InformativeTest
  * is to be reckoned with, whether that one does.
  */
 function findLeafTest(leaves: readonly LeafMark[], setting: TestSetting): InformativeTest[] {
-  const worth = worthOf(
-    leaves,
-    setting.standing,
-    (leaf, thread) => leafOutcomes(leaf, thread)["drops-in"],
+  const gauge = oneGaugeOf([...setting.owns]);
+  const worth = worthOf(leaves, setting.standing, (leaf, thread) =>
+    saidToDropIn(leaf, thread, gauge),
   );
   const likely = reckonedWith(worth.outcomes);
   const [leaf, ...others] = likely.map(({ answer }) => answer);

@@ -12,8 +12,8 @@ const LOG_PITCH_SPAN = Math.log(8 / 0.2);
 const SLIP = 0.005;
 
 /** How often the thread that a count begins on is counted as one of them, or a length spans one pitch more than was meant. */
-const ONE_TOO_MANY = 0.04;
-const ONE_PITCH_MORE = 0.012;
+const ONE_TOO_MANY = 0.055;
+const ONE_PITCH_MORE = 0.018;
 
 /** Half a thread at each end is in doubt, so a count is out by about 0.4 of a thread. */
 const COUNT_SD = 0.4;

@@ -89,6 +89,8 @@ interface ReadingFigures {
     readonly tpi?: number;
     readonly outcome: LeafOutcome;
     readonly threadsEngaged?: number;
+    /** Where leaves of one system only are owned: no leaf of the other was held against it. */
+    readonly gauge?: "metric" | "inch";
   };
   readonly count: Said & { readonly threads: number; readonly spanMm: Mm };
   readonly "crest-to-crest": Said & { readonly pitches: number; readonly mm: Mm };

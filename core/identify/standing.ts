@@ -4,7 +4,7 @@ export const VERDICTS = ["settled", "narrowed", "open", "contradictory"] as cons
 export type Verdict = (typeof VERDICTS)[number];
 
 /** The share at which one thread, or a few together, are taken as the answer. */
-export const SETTLED_SHARE = 0.95;
+export const SETTLED_SHARE = 0.97;
 const MOST_NARROWED = 4;
 
 /** Under this share a thread is ruled out: no test is planned for it, and one reason says why it fell. */
@@ -68,7 +68,7 @@ function settledTogether(candidates: readonly Weighed[], share: number): number 
  * since a part of another thread, or of none, may have passed through both.
  */
 const A_SLIP_SHOWS = 3;
-const SETTLED_BY_FEW = 0.975;
+const SETTLED_BY_FEW = 0.983;
 
 /** What the readings are, as far as settling goes by them. */
 export interface Grounds {

@@ -7,8 +7,8 @@ import { BLUNDER, backgroundDensity } from "./misread";
 import type { ReadingOf } from "./reading";
 
 /** A taper of 1 in 16 is seen by laying a straight edge on; a worn parallel thread is seldom taken for one. */
-const TAPER_SEEN = 0.95;
-const TAPER_IMAGINED = 0.02;
+const TAPER_SEEN = 0.935;
+const TAPER_IMAGINED = 0.025;
 const UNKNOWN_TAPERED = 0.1;
 
 /** Probability that this thread is called tapered. */

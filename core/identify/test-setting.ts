@@ -15,17 +15,18 @@ export interface TestSetting {
   readonly part: PartKind | undefined;
 }
 
-/** An answer less likely than this is not worth a button. */
+/** An answer less likely than this is not worth a button; but what would overturn a thread that is as good as settled is. */
 const LEAST_ANSWER = 0.03;
+const LEAST_OVERTURNING = 0.004;
 const MOST_ANSWERS = 4;
 
 /** The likeliest answers, likeliest first. */
 export function reckonedWith<Answer>(
   outcomes: readonly TestOutcome<Answer>[],
 ): readonly TestOutcome<Answer>[] {
-  return outcomes
-    .filter(({ probability }) => probability >= LEAST_ANSWER)
+  return [...outcomes]
     .sort((a, b) => b.probability - a.probability)
+    .filter(({ probability }, i) => probability >= (i < 2 ? LEAST_OVERTURNING : LEAST_ANSWER))
     .slice(0, MOST_ANSWERS);
 }
 

@@ -75,19 +75,30 @@ function trialTests({ readings, standing, owns, side }: TestSetting): Informativ
 /** Lengths that differ by less than two spreads of the caliper are one outcome. */
 const CRESTS_APART_MM = 2 * CREST_SD;
 
-/** Ten pitches are spanned where they are fine, five where ten would be longer than a bolt. */
-const LONGEST_SPAN_MM = 26;
+/** Pitches that may be spanned, and how many parts have so much clean thread. Estimates. */
+const SPANS = [
+  { pitches: 5, have: 0.92 },
+  { pitches: 10, have: 0.65 },
+] as const;
 
+/** Ten pitches tell twice as much, where there are so many: those are asked for only where five tell much less. */
 function crestTest({ standing, owns, side }: TestSetting): InformativeTest[] {
-  const [likeliest] = standing;
-  if (!owns.has("caliper") || side === "internal" || likeliest === undefined) return [];
-  const pitches = likeliest.thread.pitchMm * 10 <= LONGEST_SPAN_MM ? 10 : 5;
-  const spans = standing.map(({ thread }) => pitches * thread.pitchMm);
-  const worth = worthOf(differentSizes(spans, CRESTS_APART_MM), standing, (mm, thread) =>
-    normalDensity(mm, pitches * thread.pitchMm, CREST_SD),
-  );
-  const { bits, outcomes } = withAnswers(worth, sizeAnswer);
-  return [{ kind: "crest-to-crest", pitches, bits, outcomes: reckonedWith(outcomes) }];
+  if (!owns.has("caliper") || side === "internal" || standing.length === 0) return [];
+  const [best] = SPANS.map(({ pitches, have }) => {
+    const spans = standing.map(({ thread }) => pitches * thread.pitchMm);
+    const worth = worthOf(differentSizes(spans, CRESTS_APART_MM), standing, (mm, thread) =>
+      normalDensity(mm, pitches * thread.pitchMm, CREST_SD),
+    );
+    const { bits, outcomes } = withAnswers(worth, sizeAnswer);
+    const test = {
+      kind: "crest-to-crest",
+      pitches,
+      bits,
+      outcomes: reckonedWith(outcomes),
+    } as const;
+    return { test, worth: bits * have };
+  }).sort((one, other) => other.worth - one.worth);
+  return best === undefined ? [] : [best.test];
 }
 
 const COUNTED_SPAN_MM = 25.4;

@@ -29,31 +29,33 @@ interface Fit {
 /** What wear, rust or a careless make takes off the diameters of a part that is used for all that. */
 const lostMetal: Metal = (pitchMm) => -0.06 - 0.05 * pitchMm;
 
-/** What a coat of zinc or paint on both flanks puts on the pitch diameter. */
-const coat: Metal = () => 0.2;
+/** What a coat of paint, a thin one of zinc, or rust on both flanks puts on the pitch diameter; and a thick one (ISO 10684). */
+const thinCoat: Metal = () => 0.13;
+const thickCoat: Metal = () => 0.28;
 
-/** Estimates. */
-const FITS: readonly Fit[] = [
-  { fit: "middle", share: 0.52 },
-  { fit: "tightest", share: 0.18 },
-  { fit: "loosest", share: 0.15 },
-  { fit: "middle", share: 0.15, metal: lostMetal },
-];
+/** A change of metal, and how often it is met. */
+type Changed = readonly [share: number, metal: Metal];
 
-const changedFits = (changed: number, metal: Metal): readonly Fit[] => [
-  { fit: "middle", share: 0.58 * (1 - changed) },
-  { fit: "tightest", share: 0.2 * (1 - changed) },
-  { fit: "loosest", share: 0.22 * (1 - changed) },
-  { fit: "middle", share: changed, metal },
-];
+function changedFits(...changes: readonly Changed[]): readonly Fit[] {
+  const as = 1 - changes.reduce((sum, [share]) => sum + share, 0);
+  return [
+    { fit: "middle", share: 0.61 * as },
+    { fit: "tightest", share: 0.21 * as },
+    { fit: "loosest", share: 0.18 * as },
+    ...changes.map(([share, metal]): Fit => ({ fit: "middle", share, metal })),
+  ];
+}
 
-const LOST = changedFits(0.55, lostMetal);
-const GAINED = changedFits(0.55, coat);
+/** Estimates: of parts of which nothing was said, of those that have lost metal, of rust, which eats and swells, and of coats. */
+const FITS = changedFits([0.14, lostMetal], [0.02, thinCoat], [0.02, thickCoat]);
+const LOST = changedFits([0.55, lostMetal]);
+const RUSTED = changedFits([0.3, lostMetal], [0.15, thinCoat], [0.15, thickCoat]);
+const GAINED = changedFits([0.3, thinCoat], [0.4, thickCoat]);
 
 /** The same of a part that is known to be worn, or coated: what was said of its size bears on its flanks as well. */
 const FITS_OF: Readonly<Partial<Record<PartCondition, readonly Fit[]>>> = {
   worn: LOST,
-  rusted: LOST,
+  rusted: RUSTED,
   cheap: LOST,
   galvanised: GAINED,
   painted: GAINED,
@@ -79,7 +81,7 @@ function fitsBySize(
 ): readonly Fit[] | undefined {
   const lost = crestsMm === undefined ? undefined : lostOverCrests(crestsMm, thread, condition);
   if (lost === undefined || lost.share < LOST_AT_FLANKS) return undefined;
-  return changedFits(lost.share, () => -lost.mm);
+  return changedFits([lost.share, () => -lost.mm]);
 }
 
 /** Chance that dirt, a burr or a hurried hand gives any of the answers. */

@@ -1,3 +1,4 @@
+import { isOneThread } from "../mating";
 import type { Candidate } from "./identification";
 import { vouchesForPitch } from "./pitch-vouched";
 import type { Reading } from "./reading";
@@ -20,6 +21,21 @@ function isAtOdds(candidate: Candidate | undefined): boolean {
 /** Readings that are together this much less likely than each alone contradict each other: 150 times. */
 const MOST_CONFLICT = Math.log(150);
 
+/** So far down the list a second name of the likeliest thread is looked for. */
+const MOST_NAMES = 4;
+
+/** The likeliest thread with its other names taken as one: G and Rp are one thread inside, of other limits. */
+function underOneName(candidates: readonly Candidate[]): readonly Pick<Candidate, "probability">[] {
+  const [first, ...others] = candidates;
+  if (first === undefined) return [];
+  const isName = ({ thread }: Candidate, at: number) =>
+    at < MOST_NAMES && isOneThread(first.thread, thread);
+  const names = others.filter(isName);
+  if (names.length === 0) return candidates;
+  const probability = names.reduce((sum, name) => sum + name.probability, first.probability);
+  return [{ probability }, ...others.filter((one) => !names.includes(one))];
+}
+
 /**
  * The verdict on readings and the candidates they leave, most likely first.
  * Contradictory: two or more readings that are together far less likely than each alone, or of which one speaks
@@ -38,6 +54,6 @@ export function verdictOf(
     readings: readings.filter(({ kind }) => !bearsOnNothing(kind)).length,
     pitched: readings.some(vouchesForPitch),
   };
-  const held = heldBy(candidates, grounds);
+  const held = heldBy(underOneName(candidates), grounds);
   return held === "settled" && atOdds ? "narrowed" : held;
 }

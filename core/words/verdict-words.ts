@@ -15,7 +15,7 @@ export const UNKNOWN_WORDS = {
   reason: "A thread that is not held here: special, worn past telling, or misread.",
 } as const;
 
-/** "Settled", "Down to two", "One is likely", "Wide open" or "Doesn't add up". */
+/** "Settled", "Settled, two names", "Down to two", "One is likely", "Wide open" or "Doesn't add up". */
 export function verdictWords({
   verdict,
   candidates,
@@ -25,7 +25,8 @@ export function verdictWords({
 }): string {
   switch (verdict) {
     case "settled":
-      return "Settled";
+      // G and Rp, BSF and brass of one pitch: what it is called makes no other thread of it.
+      return standingOf(verdict, candidates).running.length > 1 ? "Settled, two names" : "Settled";
     case "narrowed": {
       const left = standingOf(verdict, candidates).running.length;
       // One is as good as known, and nothing vouches for its pitch yet.
