@@ -49,6 +49,8 @@ const ABBREVIATIONS: Readonly<Record<string, string>> = {
   studbolt: "stud bolt",
   studbolts: "stud bolts",
   pphms: "cross pan head machine screw",
+  lhshcs: "low socket cap screw",
+  clr: "clear",
   pfhms: "cross flat head machine screw",
 };
 

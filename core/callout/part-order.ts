@@ -113,9 +113,13 @@ const TELLS = [
   "threaded",
   "fully threaded",
   "star",
+  "dowel",
+  "cotter",
+  "taper",
+  "clevis",
 ].join("|");
 const NOUN_FIRST = new RegExp(
-  String.raw`(?<=^|[\d"'] |, |\b(?:unc|unf|bsw|bsf|whit|ba) )((?:cap|machine|set) (?:screws?|scrs?)|(?:lock )?(?:nuts?|washers?)|rods?)((?:[ ,-]+(?:${TELLS})(?![\w/]))+)(?! (?:nuts?|washers?|screws?|bolts?|point|pt))`,
+  String.raw`(?<=^|[\d"'] |, |\b(?:unc|unf|bsw|bsf|whit|ba|nptf?|bsp[pt]?) )((?:cap|machine|set) (?:screws?|scrs?)|(?:lock )?(?:nuts?|washers?)|rods?|pins?|plugs?)((?:[ ,-]+(?:${TELLS})(?![\w/]))+)(?! (?:nuts?|washers?|screws?|bolts?|pins?|plugs?|point|pt))`,
   "i",
 );
 

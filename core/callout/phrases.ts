@@ -38,12 +38,12 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "flange-hex" },
     "flange hex bolt",
-    String.raw`(?:serrated\s*)?(?:${HEX}\s*flanged?|flanged?\s*${HEX}|flanged?)${HEAD}${SCREW}`,
+    String.raw`(?:serrated\s*)?(?:${HEX}\s*flanged?|flanged?\s*${HEX}|flanged?)${HEAD}${SCREW}(?:\s*serrated)?`,
   ),
   phrase(
     { head: "low-cap" },
     "low socket cap screw",
-    String.raw`low(?:[\s-]*(?:head|profile))?\s*(?:${SOCKET}\s*)?cap${HEAD}${SCREW}|lhcs`,
+    String.raw`low(?:[\s-]*(?:head|profile))?\s*(?:${SOCKET}\s*)?cap${HEAD}${SCREW}|lhcs|low[\s-]*head\s*shcs`,
   ),
   phrase(
     { head: "narrow-cap" },
@@ -74,7 +74,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "hex" },
     "hex cap screw",
-    String.raw`${HEX}${HEAD}\s*cap\s*(?:screws?|scrs?)|h?hcs|hhb`,
+    String.raw`${HEX}${HEAD}\s*cap(?:\s*(?:screws?|scrs?))?(?![\w/])|h?hcs|hhb`,
   ),
   phrase(
     { head: "socket-cap" },
@@ -98,7 +98,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "carriage" },
     "carriage bolt",
-    String.raw`(?:carriage|cup[\s-]*(?:(?:square|sq)(?:[\s-]*neck)?|(?=head)))${HEAD}${SCREW}|coach\s*bolts?`,
+    String.raw`(?:(?:(?:square|sq)[\s-]*neck\s*)?carriage|cup[\s-]*(?:(?:square|sq)(?:[\s-]*neck)?|(?=head)))${HEAD}${SCREW}|coach\s*bolts?`,
   ),
   phrase(
     { head: "square" },
@@ -189,7 +189,7 @@ export const NUT_PHRASES: readonly Phrase<NutStyle>[] = [
   phrase(
     "nylon-insert",
     "nylon insert nut",
-    String.raw`(?:hex(?:agon)?\s*)?(?:lock\s*)?(?:nyl(?:on)?|insert)[\s-]*(?:insert\s*)?(?:lock(?:ing)?[\s-]*)?nuts?`,
+    String.raw`(?:hex(?:agon)?\s*)?(?:lock\s*)?(?:nyl(?:on)?|insert)[\s-]*(?:insert\s*)?(?:lock(?:ing)?[\s-]*)?nuts?|(?:hex(?:agon)?\s*)?lock\s*nuts?\s*nylon(?:\s*insert)?`,
   ),
   phrase(
     "all-metal",
@@ -215,7 +215,7 @@ export const NUT_PHRASES: readonly Phrase<NutStyle>[] = [
   phrase("wing", "wing nut", String.raw`wing[\s-]*nuts?`),
   phrase("coupling", "coupling nut", String.raw`(?:coupling|connector|long)[\s-]*nuts?`),
   phrase("square", "square nut", String.raw`(?:square|sq)[\s-]*nuts?`),
-  phrase("weld", "weld nut", String.raw`weld[\s-]*nuts?`),
+  phrase("weld", "weld nut", String.raw`(?:hex(?:agon)?\s*)?weld[\s-]*nuts?`),
   phrase("heavy", "heavy hex nut", String.raw`heavy(?:[\s-]*hex(?:agon)?)?[\s-]*nuts?`),
   phrase(
     "hex",

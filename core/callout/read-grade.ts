@@ -37,7 +37,7 @@ const STAINLESS = new RegExp(
 const STEEL_NUMBER =
   /(?<![\w/.-])(?<!x ?)(18[-/]8|30[34]l?|316l?)(?:\s*(?:s\/s|ss|stainless(?:\s*steel)?|grade))*(?![\w/.-])/i;
 const NAMED =
-  /(?<![\w/])(?:astm\s*)?(a307|a325|a449|a490|a574|f593[cdgh])(?:(?:-|[ -]?type ?)1(?=$|[\s,;)]))?(?![\w/])/i;
+  /(?<![\w/])(?:astm\s*)?(a307|a325|a449|a490|a574|f593[cdgh])(?:(?<=a307) ?a|(?:-|[ -]?ty(?:pe)? ?)1(?=$|[\s,;)]))?(?![\w/])/i;
 const A354 = new RegExp(
   String.raw`(?<![\w/])(?:astm\s*)?a354[\s-]*(?:${WORD}\s*)?(b[cd])(?![\w/])`,
   "i",

@@ -68,7 +68,7 @@ function settledTogether(candidates: readonly Weighed[], share: number): number 
  * since a part of another thread, or of none, may have passed through both.
  */
 const A_SLIP_SHOWS = 3;
-const SETTLED_BY_FEW = 0.983;
+const SETTLED_BY_FEW = 0.98;
 
 /** What the readings are, as far as settling goes by them. */
 export interface Grounds {

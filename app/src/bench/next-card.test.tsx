@@ -95,7 +95,7 @@ describe("the next step", () => {
 
   it("asks for a measure where a touch cannot answer", () => {
     const asked = showCard([diameter(12.52)], { tools: ["caliper"], skip: ["head-mark"] });
-    expect(screen.getByText("Next: measure 10 pitches, crest to crest")).toBeTruthy();
+    expect(screen.getByText("Next: measure 5 pitches, crest to crest")).toBeTruthy();
     fireEvent.click(screen.getByText("Enter the measure"));
     expect(asked).toEqual(["pitch"]);
   });

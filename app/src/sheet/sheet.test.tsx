@@ -25,7 +25,7 @@ describe("what a sheet is headed with", () => {
   it("is the call-out when settled", () => {
     expect(titleOf(diameter(12.52), dropsIn(13))).toEqual({
       title: "1/2-13 UNC-2A",
-      subtitle: "Settled, 99 %",
+      subtitle: "Settled, over 99 %",
       verdict: "settled",
       threadId: "unc-1/2-13",
     });

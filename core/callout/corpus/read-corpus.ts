@@ -1,6 +1,7 @@
 import { formatCallout, isCalloutProblem, parseCallout, type CalloutProblem } from "../index";
 import { HELD_BACK } from "./held-back";
 import { LATER_ASKED } from "./later-asked";
+import { LATER_LAST } from "./later-last";
 import { LATER_LISTS } from "./later-lists";
 import { LATER_OTHERS } from "./later-others";
 import { LATER_SCREWS } from "./later-screws";
@@ -34,7 +35,7 @@ function listed(half: string): readonly WrittenCallout[] {
 export const CORPUS = {
   open: listed(OPEN_HALF),
   heldBack: listed(HELD_BACK),
-  later: [LATER_SCREWS, LATER_OTHERS, LATER_LISTS, LATER_ASKED].flatMap(listed),
+  later: [LATER_SCREWS, LATER_OTHERS, LATER_LISTS, LATER_ASKED, LATER_LAST].flatMap(listed),
 };
 
 /** How a call-out was read: as meant, asked back though it could be read, or as something else. */
