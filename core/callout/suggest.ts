@@ -92,7 +92,10 @@ function lengthsBegun(text: string, words: readonly OwnWord[]): CalloutSuggestio
 
 /** What is not said yet, in the way this size has it. */
 function nextOf(text: string, spec: ScrewSpec): CalloutSuggestion[] {
-  const next = NEXT_PIECES.find((piece) => pieceWritten(spec, piece) === undefined);
+  const isSaid = (piece: (typeof NEXT_PIECES)[number]) =>
+    // Brass has no class.
+    pieceWritten(spec, piece) !== undefined || (piece === "grade" && spec.finish === "brass");
+  const next = NEXT_PIECES.find((piece) => !isSaid(piece));
   if (next === undefined) return [];
   const bare = text.replace(/[\s,]*(?:x|-)?\s*$/i, "");
   const least = next === "length" ? SHORT_DIAMETERS * spec.thread.majorMm : 0;

@@ -1,7 +1,7 @@
 import type { FastenerSpec, ScrewSpec } from "../callout";
 import type { Environment, PartMetal, Circumstances, Duty } from "../circumstances";
 import { finishSuits, galvanicPair, type GalvanicPair } from "../fasteners";
-import { bandAt, gradeById, type Grade } from "../grades";
+import { bandAt, gradeById, vickersOf, type Grade, type HardnessClass } from "../grades";
 import type { Finish } from "../looks";
 
 /** What a fitter must know about a part before it goes in. `words` makes the sentence. */
@@ -9,7 +9,11 @@ export type Caution =
   | { readonly code: "duty"; readonly duty: Exclude<Duty, "ordinary"> }
   | { readonly code: "no-grade" }
   | { readonly code: "stainless-galls" }
-  | { readonly code: "embrittlement"; readonly grade: Grade; readonly finish: Finish | undefined }
+  | {
+      readonly code: "embrittlement";
+      readonly grade: Grade | HardnessClass;
+      readonly finish: Finish | undefined;
+    }
   | { readonly code: "cadmium" }
   | { readonly code: "galvanised-nut" }
   | {
@@ -43,6 +47,14 @@ export function embrittles(grade: Grade, majorMm: number): boolean {
   return grade.system !== "stainless" && tensile >= EMBRITTLES_MPA;
 }
 
+/** Above this Vickers hardness the same holds of a screw that is only pressed (ISO 4042). */
+const EMBRITTLES_HV = 390;
+
+/** Whether hydrogen from plating can break a set screw of this class. */
+export function embrittlesSet(hardness: HardnessClass): boolean {
+  return vickersOf(hardness)[1] > EMBRITTLES_HV;
+}
+
 /** Whether a finish is plated or dipped on. */
 export function isPlated(finish: Finish | undefined): boolean {
   return finish !== undefined && PLATED.has(finish);
@@ -73,10 +85,13 @@ function duties({ duty }: Circumstances): readonly Caution[] {
 /** The cautions that a part carries in its place, the gravest first. */
 export function cautionsFor(spec: ScrewSpec, circumstances: Circumstances): readonly Caution[] {
   const grade = spec.gradeId === undefined ? undefined : gradeById(spec.gradeId);
-  const { finish } = spec;
+  const { finish, hardnessClass } = spec;
   return [
     ...duties(circumstances),
-    ...(grade === undefined ? [{ code: "no-grade" } as const] : []),
+    ...(hardnessClass !== undefined && embrittlesSet(hardnessClass)
+      ? [{ code: "embrittlement", grade: hardnessClass, finish } as const]
+      : []),
+    ...(grade === undefined && hardnessClass === undefined ? [{ code: "no-grade" } as const] : []),
     ...(grade !== undefined && embrittles(grade, spec.thread.majorMm)
       ? [{ code: "embrittlement", grade, finish } as const]
       : []),

@@ -4,7 +4,7 @@ import { finishSuits, galvanicPair, stockLengths } from "../fasteners";
 import { compareGrades, gradeById, gradesAtLeast, type Grade } from "../grades";
 import { FINISHES, type Finish, type HeadStyle } from "../looks";
 import type { Mm } from "../units";
-import { embrittles, isPlated } from "./cautions";
+import { embrittles, embrittlesSet, isPlated } from "./cautions";
 
 /** What is other in a substitute. `words` makes the sentence. */
 export type Change =
@@ -53,14 +53,20 @@ function byGrade(spec: ScrewSpec): Substitute[] {
     }));
 }
 
-function finishes({ gradeId, finish, thread }: ScrewSpec, place: Circumstances): Finish[] {
+function finishes(
+  { gradeId, hardnessClass, finish, thread }: ScrewSpec,
+  place: Circumstances,
+): Finish[] {
   const grade = gradeId === undefined ? undefined : gradeById(gradeId);
-  const brittle = grade !== undefined && embrittles(grade, thread.majorMm);
+  const brittle =
+    (grade !== undefined && embrittles(grade, thread.majorMm)) ||
+    (hardnessClass !== undefined && embrittlesSet(hardnessClass));
   return BOUGHT.filter(
     (to) =>
       to !== finish &&
-      // Bare steel is no step up from anything.
+      // Bare steel is no step up from anything, nor is it with a phosphate alone.
       to !== "plain" &&
+      to !== "phosphate" &&
       finishSuits(to, place.environment) === "good" &&
       galvanicPair(to, place.metal, place.environment)?.sound !== false &&
       !(brittle && isPlated(to)),

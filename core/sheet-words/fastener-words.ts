@@ -125,7 +125,7 @@ export function counterWords(spec: ScrewSpec): string {
       : [`${nominalLengthWords(spec.lengthMm, spec)} long ${datumWords(head)}`]),
     ...(spec.point === undefined ? [] : [POINT_WORDS[spec.point]]),
     ...(spec.fullThread ? ["threaded to the head"] : []),
-    grade === undefined ? "grade not said" : gradeSpoken(grade.name),
+    grade === undefined ? (spec.hardnessClass ?? "grade not said") : gradeSpoken(grade.name),
     spec.finish === undefined ? "finish not said" : FINISH_WORDS[spec.finish],
   ];
   const counted = spec.quantity === undefined ? "" : `${spec.quantity} of. `;

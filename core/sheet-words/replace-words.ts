@@ -35,12 +35,15 @@ export function cautionWords(caution: Caution): string {
       return "No grade was said: an unmarked part is the weakest grade, and nothing here counts on more.";
     case "stainless-galls":
       return "Stainless galls: grease or anti-seize on the thread, turn it slowly by hand, and never run it up with a driver.";
-    case "embrittlement":
+    case "embrittlement": {
+      const { grade } = caution;
+      const named = typeof grade === "string" ? grade : upperFirst(gradeSpoken(grade.name));
       return caution.finish === undefined ||
         caution.finish === "plain" ||
         caution.finish === "zinc-flake"
-        ? `${upperFirst(gradeSpoken(caution.grade.name))} must not be plated: hydrogen from plating breaks steel this hard without warning.`
-        : `${upperFirst(gradeSpoken(caution.grade.name))}, ${FINISH_WORDS[caution.finish]}: take it only as its maker plated and baked it. Hydrogen from plating breaks steel this hard without warning; never have it plated again.`;
+        ? `${named} must not be plated: hydrogen from plating breaks steel this hard without warning.`
+        : `${named}, ${FINISH_WORDS[caution.finish]}: take it only as its maker plated and baked it. Hydrogen from plating breaks steel this hard without warning; never have it plated again.`;
+    }
     case "cadmium":
       return "Cadmium plating is poisonous: do not file, grind, sand or heat it, and wash your hands.";
     case "galvanised-nut":

@@ -53,6 +53,11 @@ describe("a fastener sheet", () => {
     expect(factsOf(words).get("Hardness")).toBe("450 to 560 HV");
     expect(linesOf(words)).toContain("It is pressed, not pulled");
     expect(linesOf(words)).not.toContain("No grade was said");
+    expect(words.cautions.join(" ")).not.toMatch(/No grade/);
+    // ISO 4042: over 390 HV plating may break it.
+    const hard = (callout: string) => sheetWords(fastenerSheet(screw(callout)), "mm").cautions;
+    expect(hard("M6 x 8 grub screw 45H zinc").join(" ")).toMatch(/^45H, zinc plated: .*Hydrogen/);
+    expect(hard("M6 x 8 grub screw 22H zinc").join(" ")).not.toMatch(/Hydrogen/);
   });
 
   it("gives torque as a range with its basis, and defers to the maker", () => {

@@ -17,6 +17,8 @@ describe("call-outs as they are written in shops, on drawings and over counters"
     expect(CORPUS.heldBack.length / halves).toBeGreaterThan(0.45);
     const texts = ALL.map(({ text }) => text);
     expect(new Set(texts).size).toBe(texts.length);
+    // As docs/fasteners.md and docs/accuracy.md count them.
+    expect([halves, texts.length]).toEqual([467, 1532]);
   });
 
   it.each(["open", "heldBack", "later"] as const)(
