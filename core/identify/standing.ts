@@ -3,8 +3,11 @@ export const VERDICTS = ["settled", "narrowed", "open", "contradictory"] as cons
 
 export type Verdict = (typeof VERDICTS)[number];
 
-/** The share at which one thread, or a few together, are taken as the answer. */
-export const SETTLED_SHARE = 0.97;
+/** The share at which one thread is taken as the answer. */
+export const SETTLED_SHARE = 0.972;
+
+/** The share that up to four hold together when it is down to them. */
+const NARROWED_SHARE = 0.97;
 const MOST_NARROWED = 4;
 
 /** Under this share a thread is ruled out: no test is planned for it, and one reason says why it fell. */
@@ -53,8 +56,8 @@ export function leads(candidate: Weighed | undefined): boolean {
   return candidate !== undefined && candidate.probability >= LEADS;
 }
 
-/** How many of the likeliest candidates it takes to hold the settled share of all that is possible; 0 when they cannot. */
-function settledTogether(candidates: readonly Weighed[], share: number): number {
+/** How many of the likeliest candidates it takes to hold a share of all that is possible; 0 when they cannot. */
+function holdingTogether(candidates: readonly Weighed[], share: number): number {
   let sum = 0;
   for (const [i, { probability }] of candidates.entries()) {
     sum += probability;
@@ -68,7 +71,7 @@ function settledTogether(candidates: readonly Weighed[], share: number): number 
  * since a part of another thread, or of none, may have passed through both.
  */
 const A_SLIP_SHOWS = 3;
-const SETTLED_BY_FEW = 0.98;
+const SETTLED_BY_FEW = 0.985;
 
 /** What the readings are, as far as settling goes by them. */
 export interface Grounds {
@@ -83,9 +86,10 @@ export function heldBy(
   candidates: readonly Weighed[],
   { readings, pitched }: Grounds,
 ): Exclude<Verdict, "contradictory"> {
-  const enough = pitched && readings < A_SLIP_SHOWS ? SETTLED_BY_FEW : SETTLED_SHARE;
-  const together = settledTogether(candidates, enough);
-  if (together === 1 && pitched) return "settled";
+  const few = pitched && readings < A_SLIP_SHOWS;
+  const enough = few ? SETTLED_BY_FEW : SETTLED_SHARE;
+  if (pitched && (candidates[0]?.probability ?? 0) >= enough) return "settled";
+  const together = holdingTogether(candidates, few ? SETTLED_BY_FEW : NARROWED_SHARE);
   return together >= 1 && together <= MOST_NARROWED ? "narrowed" : "open";
 }
 
@@ -99,8 +103,9 @@ export function standingOf<Candidate extends Weighed>(
 ): Standing<Candidate> {
   const fallen = candidates.findIndex(({ probability }) => isRuledOut(probability));
   const standing = fallen < 0 ? candidates : candidates.slice(0, fallen);
+  const share = verdict === "settled" ? SETTLED_SHARE : NARROWED_SHARE;
   const named = verdict === "settled" || verdict === "narrowed";
-  const together = named ? settledTogether(candidates, SETTLED_SHARE) : standing.length;
+  const together = named ? holdingTogether(candidates, share) : standing.length;
   return {
     running: standing.slice(0, together),
     lessLikely: standing.slice(together),
