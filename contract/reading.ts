@@ -6,6 +6,7 @@ import {
   DRIVES,
   FINISHES,
   FLANK_ANGLES,
+  GAUGES,
   HANDS,
   HEAD_STYLES,
   LEAF_OUTCOMES,
@@ -82,6 +83,7 @@ const READING_SCHEMAS = {
       tpi: z.optional(within(ACCEPTED.leafTpi)),
       outcome: z.enum(LEAF_OUTCOMES),
       threadsEngaged: z.optional(wholeWithin(ACCEPTED.engaged)),
+      gauge: z.optional(z.enum(GAUGES)),
     })
     .check(
       z.refine(({ pitchMm, tpi }) => (pitchMm === undefined) !== (tpi === undefined), {

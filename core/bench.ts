@@ -39,6 +39,8 @@ export type {
   ThreadSide,
 } from "./threads";
 export {
+  GAUGES,
+  oneGaugeOf,
   ACCEPTED,
   A_FEW_TURNS,
   BORE_INSTRUMENTS,

@@ -9,11 +9,8 @@ const leaf = (mark: { readonly pitchMm: number } | { readonly tpi: number }): Re
   outcome: "drops-in",
 });
 
-function oddsOf(
-  readings: readonly Reading[],
-  tools?: readonly ("metric-leaves" | "inch-leaves")[],
-) {
-  const { candidates } = identify(readings, tools === undefined ? {} : { tools });
+function oddsOf(readings: readonly Reading[]) {
+  const { candidates } = identify(readings);
   const share = (name: string) =>
     candidates.find(({ thread }) => thread.designation === name)?.probability ?? 0;
   return share("M5 x 0.8") / share("#10-32 UNF");
@@ -29,8 +26,14 @@ describe("the leaf that is called, where two drop in", () => {
 
   it("tells less where only one gauge is owned", () => {
     const both = oddsOf([worn, leaf({ pitchMm: 0.8 })]);
-    const one = oddsOf([worn, leaf({ pitchMm: 0.8 })], ["metric-leaves"]);
+    const one = oddsOf([worn, { ...leaf({ pitchMm: 0.8 }), gauge: "metric" } as Reading]);
     expect(one).toBeLessThan(both);
+    // Whoever owns one gauge says so with the answer to a test.
+    const asked = identify([worn], { tools: ["caliper", "metric-leaves"] }).nextTests.find(
+      (test): test is InformativeTest => test.kind === "leaf",
+    );
+    const [answer] = asked?.outcomes.map((outcome) => outcome.answer) ?? [];
+    expect(answer).toMatchObject({ kind: "reading", reading: { kind: "leaf", gauge: "metric" } });
   });
 
   it("weighs nothing where no other leaf lies nearly as well", () => {

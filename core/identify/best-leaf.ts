@@ -13,8 +13,11 @@ const LIGHT_SD_MM = 0.04;
 /** Leaves further off than this share of the pitch are not mistaken for it. */
 const NEAR = 0.06;
 
-/** The gauges that a fitter owns, where they are not of both systems. */
-export type OneGauge = "metric" | "inch";
+/** The systems that leaves are of. */
+export const GAUGES = ["metric", "inch"] as const;
+
+/** The gauge that a fitter owns, where it is not of both systems. */
+export type OneGauge = (typeof GAUGES)[number];
 
 const PITCHES: Readonly<Record<OneGauge, readonly Mm[]>> = {
   metric: METRIC_LEAVES,

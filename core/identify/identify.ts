@@ -31,7 +31,7 @@ export type IdentifyOptions = PriorOptions & TestOptions;
  * diameters the widest counts.
  */
 export function identify(given: readonly Reading[], options: IdentifyOptions = {}): Identification {
-  const readings = withStatedCondition(given, options.tools);
+  const readings = withStatedCondition(given);
   const weighed = readings.map(weighReading);
   const posterior = posteriorOf(weighed, options);
   const candidates = rankedCandidates(weighed, posterior, options);

@@ -8,6 +8,7 @@ export { decisiveReason, identify } from "./identify";
 export type { IdentifyOptions } from "./identify";
 export type { Candidate, Identification } from "./identification";
 export { LEAVES, rankLeaves, sameLeaf } from "./leaves";
+export { GAUGES, oneGaugeOf } from "./best-leaf";
 export type { RankedLeaf } from "./leaves";
 export { leafMark, leafPitchMm } from "./leaf-evidence";
 export { measuredSizes, readingOfMajor, widestReading } from "./measured";

@@ -13,9 +13,14 @@ function ownedLeaves({ readings, standing, owns }: TestSetting): LeafMark[] {
   );
 }
 
-const layOn = (leaf: LeafMark, outcome: LeafOutcome) => taken({ kind: "leaf", ...leaf, outcome });
+/** With the gauge it is of, where leaves of one system only are owned. */
+function layOn(leaf: LeafMark, outcome: LeafOutcome, { owns }: TestSetting) {
+  const gauge = oneGaugeOf([...owns]);
+  return taken({ kind: "leaf", ...leaf, outcome, ...(gauge === undefined ? {} : { gauge }) });
+}
 
-function oneLeafTest(leaf: LeafMark, { standing }: TestSetting): InformativeTest {
+function oneLeafTest(leaf: LeafMark, setting: TestSetting): InformativeTest {
+  const { standing } = setting;
   const chances = new Map(standing.map(({ thread }) => [thread.id, leafOutcomes(leaf, thread)]));
   const worth = worthOf(
     ["drops-in", "rocks"] as const,
@@ -26,7 +31,7 @@ function oneLeafTest(leaf: LeafMark, { standing }: TestSetting): InformativeTest
     kind: "leaf",
     leaf,
     others: [],
-    ...withAnswers(worth, (outcome) => layOn(leaf, outcome)),
+    ...withAnswers(worth, (outcome) => layOn(leaf, outcome, setting)),
   };
 }
 
@@ -44,7 +49,7 @@ function findLeafTest(leaves: readonly LeafMark[], setting: TestSetting): Inform
   if (leaf === undefined) return [];
   if (others.length === 0) return [oneLeafTest(leaf, setting)];
   const { bits, outcomes } = withAnswers({ ...worth, outcomes: likely }, (answer) =>
-    layOn(answer, "drops-in"),
+    layOn(answer, "drops-in", setting),
   );
   return [{ kind: "leaf", leaf, others, bits, outcomes }];
 }

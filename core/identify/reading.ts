@@ -1,6 +1,7 @@
 import type { Drive, Finish, HeadStyle } from "../looks";
 import type { Hand, ThreadSide } from "../threads";
 import type { Mm } from "../units";
+import type { OneGauge } from "./best-leaf";
 
 /** Whether a leaf lay in the thread without light, rocked on it, or the fitter could not tell. */
 export const LEAF_OUTCOMES = ["drops-in", "rocks", "unsure"] as const;
@@ -89,8 +90,8 @@ interface ReadingFigures {
     readonly tpi?: number;
     readonly outcome: LeafOutcome;
     readonly threadsEngaged?: number;
-    /** Where leaves of one system only are owned: no leaf of the other was held against it. */
-    readonly gauge?: "metric" | "inch";
+    /** Where leaves of one system only were at hand: no leaf of the other was held against it. */
+    readonly gauge?: OneGauge;
   };
   readonly count: Said & { readonly threads: number; readonly spanMm: Mm };
   readonly "crest-to-crest": Said & { readonly pitches: number; readonly mm: Mm };

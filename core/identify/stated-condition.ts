@@ -1,5 +1,4 @@
 import type { Finish } from "../looks";
-import { oneGaugeOf } from "./best-leaf";
 import {
   isSized,
   type PartCondition,
@@ -8,7 +7,6 @@ import {
   type SizedReading,
 } from "./reading";
 import { lastReading } from "./readings-of-kind";
-import type { Tool } from "./tools";
 
 /** Finishes that change the size of a part. */
 const COATS: Partial<Record<Finish, PartCondition>> = {
@@ -49,13 +47,10 @@ function coatSeen(readings: readonly Reading[]): PartCondition | undefined {
 // A reading with what the others say of its part is weighed once, like any other.
 const besideOthers = new WeakMap<Reading, Map<string, Reading>>();
 
-function knownAs(
-  reading: SizedReading | ReadingOf<"trial-fit"> | ReadingOf<"leaf">,
-  beside: Beside & Pick<ReadingOf<"leaf">, "gauge">,
-): Reading {
+function knownAs(reading: SizedReading | ReadingOf<"trial-fit">, beside: Beside): Reading {
   const known = besideOthers.get(reading) ?? new Map<string, Reading>();
   besideOthers.set(reading, known);
-  const key = `${beside.condition} ${beside.crestsMm} ${beside.gauge}`;
+  const key = `${beside.condition} ${beside.crestsMm}`;
   const one = known.get(key) ?? { ...reading, ...beside };
   known.set(key, one);
   return one;
@@ -64,19 +59,13 @@ function knownAs(
 /**
  * The readings with what is known of the part's condition: each size of which nobody judged it taken for coated where a
  * finish was seen; and a known part tried on it judged by what was said of its size, and by how far that is under a thread:
- * wear and coats are on the flanks too. A leaf is told which gauges it could be held against.
- * @param tools what the fitter owns; everything where nothing was said
+ * wear and coats are on the flanks too.
  */
-export function withStatedCondition(
-  readings: readonly Reading[],
-  tools?: readonly Tool[],
-): readonly Reading[] {
-  const gauge = oneGaugeOf(tools);
+export function withStatedCondition(readings: readonly Reading[]): readonly Reading[] {
   const coat = coatSeen(readings);
   const beside = besideTrials(readings);
   return readings.map((reading) => {
     if (reading.kind === "trial-fit") return knownAs(reading, beside);
-    if (reading.kind === "leaf" && gauge !== undefined) return knownAs(reading, { gauge });
     if (coat === undefined || !isSized(reading) || reading.condition !== undefined) return reading;
     return knownAs(reading, { condition: coat });
   });

@@ -179,6 +179,12 @@ function takenAgain(
   }
 }
 
+/** A leaf reading of one who has one gauge alone says so. */
+function ofGauge(reading: Reading, { hasInchLeaves, hasMetricLeaves }: Fitter): Reading {
+  if (reading.kind !== "leaf" || hasInchLeaves === hasMetricLeaves) return reading;
+  return { ...reading, gauge: hasMetricLeaves ? "metric" : "inch" };
+}
+
 /** All that there is but the leaves that he has not got. */
 function toolsOf({ hasInchLeaves, hasMetricLeaves }: Fitter): readonly Tool[] {
   return TOOLS.filter((tool) => {
@@ -226,6 +232,6 @@ export function ledThroughBucket(random: SeededRandom): BucketCourse {
     if (!("outcomes" in test)) return { part, result, readings, tests };
     const answers = answerInBucket(test, part, fitter, random);
     if (answers.length === 0) skip.push(testKey(test));
-    readings.push(...answers);
+    readings.push(...answers.map((answer) => ofGauge(answer, fitter)));
   }
 }

@@ -7,6 +7,7 @@ import {
   sameLeaf,
   upperFirst,
   noSuchLeafWords,
+  oneGaugeOf,
   type Candidate,
   type LeafMark,
   type LeafOutcome,
@@ -174,8 +175,13 @@ export function LeafPicker({ candidates, units, onDone }: LeafPickerProps) {
     setByMark(false);
     setPicked(leaf);
   };
+  const { tools } = useSettings();
+  const gauge = oneGaugeOf(tools);
   const take = (leaf: LeafMark, outcome: LeafOutcome) => {
-    const over = engaged === undefined ? {} : { threadsEngaged: Number(engaged) };
+    const over = {
+      ...(engaged === undefined ? {} : { threadsEngaged: Number(engaged) }),
+      ...(gauge === undefined ? {} : { gauge }),
+    };
     takeReading({ kind: "leaf", ...leaf, outcome, ...over }, ["leaf"]);
     onDone();
   };
