@@ -27,6 +27,7 @@ function standsFor(result: Identification): number {
 
 describe("identify", () => {
   it.each<[string, Reading[]]>([
+    ["M6 x 1", [diameter(5.9), leaf({ pitchMm: 1 }, "drops-in")]],
     ["M10 x 1.25", [diameter(9.9), leaf({ pitchMm: 1.25 }, "drops-in")]],
     ["1/2-13 UNC", [diameter(12.52), leaf({ tpi: 13 }, "drops-in")]],
     ["M8 x 1.25", [diameter(7.9), { kind: "count", threads: 16, spanMm: 20 }]],

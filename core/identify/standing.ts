@@ -6,8 +6,8 @@ export type Verdict = (typeof VERDICTS)[number];
 /** The share at which one thread is taken as the answer. */
 export const SETTLED_SHARE = 0.972;
 
-/** The share that up to four hold together when it is down to them. */
-const NARROWED_SHARE = 0.97;
+/** The share that those hold together which it is down to; where a pitch was read, all that settling asks for. */
+const NARROWED_SHARE = 0.95;
 const MOST_NARROWED = 4;
 
 /** Under this share a thread is ruled out: no test is planned for it, and one reason says why it fell. */
@@ -86,10 +86,9 @@ export function heldBy(
   candidates: readonly Weighed[],
   { readings, pitched }: Grounds,
 ): Exclude<Verdict, "contradictory"> {
-  const few = pitched && readings < A_SLIP_SHOWS;
-  const enough = few ? SETTLED_BY_FEW : SETTLED_SHARE;
-  if (pitched && (candidates[0]?.probability ?? 0) >= enough) return "settled";
-  const together = holdingTogether(candidates, few ? SETTLED_BY_FEW : NARROWED_SHARE);
+  const settles = readings < A_SLIP_SHOWS ? SETTLED_BY_FEW : SETTLED_SHARE;
+  const together = holdingTogether(candidates, pitched ? settles : NARROWED_SHARE);
+  if (together === 1 && pitched) return "settled";
   return together >= 1 && together <= MOST_NARROWED ? "narrowed" : "open";
 }
 
