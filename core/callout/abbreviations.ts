@@ -1,12 +1,17 @@
 /** Words of stock lists that are cut short, and what each stands for. */
 const ABBREVIATIONS: Readonly<Record<string, string>> = {
+  scr: "screw",
+  scrs: "screws",
   scrw: "screw",
+  dbl: "double",
   scrws: "screws",
   blt: "bolt",
   blts: "bolts",
   wshr: "washer",
   wshrs: "washers",
   mach: "machine",
+  lht: "LH",
+  flg: "flange",
   flt: "flat",
   pnh: "pan head",
   rnd: "round",
@@ -56,7 +61,18 @@ const ABBREVIATIONS: Readonly<Record<string, string>> = {
 
 const WORD = /(?<![\w/])[a-z]{2,}(?![\w/])\.?/gi;
 /** "c/sunk", "c/sk", "c'sunk". */
+const ROD = /(?<![\w/])t[/ ]rod(?![\w/])/gi;
 const SUNK = /(?<![\w/])c[/'](?:sunk|sk|sink)(?![\w/])\.?/gi;
+
+/** "PH MS": only before a machine screw do the letters tell a head, since PH is a drive too. */
+const SHORT_HEAD = /(?<![\w/])([a-z])h(?= ms(?![\w/]))/gi;
+const SHORT_HEADS: Readonly<Record<string, string>> = {
+  p: "pan head",
+  f: "flat head",
+  r: "round head",
+  o: "oval head",
+  t: "truss head",
+};
 
 /** "Pan MS": behind a head the letters are no mild steel. */
 const MACHINE_SCREW =
@@ -72,5 +88,10 @@ export function writtenOut(text: string, kept: readonly string[]): string {
     const bare = word.replace(/\.$/, "").toLowerCase();
     return taught.has(bare) ? word : (ABBREVIATIONS[bare] ?? word);
   };
-  return text.replace(SUNK, "csk").replace(WORD, whole).replace(MACHINE_SCREW, " machine screw");
+  return text
+    .replace(SUNK, "csk")
+    .replace(ROD, "threaded rod")
+    .replace(SHORT_HEAD, (letters, first: string) => SHORT_HEADS[first.toLowerCase()] ?? letters)
+    .replace(WORD, whole)
+    .replace(MACHINE_SCREW, " machine screw");
 }

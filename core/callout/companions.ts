@@ -21,7 +21,7 @@ const SPLIT = new RegExp(String.raw`${BETWEEN}|, ?|(?<=nuts?|washers?)\/`, "gi")
 
 /** So many of the whole, said behind it: "with nuts and washers x 20". */
 const SETS =
-  /(?<=(?:nuts|washers)\b.*) x ?(\d{1,5})(?: ?off)? ?$|(?<=(?:nuts?|washers?)\b.*), ?(\d{1,5}) off ?$/i;
+  /(?<=(?:nuts?|washers?)\b.*) x ?(\d{1,5})(?: ?off)? ?$|(?<=(?:nuts?|washers?)\b.*), ?(\d{1,5}) off ?$/i;
 
 const says = (text: string) => NUT.test(text) || WASHER.test(text);
 

@@ -42,6 +42,12 @@ function wholeAt(words: readonly string[], at: number): Spoken | undefined {
     : { text: String(unit), words: 1 };
 }
 
+/** "By an inch": the article is the figure. */
+function articleAt(words: readonly string[], at: number): Spoken | undefined {
+  const counts = (words[at] === "an" || words[at] === "one") && words[at + 1] === "inch";
+  return counts && at > 0 && words[at + 2] !== "and" ? { text: "1", words: 1 } : undefined;
+}
+
 /** "half", "a quarter", "five eighths", "seven thirty-seconds". */
 function fractionAt(words: readonly string[], at: number): Spoken | undefined {
   const bare = PARTS.get(words[at] ?? "");
@@ -63,8 +69,8 @@ function fractionAt(words: readonly string[], at: number): Spoken | undefined {
 
 /** "inch and a quarter", "two and a half". */
 function mixedAt(words: readonly string[], at: number): Spoken | undefined {
-  const inch = words[at] === "inch";
-  const whole = inch ? { text: "1", words: 1 } : wholeAt(words, at);
+  const article = words[at] === "an" && words[at + 1] === "inch";
+  const whole = article || words[at] === "inch" ? { text: "1", words: 1 } : wholeAt(words, at);
   if (whole === undefined) return undefined;
   const next = at + whole.words;
   const skip = words[next] === "inch" || words[next] === "inches" ? 1 : 0;
@@ -83,7 +89,8 @@ function spokenIn(run: string): string {
   let text = "";
   let done = 0;
   for (let at = 0; at < words.length;) {
-    const spoken = mixedAt(words, at) ?? fractionAt(words, at) ?? wholeAt(words, at);
+    const spoken =
+      mixedAt(words, at) ?? fractionAt(words, at) ?? articleAt(words, at) ?? wholeAt(words, at);
     const from = found[at]?.index ?? 0;
     const last = found[at + (spoken?.words ?? 1) - 1];
     const to = (last?.index ?? 0) + (last?.[0].length ?? 0);

@@ -15,6 +15,9 @@ const FITTINGS =
 const NO_FITTING = /\b(?:bolts?|screws?|nuts?|washers?|studs?|grease|bleed(?:er)?|plugs?|pins?)\b/i;
 /** "G 1/2 cap": what goes over the end of a pipe. */
 const PIPE_CAP = /(?<!\w)(?:(?:g|r|rc|rp) ?\d[\d/ ]*|bsp[pt]?|npt|npsm)(?!\w).*\bcaps?\b/i;
+/** "1/2 BSP socket": what joins two pipes; a plug or a screw has a socket for a key. */
+const PIPE_SOCKET =
+  /^(?=.*(?<!\w)(?:(?:g|r|rc|rp) ?\d|(?:bsp[pt]?|npt|npsm)(?!\w)))(?=.*\bsockets?\b)(?!.*\b(?:plugs?|caps?|heads?|hd|set|grub|screws?)\b)/i;
 
 const SAYS = {
   // These standards are of nuts alone.
@@ -26,12 +29,12 @@ const SAYS = {
 
 /** Screws that cut a thread of their own, and what has none. */
 const NOT_HELD =
-  /\b(?:lags?(?: bolts?)?$|lag bolts?|(?:wood|coach|lag|self[ -]?(?:tap(?:ping|per)?|drill(?:ing|er)?)|drywall|chipboard|deck(?:ing)?|timber|sheet[ -]?metal)[ -]*screws?|(?:self[ -]?)?tappers?|rivets?(?! ?nuts?)|nails?|(?:[er][ -]?)?clips?|circlips?)\b/i;
+  /\b(?:lags?(?: bolts?)?$|lag bolts?|(?:wood|coach|lag|self[ -]?(?:tap(?:ping|per)?|drill(?:ing|er)?)|drywall|chipboard|deck(?:ing)?|timber|sheet[ -]?metal)[ -]*screws?|(?:self[ -]?)?tappers?|rivets?(?:[ -]?nuts?)?|nails?|(?:(?:wire|helical|thread(?:ed)?) )+inserts?|o[ -]?rings?(?! plugs?)|(?:parallel |feather )?keys?|(?:[er][ -]?)?clips?|circlips?)\b/i;
 
 /** The kind of part by its own word, else by the shop's word or the standard that was written. */
 function partOf(spelled: string, { standards, own }: Pieces): FastenerSpec["part"] {
-  if ((FITTINGS.test(spelled) || PIPE_CAP.test(spelled)) && !NO_FITTING.test(spelled))
-    return "fitting";
+  const ofPipes = [FITTINGS, PIPE_CAP, PIPE_SOCKET].some((pattern) => pattern.test(spelled));
+  if (ofPipes && !NO_FITTING.test(spelled)) return "fitting";
   if (SAYS.pin.test(spelled)) return "pin";
   if (SAYS.plug.test(spelled)) return "plug";
   // A nut that comes with a washer is a nut; the washer is asked back.

@@ -14,7 +14,7 @@ function withPitchBeside(text: string): string {
   return bare.replace(METRIC_SIZE, `${size[0]} x ${pitch[1]} `).trim();
 }
 
-const INCH_SIZE = /(?<![\w/.#-])(#?\d+(?: \d+\/\d+|\/\d+)?)(?:"| ?in\b)?(?![\w/.-])/;
+const INCH_SIZE = /(?<![\w/.#-])(#?\d+(?: \d+\/\d+|\/\d+)?)(?:"| ?in(?:ch)?\b)?(?![\w/.-])/;
 const TPI = /(?<![\w.])(\d{1,2}(?:\.5)?) ?tpi(?!\w)/i;
 
 /** "5/8 Acme rod 8 tpi": threads per inch said by their name stand beside the size. */
@@ -28,17 +28,44 @@ function withTpiBeside(text: string): string {
   return `${text.slice(0, size.index)}${size[1]}-${tpi[1]}${between}${text.slice(tpi.index + tpi[0].length)}`;
 }
 
-/** "35 mm M8 socket cap", "30 long M8": the length of a metric screw before its size. */
+/** "35 mm M8 socket cap", "30 long M8", "1m M10 studding": the length of a metric screw or rod before its size. */
+const METRIC_LENGTH =
+  /^(\d{1,4}(?:\.\d+)?)(?: ?(mm)(?: long)?| long| ?(m)(?:trs?|et(?:re|er)s?)?) ((?:[a-z]+ )*m ?\d.*)$/i;
+
+const INCHES = String.raw`\d+[ -]\d+\/\d+|\d+\/\d+|\d*\.\d+|\d+(?=")`;
+const SERIES = String.raw`(?:unc|unf|unef|bsw|bsf|whit(?:worth)?)(?!\w)`;
+/** "2-1/2 x 3/8 UNC bolt", "1 1/2 x 1/4-20": the series or the threads per inch stand beside the size, behind the length. */
+const INCH_LENGTH = new RegExp(
+  String.raw`^(${INCHES})(?:"| ?in\b)? ?x ?(\d+\/\d+)"?( ?${SERIES}|-\d+(?: ${SERIES})?(?![\w/]))(?! ?x ?[\d.]) ?(.*)$`,
+  "i",
+);
+/** No screw is shorter than half its diameter: the first figure is the length of one that would be. */
+const SHORTEST = 0.5;
+
+const inInches = (text: string) =>
+  text.split(/[ -]/).reduce((sum, part) => {
+    const [over = "", under = "1"] = part.split("/");
+    return sum + Number(over) / Number(under);
+  }, 0);
+
+/** A length that stands before the size, behind it. */
 export function lengthLast(text: string): string {
-  return text.replace(
-    /^(\d{1,4}(?:\.\d+)?)(?: ?mm(?: long)?| long) ((?:[a-z]+ )*m ?\d.*)$/i,
-    (found, length: string, rest: string) =>
-      /x ?\d{2}/i.test(rest) ? found : `${rest} x ${length}mm`,
+  const metric = text.replace(
+    METRIC_LENGTH,
+    (found, length: string, _, metres: string | undefined, rest: string) =>
+      /x ?\d{2}/i.test(rest) ? found : `${rest} x ${length}${metres === undefined ? "mm" : "m"}`,
+  );
+  return metric.replace(
+    INCH_LENGTH,
+    (found, length: string, size: string, series: string, rest: string) =>
+      inInches(size) < SHORTEST * inInches(length) || series.startsWith("-")
+        ? `${size}${series} x ${length}in ${rest}`.trim()
+        : found,
   );
 }
 
 const LENGTH_FIRST =
-  /(?<![\w/])(m ?\d+(?:\.\d+)?) ?x ?(\d+(?:\.\d+)?) ?x ?(\d(?:\.\d+)?)(?![\w./])/i;
+  /(?<![\w/])(m ?\d+(?:\.\d+)?) ?x ?(\d+(?:\.\d+)?) ?x ?(\d(?:\.\d+)?)(?![\w./]| ?(?:off|pcs?|pieces?|nos?|nr|ea(?:ch)?|sets?)\b)/i;
 /** The coarsest pitch; what is longer is a length. */
 const MOST_PITCH = 6;
 
@@ -55,7 +82,33 @@ function pitchBeforeLength(text: string): string {
 function metricByUnit(text: string): string {
   const other = /(?<![\w/])m ?\d|#|\d\/\d|\d ?"|\bba\b|\bpins?\b|\bdowels?\b|\bpg ?\d|\btr ?\d/i;
   if (other.test(text)) return text;
-  return text.replace(/(?<![\w.])(\d{1,2}(?:\.\d)?) ?mm(?= ?(?:x|[a-z]))/i, "M$1");
+  return text.replace(/(?<![\w.])(\d{1,2}(?:\.\d)?) ?mm(?= ?(?:x|,|[a-z]))/i, "M$1");
+}
+
+const BARE_SIZE =
+  /^(\d{1,2}) ?x ?(\d{2,3})(?= [a-z])(?=.*\b(?:bolts?|hex|studs?)\b)(?!.*(?:\d[/"]|\b(?:un|bs|whit|in\b)))/i;
+/** Numbered sizes with the threads per inch that they are made in. */
+const NUMBERED = [
+  "2 56",
+  "3 48",
+  "4 40",
+  "4 48",
+  "5 40",
+  "6 32",
+  "6 40",
+  "8 32",
+  "8 36",
+  "10 24",
+  "10 32",
+  "12 24",
+  "12 28",
+];
+
+/** "8 x 25 bolt": without a sign, and with what is no thread per inch of a numbered size, both are millimetres. */
+function metricBolt(text: string): string {
+  return text.replace(BARE_SIZE, (found, size: string, length: string) =>
+    NUMBERED.includes(`${size} ${length}`) ? found : `M${size} x ${length}`,
+  );
 }
 
 const NOUNS = [
@@ -94,7 +147,7 @@ const TELLS = [
   "slotted",
   "wing",
   "dome",
-  "square",
+  String.raw`(?:square|sq)(?: head| hd)?`,
   "flanged?",
   "serrated",
   "coupling",
@@ -119,7 +172,7 @@ const TELLS = [
   "clevis",
 ].join("|");
 const NOUN_FIRST = new RegExp(
-  String.raw`(?<=^|[\d"'] |, |\b(?:unc|unf|bsw|bsf|whit|ba|nptf?|bsp[pt]?) )((?:cap|machine|set) (?:screws?|scrs?)|(?:lock )?(?:nuts?|washers?)|rods?|pins?|plugs?)((?:[ ,-]+(?:${TELLS})(?![\w/]))+)(?! (?:nuts?|washers?|screws?|bolts?|pins?|plugs?|point|pt))`,
+  String.raw`(?<=^|[\d"'] |, |\b(?:unc|unf|bsw|bsf|whit|ba|nptf?|bsp[pt]?) )((?:cap|machine|set) (?:screws?|scrs?)|(?:lock )?(?:nuts?|washers?)|rods?|pins?|(?:pipe )?plugs?)((?:[ ,-]+(?:${TELLS})(?![\w/]))+)(?! (?:nuts?|washers?|screws?|bolts?|pins?|plugs?|point|pt))`,
   "i",
 );
 
@@ -139,6 +192,7 @@ const STEPS = [
   withPitchBeside,
   withTpiBeside,
   metricByUnit,
+  metricBolt,
   pitchBeforeLength,
   nounLast,
   inSpokenOrder,

@@ -156,7 +156,7 @@ export const FINISH_PHRASES: readonly Phrase<Finish>[] = [
   phrase(
     "galvanised",
     "hot-dip galvanised",
-    String.raw`(?:(?:hot[\s-]*dip(?:ped)?|spun|hd)\s*)?galv(?:ani[sz]ed)?|hot[\s-]*dip(?:ped)?|hdg`,
+    String.raw`(?:(?:hot[\s-]*dip(?:ped)?|spun|hd)\s*)?galv(?:ani[sz]ed)?|hot[\s-]*dip(?:ped)?|hdg|tzn`,
   ),
   phrase(
     "zinc-yellow",
@@ -167,13 +167,13 @@ export const FINISH_PHRASES: readonly Phrase<Finish>[] = [
   phrase(
     "zinc",
     "zinc",
-    String.raw`(?:bright\s*)?(?:zinc|zn)(?![\s-]*ni)(?:[\s-]*(?:plated|clear))*|bzp|zp|a[1-9][abefjk]`,
+    String.raw`(?:bright\s*)?(?:zinc|zn)(?![\s-]*ni)(?:[\s-]*(?:plated|clear))*|bzp|zp|a[1-9][abefjkp]`,
   ),
   phrase("nickel", "nickel", String.raw`nickel(?:[\s-]*plated)?`),
   phrase(
     "stainless",
     "stainless",
-    String.raw`stainless(?:[\s-]*(?:steel|stl))?|s\/s|ss|inox|(?:astm\s*)?f59[34]`,
+    String.raw`stainless(?:[\s-]*(?:steel|stl))?|s\/s|ss|inox|cres|(?:astm\s*)?f59[34]`,
   ),
   phrase("brass", "brass", String.raw`(?<!26\s*)brass`),
   phrase("cadmium", "cadmium", String.raw`cad(?:mium)?(?:[\s-]*plated)?`),
@@ -216,7 +216,11 @@ export const NUT_PHRASES: readonly Phrase<NutStyle>[] = [
   phrase("coupling", "coupling nut", String.raw`(?:coupling|connector|long)[\s-]*nuts?`),
   phrase("square", "square nut", String.raw`(?:square|sq)[\s-]*nuts?`),
   phrase("weld", "weld nut", String.raw`(?:hex(?:agon)?\s*)?weld[\s-]*nuts?`),
-  phrase("heavy", "heavy hex nut", String.raw`heavy(?:[\s-]*hex(?:agon)?)?[\s-]*nuts?`),
+  phrase(
+    "heavy",
+    "heavy hex nut",
+    String.raw`heavy[\s-]*hex(?:agon)?(?:[\s-]*nuts?)?|heavy[\s-]*nuts?`,
+  ),
   phrase(
     "hex",
     "hex nut",
@@ -277,7 +281,7 @@ export const PLUG_PHRASES: readonly Phrase<PlugDrive | "unsaid">[] = [
   phrase(
     "unsaid",
     "plug",
-    String.raw`(?:(?:pipe|drain|sump|blanking|filler|level|male)\s*)*plugs?`,
+    String.raw`(?:(?:pipe|oil|drain|sump|blanking|filler|level|male)\s*)*plugs?`,
   ),
 ];
 
@@ -286,7 +290,7 @@ export const FITTING_PHRASES: readonly Phrase<FittingStyle>[] = [
   phrase("nipple", "nipple", String.raw`(?:(?:pipe|barrel)\s*)?nipples?(?:\s*barrel)?`),
   phrase("elbow", "elbow", String.raw`(?:90(?:\s*deg(?:rees?)?)?\s*)?elbows?`),
   phrase("tee", "tee", String.raw`(?:equal\s*)?tees?`),
-  phrase("coupling", "coupling", String.raw`(?:pipe\s*)?couplings?`),
+  phrase("coupling", "coupling", String.raw`(?:pipe\s*)?(?:couplings?|sockets?)`),
   phrase("union", "union", String.raw`unions?`),
   phrase("bush", "bush", String.raw`(?:${HEX}\s*)?(?:reducer\s*)?bush(?:es|ings?)?`),
   phrase("cap", "pipe cap", String.raw`(?:(?:pipe|end|blanking)\s*)?caps?`),

@@ -2,7 +2,7 @@ import { gradeSystemOf } from "../grades";
 import { sizeThroughWasher } from "../fasteners";
 import type { Finish } from "../looks";
 import type { Thread } from "../threads";
-import { readLength } from "../units";
+import { readLength, type Mm } from "../units";
 import type { CalloutProblem, FastenerSpec } from "./fastener-spec";
 import { inInches, lookUpImplied, type Implied } from "./implied-thread";
 import { ownMeaning, type OwnWord } from "./own-words";
@@ -182,7 +182,7 @@ export function ofAnyThread(sized: Sized, { read, remaining }: Pieces): Sized {
 /** Reads the thread of a part that has no length and no class, and makes the part of it. */
 export function partOfThread(
   pieces: Pieces,
-  part: (threaded: ReturnType<typeof common>) => FastenerSpec,
+  part: (threaded: ReturnType<typeof common>, lengthMm?: Mm) => FastenerSpec,
   agrees: (means: DefinedPart) => boolean,
   settle: (read: () => Sized, pieces: Pieces) => Sized = (read) => read(),
 ): FastenerSpec | CalloutProblem {
@@ -190,7 +190,8 @@ export function partOfThread(
   if ("code" in sized) return sized;
   const left = sized.after === "" ? [] : [sized.after];
   const against = contradicting(pieces, agrees);
-  return finished(pieces, part(common(pieces, sized)), [...sized.unknown, ...left, ...against]);
+  const spec = part(common(pieces, sized), sized.lengthMm);
+  return finished(pieces, spec, [...sized.unknown, ...left, ...against]);
 }
 
 /** The standards that say something else than what was read. */

@@ -26,7 +26,7 @@ export interface SpokenGrade {
 
 const WORD = String.raw`(?:grade|grd|gr\.?|class|cl\.?|property\s*class)`;
 const METRIC = new RegExp(
-  String.raw`(?<![\w./])(?<![\d ]x\s*)(?:${WORD}\s*)?(4\.6|4\.8|5\.6|5\.8|6\.8|8\.8|9\.8|10\.9|12\.9)(?![\w./]|\s*mm)`,
+  String.raw`(?<![\w./])(?<![\d ]x\s*)(?:(?:${WORD}|p\.?c\.?)\s*)?(4\.6|4\.8|5\.6|5\.8|6\.8|8\.8|9\.8|10\.9|12\.9)(?![\w./]|\s*mm)`,
   "i",
 );
 const STAINLESS = new RegExp(
@@ -37,7 +37,7 @@ const STAINLESS = new RegExp(
 const STEEL_NUMBER =
   /(?<![\w/.-])(?<!x ?)(18[-/]8|30[34]l?|316l?)(?:\s*(?:s\/s|ss|stainless(?:\s*steel)?|grade))*(?![\w/.-])/i;
 const NAMED =
-  /(?<![\w/])(?:astm\s*)?(a307|a325|a449|a490|a574|f593[cdgh])(?:(?<=a307) ?a|(?:-|[ -]?ty(?:pe)? ?)1(?=$|[\s,;)]))?(?![\w/])/i;
+  /(?<![\w/])(?:astm\s*)?(?:f3125[\s/-]*(?:gr(?:ade)?\.?\s*)?)?(a307|a325|a449|a490|a574|f593[cdgh])(?:(?<=a307) ?a|(?:-|[ -]?ty(?:pe)? ?)1(?=$|[\s,;)]))?(?![\w/])/i;
 const A354 = new RegExp(
   String.raw`(?<![\w/])(?:astm\s*)?a354[\s-]*(?:${WORD}\s*)?(b[cd])(?![\w/])`,
   "i",

@@ -73,7 +73,11 @@ export function readNut(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | C
     ...(nutClass?.id === undefined ? {} : { nutClassId: nutClass.id }),
     ...(nutClass?.steel === undefined ? {} : { steel: nutClass.steel }),
   };
-  const against = contradicting(pieces, (means) => means.part === "nut" && means.style === style);
+  const against = contradicting(
+    pieces,
+    (means) =>
+      means.part === "nut" && (means.style === style || (means.others?.includes(style) ?? false)),
+  );
   return finished(pieces, spec, [...sized.unknown, ...left, ...against], nutClass);
 }
 
@@ -116,18 +120,21 @@ export function readWasher(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec 
   if (style === "flat") pieces.remaining.take(FORM);
   const made = takeMade(pieces);
   const hard = takeVickers(pieces.remaining);
-  let outside: Pick<WasherSpec, "outsideMm"> = {};
   return partOfThread(
     pieces,
-    (threaded) => ({ part: "washer", style, ...threaded, ...outside, ...hard, ...made }),
+    (threaded, outsideMm) => ({
+      part: "washer",
+      style,
+      ...threaded,
+      ...(outsideMm === undefined ? {} : { outsideMm }),
+      ...hard,
+      ...made,
+    }),
     (means) => means.part === "washer" && means.style === style,
     (read, sizedBy) => {
       const sized =
         threadOfBolt === undefined ? ofAnyThread(read(), sizedBy) : ofBolt(sizedBy, threadOfBolt);
-      const wide = outsideOf(sized);
-      if (wide === undefined || "code" in sized) return sized;
-      outside = { outsideMm: wide };
-      return { ...sized, after: "" };
+      return outsideOf(sized) === undefined ? sized : { ...sized, after: "" };
     },
   );
 }

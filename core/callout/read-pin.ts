@@ -50,7 +50,7 @@ function pinSize(written: string, style: PinStyle): PinSize | undefined {
   const large = TAPER_PINS[number?.[1] ?? ""];
   const text =
     number === null || large === undefined ? written : written.replace(number[0], `${large} in`);
-  const units: Units = /\/|"|in\b/i.test(text) ? "in" : "mm";
+  const units: Units = /\/|"|in\b|(?<!\d)\.\d/i.test(text) ? "in" : "mm";
   // "1/8 split pin 1 1/2": the length may stand by itself.
   const parts = text.split(/ ?x ?|(?<=^\d[\d./]*(?:mm|"| in)?) +(?=\d)/i);
   const read = parts.map((part) => readLength(part, units, PIN_SIZES));

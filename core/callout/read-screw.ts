@@ -2,7 +2,6 @@ import { gradeById, gradeSystemOf } from "../grades";
 import type { Drive, HeadStyle, Point } from "../looks";
 import type { Thread } from "../threads";
 import {
-  headOf,
   isCalloutProblem,
   type CalloutProblem,
   type FastenerSpec,
@@ -39,10 +38,14 @@ import { readNut, readWasher } from "./read-nut";
 import type { DefinedPart } from "./standards";
 
 const FULL_THREAD =
-  /(?<![\w/])(?:full(?:y)?[ -]?(?:thread(?:ed)?|thd)|all[ -]?thread|f\/?t)(?![\w/])/i;
+  /(?<![\w/])(?:full(?:y)?[ -]?(?:thread(?:ed)?|thd)|all[ -]?thread|thread(?:ed)? (?:to (?:the )?head|full length|all over)|f\/?t)(?![\w/])/i;
 
 /** "M8 x 80 PT": threaded for a part of its length, as its standard has it. */
 const PART_THREAD = /(?<=\d.*)(?<![\w/])p\/?t(?![\w/])/i;
+
+/** "Stud, M16 x 110, double end": away from its noun it says no more than beside it. */
+const BOTH_ENDS =
+  /(?<![\w/])(?:double[\s-]*end(?:ed)?|(?:threaded )?both ends(?: threaded)?)(?![\w/])/i;
 
 /** "M12 x 50 HT set": the set screw of counters is the hexagon threaded to its head. */
 const COUNTER_SET = /(?<![\w/])set(?:s|[\s-]*screws?)?(?![\w/])/i;
@@ -74,8 +77,7 @@ interface Look {
   readonly fullThread?: true;
   /** Standards that say otherwise, and those that leave the head open where nobody said it. */
   readonly unknown: readonly string[];
-  /** As it was written, where the thread may tell more of it. */
-  readonly phrase: WrittenPhrase | undefined;
+  readonly set: SetScrew | undefined;
 }
 
 interface WrittenPhrase {
@@ -90,19 +92,33 @@ const HEADLESS = /grub|headless|socket|skt|sckt|soc\b|sss/i;
 /** Classes that hexagons are made in and headless screws never are. */
 const OF_HEXAGONS = /^(?:[4-9]\.[689]|10\.9|sae-|letter-)/;
 
+/** What a "set screw" may be: the hexagon threaded to its head, as counters say it, or headless; else its thread tells. */
+type SetScrew = "hexagon" | "headless" | "by-its-thread";
+
+/** What is said of a set screw, before its thread is known. */
+interface SetSaid {
+  /** Of a class that only hexagons are called by: "M12 x 50 HT set". */
+  readonly tensile: boolean;
+  /** The bare word "set", beside a point or a class of hexagons. */
+  readonly bare: boolean;
+  readonly phrase: WrittenPhrase | undefined;
+  readonly defined: DefinedScrew | undefined;
+  readonly point: Point | undefined;
+  readonly ofHexagons: boolean;
+}
+
 /**
- * Whether a "set screw" is the hexagon that is threaded to its head, as counters say it: by a standard of hexagons, by
- * "high tensile", or by a class that headless ones are not made in.
+ * Which set screw is meant: by a standard, by a point, which only headless ones have, by "high tensile", or by a class that
+ * headless ones are not made in. Undefined of a screw that is called none.
  */
-function isHexagonSet(
-  phrase: WrittenPhrase | undefined,
-  defined: DefinedScrew | undefined,
-  point: Point | undefined,
-  grade: WrittenGrade | SpokenGrade | undefined,
-): boolean {
-  if (phrase?.means.head !== "set" || point !== undefined) return false;
-  if (defined !== undefined) return defined.head === "hex";
-  return OF_HEXAGONS.test(grade?.id ?? "") && !HEADLESS.test(phrase.written);
+function setScrewOf(said: SetSaid): SetScrew | undefined {
+  const { tensile, bare, phrase, defined, point, ofHexagons } = said;
+  if (tensile) return "hexagon";
+  if (bare) return point === undefined ? "hexagon" : "headless";
+  if (phrase?.means.head !== "set") return undefined;
+  if (point !== undefined || HEADLESS.test(phrase.written)) return "headless";
+  if (defined !== undefined) return defined.head === "hex" ? "hexagon" : "headless";
+  return ofHexagons ? "hexagon" : "by-its-thread";
 }
 
 /** "Cap screw" alone, whose head an inch class tells: hexagons are made in those of J429, socket heads are not. */
@@ -122,15 +138,8 @@ function headSaid(
 }
 
 /** British counters say "setscrew" of the hexagon that is threaded to its head. */
-function isBritishSet(
-  { means, written }: WrittenPhrase,
-  point: Point | undefined,
-  { family }: Thread,
-): boolean {
-  return (
-    means.head === "set" && point === undefined && family === "whitworth" && !HEADLESS.test(written)
-  );
-}
+const isBritishSet = (set: SetScrew | undefined, { family }: Thread) =>
+  set === "by-its-thread" && family === "whitworth";
 
 function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined): Look {
   const { remaining, own } = pieces;
@@ -152,11 +161,17 @@ function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined)
       ? remaining.take(COUNTER_SET)
       : undefined;
   remaining.take(PART_THREAD);
+  if (phrase?.means.head === "stud") remaining.take(BOTH_ENDS);
   const drivePhrase = ownDrive ?? remaining.takePhrase(DRIVE_PHRASES);
-  const hexagonSet =
-    counterSet !== undefined ||
-    (bareSet !== undefined && cup === undefined) ||
-    isHexagonSet(phrase, defined, cup, grade);
+  const set = setScrewOf({
+    tensile: counterSet !== undefined,
+    bare: bareSet !== undefined,
+    phrase,
+    defined,
+    point: cup,
+    ofHexagons,
+  });
+  const hexagonSet = set === "hexagon";
   const named = hexagonSet
     ? "hex"
     : (headSaid(phrase, cup, grade) ??
@@ -183,7 +198,7 @@ function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined)
     ...(ended === undefined ? {} : { point: ended }),
     ...(full ? { fullThread: true } : {}),
     unknown: [...contradicting(pieces, agrees), ...open.map(({ written }) => written)],
-    phrase,
+    set,
   };
 }
 
@@ -217,7 +232,7 @@ export function readScrew(
   const { remaining } = pieces;
   const hardnessClass = takeHardnessClass(remaining);
   const written = takeGrade(remaining);
-  const { unknown, phrase, ...look } = takeLook(pieces, written);
+  const { unknown, set, ...look } = takeLook(pieces, written);
   const finish = takeFinish(pieces);
   const sized = sizeOf(pieces, impliedBy(written?.id));
   if ("code" in sized) return ofItsSystem(sized, written);
@@ -231,14 +246,14 @@ export function readScrew(
     ...common(pieces, sized, coat),
     ...(sized.lengthMm === undefined ? {} : { lengthMm: sized.lengthMm }),
     ...look,
-    ...(phrase !== undefined && isBritishSet(phrase, look.point, sized.thread)
+    ...(hardnessClass === undefined && isBritishSet(set, sized.thread)
       ? { head: "hex", fullThread: true }
       : {}),
     ...(grade?.id === undefined ? {} : { gradeId: grade.id }),
     ...(hardnessClass === undefined ? {} : { hardnessClass }),
     ...together,
   };
-  const pulled = hardnessClass !== undefined && headOf(spec) !== "set" && look.head !== undefined;
+  const pulled = hardnessClass !== undefined && look.head !== undefined && look.head !== "set";
   const against = pulled ? [hardnessClass] : [];
   return finished(pieces, spec, [...sized.unknown, ...unknown, ...against], grade);
 }

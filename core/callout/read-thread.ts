@@ -50,11 +50,16 @@ function splits(text: string): Split[] {
   return [{ left: text, right: "" }, ...at(/ ?x ?/gi), ...at(/ ?- ?/g), ...at(/ +/g)];
 }
 
-/** "20/30" is no fraction of an inch. */
-const NO_FRACTION = /\/(?!(?:2|4|8|16|32|64)(?!\d))/;
+/** "20/30" is no fraction of an inch, nor is "60/32", a length and how much of it is threaded. */
+function isNoFraction(text: string): boolean {
+  const [, over, under] = /(\d+)? ?\/ ?(\d+)?/.exec(text) ?? [];
+  return (
+    under !== undefined && (!/^(?:2|4|8|16|32|64)$/.test(under) || Number(over) > Number(under))
+  );
+}
 
 function lengthOf(text: string, thread: Thread): Mm | undefined {
-  if (NO_FRACTION.test(text)) return undefined;
+  if (isNoFraction(text)) return undefined;
   const figure = text.replace(/^l ?=? ?/i, "");
   const read = readLength(figure, goesByInches(thread) ? "in" : "mm", LENGTHS);
   if (!read.ok) return undefined;

@@ -36,6 +36,10 @@ const FEET =
 const ASKING =
   /^(?:(?:can|could|may|i|we|you|get|have|need|want|give|me|please|some|got|any) )+|[ ,]+please[.!]?$/gi;
 
+/** "Nut for M16 stud", "washer to suit M10". */
+const FOR_WHAT =
+  /(?<=\b(?:nuts?|washers?)\b.*) (?:to (?:suit|fit)|for)(?: an?)? (?=[m#\d])(.*?)(?: (?:bolts?|studs?|screws?))?$/i;
+
 /** "M8x30FT", "UNFx1", "2Ax1.75": words that stand on to a figure or a cross. */
 function pulledApart(text: string): string {
   return text
@@ -44,6 +48,8 @@ function pulledApart(text: string): string {
       /(?<!\w)(?:to|as per|per|acc\.? to) (?=(?:bs|din|iso|en|asme|ansi|astm|jis|sae)(?!\w))/gi,
       "",
     )
+    .replace(FOR_WHAT, " $1")
+    .replace(/(?<=\d) ?in\.(?=[ ,x-]|$)/gi, "in")
     .replace(/(?<![\w.])(m ?\d\S* ?x ?\d+)(ft|pt)(?![\w/])/gi, "$1 $2")
     .replace(/(?<=\d)(?=(?:unc|unf|unef|bsw|bsf)(?!\w))/gi, " ")
     .replace(/(unc|unf|unef|bsw|bsf|whit|ba|[1-3][ab])x(?= ?[\d.])/gi, "$1 x ");
@@ -76,10 +82,10 @@ export function calloutSpelling(text: string, taught: readonly string[] = []): s
     .replace(/\bbsp ?(taper|parallel)\b/gi, (_, kind: string) =>
       /^t/i.test(kind) ? "bspt" : "bspp",
     )
-    .replace(/((?:bspt|npt)\b.*?) taper(?= plug)/gi, "$1")
+    .replace(/((?:bspt|npt|(?<!\w)rc? ?\d)(?!\w*[a-z]).*?) taper(?= plug)/gi, "$1")
     .replace(/^8 ?un (\d[\d /-]*?)(?= ?x| [a-z]|$)/i, "$1-8 UN")
     .replace(/^(acme|stub acme) (\d[\d /-]*)/i, "$2 $1 ")
-    .replace(/(?<![\w/])(m ?\d+)\/(\d(?:\.\d+)?)(?=\D|$)/gi, "$1 x $2")
+    .replace(/(?<![\w/])(m ?\d+)\/(\d+(?:\.\d+)?)(?=[^\w/]|$)/gi, "$1 x $2")
     .replace(NUMBERED, (size) => `#${size.replace("/", "-")}`)
     .replace(
       /(?<![\w.])(\d+(?:\.\d+)?) ?(?:m(?! ?\d)|m(?= \d{1,2}\.\d(?![\d.]))|mtrs?|met(?:re|er)s?)(?![\w.])/gi,

@@ -12,7 +12,13 @@ export type DefinedPart =
       readonly point?: Point;
       readonly fullThread?: true;
     }
-  | { readonly part: "nut"; readonly style: NutStyle }
+  | {
+      readonly part: "nut";
+      /** What it is where nothing else is said. */
+      readonly style: NutStyle;
+      /** What else the standard has. */
+      readonly others?: readonly NutStyle[];
+    }
   | { readonly part: "washer"; readonly style: WasherStyle }
   | { readonly part: "pin"; readonly style: PinStyle }
   | { readonly part: "plug"; readonly drive?: PlugDrive }
@@ -26,13 +32,14 @@ const screw = (head: HeadStyle, facts: ScrewFacts = {}): DefinedPart => ({
   head,
   ...facts,
 });
-const nut = (style: NutStyle): DefinedPart => ({ part: "nut", style });
+const nut = (style: NutStyle) => ({ part: "nut", style }) as const;
 const washer = (style: WasherStyle): DefinedPart => ({ part: "washer", style });
 const pin = (style: PinStyle): DefinedPart => ({ part: "pin", style });
 
 const HEX = screw("hex");
 const HEX_SET = screw("hex", { fullThread: true });
 const ANY: DefinedPart = { part: "any" };
+const AMERICAN_NUTS = ["thin", "heavy", "castle", "square", "flange", "coupling"] as const;
 
 /** Standards by body and number, several of one meaning in a row: what they define, as their titles say. */
 const ROWS: readonly (readonly [numbers: string, means: DefinedPart])[] = [
@@ -84,7 +91,8 @@ const ROWS: readonly (readonly [numbers: string, means: DefinedPart])[] = [
     "AS 1112, GB 6170, ISO 4032, ISO 4033, ISO 4034, ISO 8673, ISO 8674, DIN 934, DIN 555, DIN 6915",
     nut("hex"),
   ],
-  ["ASME B18.2.2, JIS B1181", nut("hex")],
+  ["JIS B1181", nut("hex")],
+  ["ASME B18.2.2", { ...nut("hex"), others: AMERICAN_NUTS }],
   ["ISO 4035, ISO 4036, ISO 8675, DIN 439, DIN 936", nut("thin")],
   ["ISO 7040, ISO 10512, ISO 10511, DIN 985, DIN 982", nut("nylon-insert")],
   ["ISO 7042, ISO 7719, ISO 10513, ISO 7720, DIN 980", nut("all-metal")],
@@ -112,7 +120,7 @@ const ROWS: readonly (readonly [numbers: string, means: DefinedPart])[] = [
   ["ISO 898, ISO 3506, ISO 261, ISO 262, ISO 724, ISO 965, ISO 4042, ISO 10684, ISO 10683", ANY],
   ["ASME B1.1, BS 84, BS 93, SAE J429, SAE J995", ANY],
   // These have many heads; one must be said.
-  ["ASME B18.3, ASME B18.6.3, BS 57, BS 450, BS 1981, BS 4183", ANY],
+  ["ASME B18.3, ASME B18.6.3, BS 57, BS 450, BS 916, BS 1981, BS 4183", ANY],
 ];
 
 /** Standards that tell a family of heads, and so want one said. */
@@ -121,6 +129,7 @@ const WANTS_HEAD: ReadonlySet<string> = new Set([
   "ASME B18.6.3",
   "BS 57",
   "BS 450",
+  "BS 916",
   "BS 1981",
   "BS 4183",
 ]);

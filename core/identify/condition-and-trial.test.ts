@@ -180,3 +180,27 @@ describe("the tests that are offered", () => {
     }
   });
 });
+
+describe("a known part on a thread that nobody holds", () => {
+  /** A works' own thread of about an M8's size: so much of what is not held is left by a trial with an M8 nut. */
+  const strange = (spanMm: number, outcome: "runs-freely" | "binds") => {
+    const readings: Reading[] = [crests(7.7), { kind: "crest-to-crest", pitches: 10, mm: spanMm }];
+    const known: Reading = { kind: "trial-fit", with: "M8 x 1.25", partIs: "external", outcome };
+    return {
+      before: identify(readings).unknown,
+      after: identify([...readings, known]).unknown,
+    };
+  };
+
+  it("runs freely where the pitch is its own, and so tells little", () => {
+    const { before, after } = strange(12.5, "runs-freely");
+    expect(after).toBeGreaterThan(0.6 * before);
+  });
+
+  it("speaks for it where it jams on a pitch that is not its own, and against it where it runs", () => {
+    const jams = strange(13.6, "binds");
+    const goes = strange(13.6, "runs-freely");
+    expect(jams.after).toBeGreaterThan(goes.after);
+    expect(goes.after).toBeLessThan(goes.before);
+  });
+});

@@ -19,7 +19,7 @@ describe("a reading that the others speak against", () => {
 
   it("is named for each of two threads that lead, each doubting another reading", () => {
     const { suspects } = identify([
-      { kind: "external-diameter", mm: 11.55, condition: "rusted" },
+      { kind: "external-diameter", mm: 11.6, condition: "rusted" },
       { kind: "leaf", tpi: 13, outcome: "drops-in" },
     ]);
     const named = suspects.map(({ reading, thread }) => [reading, thread.designation]);

@@ -47,13 +47,13 @@ export function angleOutcomes(thread: Thread, sure = true): ReadonlyMap<FlankAng
 
 /** Of threads that nobody holds, most have 60 degrees, then 55. An estimate. */
 const UNKNOWN_ANGLES: Readonly<Record<FlankAngle, number>> = {
-  60: 0.5,
-  55: 0.2,
-  47.5: 0.04,
-  30: 0.1,
-  29: 0.06,
-  80: 0.04,
-  0: 0.06,
+  60: 0.56,
+  55: 0.26,
+  47.5: 0.03,
+  30: 0.05,
+  29: 0.03,
+  80: 0.03,
+  0: 0.04,
 };
 
 const chanceOf = (reading: ReadingOf<"flank-angle">, thread: Thread): number =>

@@ -10,79 +10,11 @@ import type { Mm } from "../units";
 import { lookUpThreadAlone, type Thread, type ThreadSide } from "../threads";
 import type { Evidence } from "./evidence";
 import { agreementOf } from "./agreement";
-import { lostOverCrests } from "./crests-band";
 import { normalCumulative } from "./distributions";
-import { TRIAL_OUTCOMES, type PartCondition, type ReadingOf, type TrialOutcome } from "./reading";
+import { TRIAL_OUTCOMES, type ReadingOf, type TrialOutcome } from "./reading";
+import { fitsBySize, fitsOf, type Fit, type Metal, type TrialSetting } from "./trial-fits";
 
 type Chances = Readonly<Record<TrialOutcome, number>>;
-
-/** Metal that the part on the bench has gained on its diameters, mm; less than nothing where it has lost some. */
-type Metal = (pitchMm: Mm) => Mm;
-
-/** Where in their limits the two parts may lie, how often, and what metal the one on the bench has gained or lost. */
-interface Fit {
-  readonly fit: MatingFit;
-  readonly share: number;
-  readonly metal?: Metal;
-}
-
-/** What wear, rust or a careless make takes off the diameters of a part that is used for all that. */
-const lostMetal: Metal = (pitchMm) => -0.06 - 0.05 * pitchMm;
-
-/** What a coat of paint, a thin one of zinc, or rust on both flanks puts on the pitch diameter; and a thick one (ISO 10684). */
-const thinCoat: Metal = () => 0.13;
-const thickCoat: Metal = () => 0.28;
-
-/** A change of metal, and how often it is met. */
-type Changed = readonly [share: number, metal: Metal];
-
-function changedFits(...changes: readonly Changed[]): readonly Fit[] {
-  const as = 1 - changes.reduce((sum, [share]) => sum + share, 0);
-  return [
-    { fit: "middle", share: 0.61 * as },
-    { fit: "tightest", share: 0.21 * as },
-    { fit: "loosest", share: 0.18 * as },
-    ...changes.map(([share, metal]): Fit => ({ fit: "middle", share, metal })),
-  ];
-}
-
-/** Estimates: of parts of which nothing was said, of those that have lost metal, of rust, which eats and swells, and of coats. */
-const FITS = changedFits([0.14, lostMetal], [0.02, thinCoat], [0.02, thickCoat]);
-const LOST = changedFits([0.55, lostMetal]);
-const RUSTED = changedFits([0.3, lostMetal], [0.15, thinCoat], [0.15, thickCoat]);
-const GAINED = changedFits([0.3, thinCoat], [0.4, thickCoat]);
-
-/** The same of a part that is known to be worn, or coated: what was said of its size bears on its flanks as well. */
-const FITS_OF: Readonly<Partial<Record<PartCondition, readonly Fit[]>>> = {
-  worn: LOST,
-  rusted: RUSTED,
-  cheap: LOST,
-  galvanised: GAINED,
-  painted: GAINED,
-};
-
-/** From this share on, what the size over the crests has lost for a thread is taken off its flanks as well. */
-const LOST_AT_FLANKS = 0.3;
-
-/** How a trial was made, as far as it bears on what comes of it. */
-export interface TrialSetting {
-  /** How many turns it is run, if nothing stops it before. */
-  readonly ran?: number;
-  /** What is known to have happened to the part. */
-  readonly condition?: PartCondition | undefined;
-  /** What it measures over the crests, where that was read. */
-  readonly crestsMm?: Mm | undefined;
-}
-
-/** The fits of a part whose size over the crests is known: what it measures under its thread's middle is off its flanks too. */
-function fitsBySize(
-  thread: Thread,
-  { condition, crestsMm }: TrialSetting,
-): readonly Fit[] | undefined {
-  const lost = crestsMm === undefined ? undefined : lostOverCrests(crestsMm, thread, condition);
-  if (lost === undefined || lost.share < LOST_AT_FLANKS) return undefined;
-  return changedFits([lost.share, () => -lost.mm]);
-}
 
 /** Chance that dirt, a burr or a hurried hand gives any of the answers. */
 const MISJUDGED = 0.03;
@@ -208,8 +140,8 @@ export function trialOutcomes(
   ofSide.set(known, ofKnown);
   const ofPair = ofKnown.get(thread) ?? new Map<string, Chances>();
   ofKnown.set(thread, ofPair);
-  const fits = (condition && FITS_OF[condition]) ?? FITS;
-  const key = `${ran} ${fits === FITS ? "" : condition}`;
+  const fits = fitsOf(condition);
+  const key = `${ran} ${fits === fitsOf(undefined) ? "" : condition}`;
   const chances = ofPair.get(key) ?? workedOut(thread, known, partIs, ran, fits);
   ofPair.set(key, chances);
   return chances;
@@ -278,13 +210,40 @@ export function knownPart(text: string): Thread | undefined {
   return knownParts.get(text);
 }
 
-/** Of threads that nobody holds, most take no known part at all. */
-const UNKNOWN_OUTCOMES: Chances = {
+/**
+ * A known part is tried on what reads like its thread: one that nobody holds, of about that size, takes it where its pitch is the
+ * known part's, and jams where it is not. Estimates.
+ */
+const STRANGE_OF_PITCH: Chances = {
+  "runs-freely": 0.74,
+  binds: 0.1,
+  loose: 0.1,
+  "will-not-start": 0.06,
+};
+const STRANGE: Chances = {
+  "runs-freely": 0.02,
+  binds: 0.45,
+  loose: 0.08,
+  "will-not-start": 0.45,
+};
+
+/** Of a part whose name says no thread nothing is to be expected. */
+const NOTHING_KNOWN: Chances = {
   "runs-freely": 0.15,
   binds: 0.35,
   loose: 0.2,
   "will-not-start": 0.3,
 };
+
+/** So far may two pitches drift apart over the turns of a trial, mm: flanks have so much play, more on a coarse thread. */
+const playFor = (pitchMm: Mm): Mm => 0.1 + 0.06 * pitchMm;
+
+/** The answers of a thread of this pitch that nobody holds. */
+function strangeOutcomes(pitchMm: Mm, known: Thread | undefined): Chances {
+  if (known === undefined) return NOTHING_KNOWN;
+  const drift = (A_FEW_TURNS * Math.abs(pitchMm - known.pitchMm)) / playFor(pitchMm);
+  return mixed(Math.exp(-0.5 * drift * drift), STRANGE_OF_PITCH, STRANGE);
+}
 
 /** What does not go needs no more than its verdict: strength is only worked out for what does. */
 function pairFor(partIs: ThreadSide, thread: Thread, known: Thread) {
@@ -297,11 +256,10 @@ function pairFor(partIs: ThreadSide, thread: Thread, known: Thread) {
 export const trialEvidence: Evidence<"trial-fit"> = {
   likelihood: (reading, thread) => {
     const known = knownPart(reading.with);
-    return known === undefined
-      ? UNKNOWN_OUTCOMES[reading.outcome]
-      : chanceOf(reading, thread, known);
+    return known === undefined ? NOTHING_KNOWN[reading.outcome] : chanceOf(reading, thread, known);
   },
-  unknownLikelihood: ({ outcome }) => UNKNOWN_OUTCOMES[outcome],
+  unknownLikelihood: (reading, pitchMm) =>
+    strangeOutcomes(pitchMm, knownPart(reading.with))[reading.outcome],
   reason: (reading, thread) => {
     const known = knownPart(reading.with);
     if (known === undefined) {

@@ -29,6 +29,10 @@ describe("finding a thread by what people write", () => {
     ["1-64", "unc-no1-64"],
     ["1-20", "unef-1-20"],
     ["1 1/8-8 UN", "un-1-1/8-8"],
+    // A constant pitch that falls on a standard series goes by its name.
+    ["1-8 UN", "unc-1-8"],
+    ["1/2-20 UN", "unf-1/2-20"],
+    ["1-20 UN", "unef-1-20"],
     ["1/4-20", "unc-1/4-20"],
     ["5/16 bsf", "bsf-5/16-22"],
     ['5/16"-22', "bsf-5/16-22"],

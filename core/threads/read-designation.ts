@@ -76,6 +76,9 @@ const SERIES_WORDS: ReadonlyMap<string, readonly string[]> = new Map([
   ["hose", ["NH"]],
 ]);
 
+/** Where a constant pitch falls on one of these, the thread goes by its name (ASME B1.1): 1-8 UN is 1-8 UNC. */
+const MET_BY_UN = ["UNC", "UNF", "UNEF"];
+
 const LEFT = /[ -]?[(]?\b(?:lh|l\.h|left[- ]?hand(?:ed)?|left)\b[.)]*/;
 const RIGHT = /[ -]?[(]?\b(?:rh|r\.h|right[- ]?hand(?:ed)?)\b[.)]*/;
 /** A tolerance class at the end: "-2a", " 6g", "- 6h/6g". */
@@ -195,7 +198,9 @@ function readInch(written: string): WrittenDesignation | undefined {
   const groups = INCH.exec(written)?.groups;
   if (groups === undefined) return undefined;
   const word = groups.word?.replace(/\./g, "").trim();
-  const series = word ? SERIES_WORDS.get(word) : undefined;
+  const named = word ? SERIES_WORDS.get(word) : undefined;
+  const series =
+    word === "un" && groups.tpi !== undefined ? [...(named ?? []), ...MET_BY_UN] : named;
   if (word && series === undefined) return undefined;
   const rest = groups.rest?.trim();
   return {

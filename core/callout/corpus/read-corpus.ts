@@ -1,4 +1,6 @@
 import { formatCallout, isCalloutProblem, parseCallout, type CalloutProblem } from "../index";
+import { FRESH_COUNTERS } from "./fresh-counters";
+import { FRESH_DRAWINGS } from "./fresh-drawings";
 import { HELD_BACK } from "./held-back";
 import { LATER_ASKED } from "./later-asked";
 import { LATER_LAST } from "./later-last";
@@ -35,7 +37,15 @@ function listed(half: string): readonly WrittenCallout[] {
 export const CORPUS = {
   open: listed(OPEN_HALF),
   heldBack: listed(HELD_BACK),
-  later: [LATER_SCREWS, LATER_OTHERS, LATER_LISTS, LATER_ASKED, LATER_LAST].flatMap(listed),
+  later: [
+    LATER_SCREWS,
+    LATER_OTHERS,
+    LATER_LISTS,
+    LATER_ASKED,
+    LATER_LAST,
+    FRESH_COUNTERS,
+    FRESH_DRAWINGS,
+  ].flatMap(listed),
 };
 
 /** How a call-out was read: as meant, asked back though it could be read, or as something else. */
