@@ -45,6 +45,10 @@ export function suspectWords(suspect: Suspect, units: Units): string {
       return `If the bore was really ${printRange(reason.minMm, reason.maxMm, units)}, ${fits}.`;
     case "taper-measured":
       return `If it ${reason.threadTaper > 0 ? "tapered 1 in 16" : "was parallel"}, ${fits}.`;
+    case "across-flats":
+      return reason.nominalMm === undefined
+        ? `Without it, ${fits}.`
+        : `If its hexagon was really ${printLength(reason.nominalMm, units)} across the flats, ${fits}.`;
     case "trial-fit":
       return `If the ${reason.with.designation} part had ${MATED_WORDS[reason.expected]}, ${fits}.`;
     case "origin":
@@ -53,7 +57,6 @@ export function suspectWords(suspect: Suspect, units: Units): string {
     case "length":
     case "look":
     case "head-mark":
-    case "across-flats":
     case "held-askew":
     case "trial-unknown":
     case "internal-only":
@@ -72,6 +75,8 @@ export function slipKindWords(kind: SlipKind, units: Units): string {
       return `In the other unit it is ${printLength(kind.mm, units)}.`;
     case "flats":
       return "That is across its flats: was it taken over the crests?";
+    case "crests":
+      return "That is over its crests: was it taken across the flats?";
     case "shank":
       return "That is its plain shank: was it taken over the crests?";
     case "zero":

@@ -11,6 +11,7 @@ const SLIPS: readonly (readonly [string, Reading, string])[] = [
   ["M10", size(16.9), "flats"],
   ["1/2-13", size(0.497), "unit"],
   ["M8", size(8.2), "zero"],
+  ["M10", { kind: "across-flats", mm: 9.87 }, "crests"],
   ["M16", { kind: "leaf", tpi: 13, outcome: "drops-in" }, "next-leaf"],
   ["M10", { kind: "leaf", pitchMm: 1.75, outcome: "drops-in" }, "next-leaf"],
   ["M10", { kind: "count", threads: 18, spanMm: 25.4 }, "fence-post"],

@@ -10,6 +10,7 @@ export type SlipKind =
   | { readonly code: "digits"; readonly mm: Mm }
   | { readonly code: "unit"; readonly mm: Mm }
   | { readonly code: "flats" }
+  | { readonly code: "crests" }
   | { readonly code: "shank" }
   /** Jaws that were not zeroed shift every size of the sitting alike. */
   | { readonly code: "zero"; readonly byMm: Mm }
@@ -80,6 +81,8 @@ export function slipKindOf(
   switch (reading.kind) {
     case "external-diameter":
       return ofDiameter(reading.mm, thread);
+    case "across-flats":
+      return distanceFrom(reading.mm, thread) <= NEAR_MM ? { code: "crests" } : undefined;
     case "leaf": {
       const off = Math.abs(placeOf(leafPitchMm(leafMark(reading))) - placeOf(thread.pitchMm));
       return reading.outcome === "drops-in" && off > 0 && off <= MOST_LEAVES_OFF

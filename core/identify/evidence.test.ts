@@ -1,7 +1,7 @@
 import { catalogue, findThread, type Thread } from "../threads";
 import { commonnessOf, commonnessWeight } from "./commonness";
 import { evidenceFor } from "./evidence-table";
-import { measuredSizes, type Reading, type ReadingOf } from "./index";
+import { identify, measuredSizes, type Reading, type ReadingOf } from "./index";
 import { leafOutcomes } from "./leaf-evidence";
 
 function named(text: string): Thread {
@@ -186,5 +186,26 @@ describe("a width over the corners of a hexagon", () => {
     const { reason, likelihood } = evidenceFor(corners);
     expect(reason(corners, m10)).toMatchObject({ near: false, cornersOfMm: 16 });
     expect(likelihood(corners, m10)).toBeGreaterThan(2 * likelihood(corners, m11));
+  });
+});
+
+describe("a width that no hexagon of the thread can have", () => {
+  const m10 = [
+    { kind: "external-diameter", mm: 9.88 },
+    { kind: "leaf", pitchMm: 1.5, outcome: "drops-in" },
+  ] as const;
+
+  it.each([10.2, 31])("is the suspect, as %d mm on an M10", (mm) => {
+    const { verdict, candidates, suspects } = identify([...m10, { kind: "across-flats", mm }]);
+    expect(candidates[0]?.thread.designation).toBe("M10 x 1.5");
+    expect(candidates[0]?.reasons.find(({ code }) => code === "across-flats")?.agreement).toBe(
+      "at-odds",
+    );
+    expect(verdict).toBe("contradictory");
+    expect(suspects[0]?.reading).toBe(2);
+  });
+
+  it("is no width that a special head may have", () => {
+    expect(identify([...m10, { kind: "across-flats", mm: 13 }]).verdict).not.toBe("contradictory");
   });
 });

@@ -23,6 +23,17 @@ const LOG_FLATS_SPAN = Math.log(120 / 2.5);
 
 const background = (mm: number) => 1 / (mm * LOG_FLATS_SPAN);
 
+/** No hexagon is narrower for its thread than reduced flange heads, nor wider than the oldest Whitworth ones: by the major diameter. */
+const NARROWEST = 1.15;
+const WIDEST = 3;
+/** So seldom one is measured all the same: another part was taken, a figure slipped. */
+const IMPOSSIBLE = 0.04;
+
+function isPossible(mm: number, { majorMm }: Thread): boolean {
+  const times = mm / majorMm;
+  return times >= NARROWEST && times <= WIDEST;
+}
+
 /** Density of this size across the flats for a head or nut of the thread. */
 export function flatsDensity(mm: number, thread: Thread): number {
   const flats = hexFlats(thread);
@@ -36,7 +47,8 @@ export function flatsDensity(mm: number, thread: Thread): number {
     const corners = normalDensity(mm, CORNERS_WIDER * nominal, CORNERS_SD * nominal);
     return sum + share * ((1 - OVER_CORNERS) * across + OVER_CORNERS * corners);
   }, 0);
-  return (1 - OTHER_HEXAGON) * density + OTHER_HEXAGON * background(mm);
+  const other = OTHER_HEXAGON * (isPossible(mm, thread) ? 1 : IMPOSSIBLE);
+  return (1 - OTHER_HEXAGON) * density + other * background(mm);
 }
 
 /** Over this share of the nominal size away, it is another hexagon. */
@@ -55,10 +67,11 @@ function flatsReason({ mm }: FlatsReading, thread: Thread) {
     ({ acrossFlatsMm }) =>
       Math.abs(mm - CORNERS_WIDER * acrossFlatsMm) <= 2 * CORNERS_SD * acrossFlatsMm,
   )?.acrossFlatsMm;
+  const far = corners === undefined && !isPossible(mm, thread);
   const near = nearest !== undefined && Math.abs(mm - nearest) <= NEAR * nearest;
   return {
     code: "across-flats",
-    agreement: near || nearest === undefined ? "agrees" : "strained",
+    agreement: near || nearest === undefined ? "agrees" : far ? "at-odds" : "strained",
     mm,
     near,
     ...(nearest === undefined ? {} : { nominalMm: nearest }),
