@@ -59,7 +59,7 @@ export const SERIES_SHARES: Readonly<Record<string, SeriesShare>> = {
   },
   BA: {
     share: 2.4,
-    sizes: "0 5, 1 2.5, 2 28, 3 3.5, 4 23, 5 4.5, 6 14, 7 .8, 8 5, 9 .3, 10 1.5",
+    sizes: "0 8, 1 2.5, 2 28, 3 3.5, 4 23, 5 4.5, 6 14, 7 .8, 8 5, 9 .3, 10 1.5",
   },
   cycle: { share: 0.35, sizes: "1/4 28, 5/16 26, 3/8 16, 9/16 12, 3/16 3, 1/2 3" },
   brass: { share: 0.12 },

@@ -27,7 +27,10 @@ function standsFor(result: Identification): number {
 
 describe("identify", () => {
   it.each<[string, Reading[]]>([
-    ["M6 x 1", [diameter(5.9), leaf({ pitchMm: 1 }, "drops-in")]],
+    [
+      "M6 x 1",
+      [diameter(5.9), leaf({ pitchMm: 1 }, "drops-in"), { kind: "across-flats", mm: 9.92 }],
+    ],
     ["M10 x 1.25", [diameter(9.9), leaf({ pitchMm: 1.25 }, "drops-in")]],
     ["1/2-13 UNC", [diameter(12.52), leaf({ tpi: 13 }, "drops-in")]],
     ["M8 x 1.25", [diameter(7.9), { kind: "count", threads: 16, spanMm: 20 }]],
@@ -55,6 +58,7 @@ describe("identify", () => {
 
   it.each<[string, string, Reading[]]>([
     ["1/4-20 UNC", "1/4-20 BSW", [diameter(6.28), leaf({ tpi: 20 }, "drops-in")]],
+    ["M6 x 1", "0 BA", [diameter(5.9), leaf({ pitchMm: 1 }, "drops-in")]],
     ["#10-32 UNF", "3/16-32 BSF", [diameter(4.72), leaf({ tpi: 32 }, "drops-in")]],
     ["G 1/2", "R 1/2", [diameter(20.6), leaf({ tpi: 14 }, "drops-in")]],
   ])("does not settle %s while its twin %s stands", (designation, twin, readings) => {
