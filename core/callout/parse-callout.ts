@@ -29,7 +29,7 @@ const SAYS = {
 
 /** Screws that cut a thread of their own, and what has none. */
 const NOT_HELD =
-  /\b(?:lags?(?: bolts?)?$|lag bolts?|(?:wood|coach|lag|self[ -]?(?:tap(?:ping|per)?|drill(?:ing|er)?)|drywall|chipboard|deck(?:ing)?|timber|sheet[ -]?metal)[ -]*screws?|(?:self[ -]?)?tappers?|rivets?(?:[ -]?nuts?)?|nails?|(?:(?:wire|helical|thread(?:ed)?) )+inserts?|o[ -]?rings?(?! plugs?)|(?:parallel |feather )?keys?|(?:[er][ -]?)?clips?|circlips?)\b/i;
+  /\b(?:lags?(?: bolts?)?$|lag bolts?|(?:wood|coach|lag|self[ -]?(?:tap(?:ping|per)?|drill(?:ing|er)?)|drywall|chipboard|deck(?:ing)?|timber|sheet[ -]?metal)[ -]*screws?|(?:self[ -]?)?tappers?|rivets?(?:[ -]?nuts?)?|nails?|(?:(?:wire|helical|thread(?:ed)?) )+inserts?|(?<!plugs?\b.*)o[ -]?rings?(?! plugs?)|(?<!\b(?:bolts?|screws?)\b.*)(?:parallel |feather )?keys?(?!.*\b(?:bolts?|screws?))|(?:[er][ -]?)?clips?|circlips?)\b/i;
 
 /** The kind of part by its own word, else by the shop's word or the standard that was written. */
 function partOf(spelled: string, { standards, own }: Pieces): FastenerSpec["part"] {

@@ -112,9 +112,13 @@ export function takeGrade(remaining: Remaining): WrittenGrade | SpokenGrade | un
 /** Classes that a counter calls high tensile too. */
 const ALSO_HIGH_TENSILE = /^(?:8\.8|9\.8|1[02]\.9|sae-[58]|letter-[R-X])$/;
 
+/** What A325 and A490 are the standards of. */
+const STRUCTURAL = /(?<![\w/])structural(?![\w/])/i;
+
 /** "A4 316", "8.8 HT": the same by its other name says nothing new. */
 function takeSaidAgain(remaining: Remaining, { id }: WrittenGrade | SpokenGrade): void {
   if (id !== undefined && ALSO_HIGH_TENSILE.test(id)) remaining.take(HIGH_TENSILE);
+  if (id === "a325" || id === "a490") remaining.take(STRUCTURAL);
   const again = STEEL_NUMBER.exec(remaining.rest())?.[1];
   if (again !== undefined && id?.startsWith(`${steelOf(again)}-`)) remaining.take(STEEL_NUMBER);
 }

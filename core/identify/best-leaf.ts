@@ -52,12 +52,17 @@ export function calledBest(
   engaged: number,
   gauge: OneGauge | undefined,
 ): number {
+  const others = rivals(leafPitch, gauge);
+  // Where none of them lies, the one that is called is any of them.
+  if (Math.abs(threadPitch / leafPitch - 1) > 2 * NEAR) {
+    return 1 - COMPARED + COMPARED / (others.length + 1);
+  }
   const lies = (pitchMm: Mm) => {
     const light = (engaged * Math.abs(pitchMm - threadPitch)) / 2 / LIGHT_SD_MM;
     return Math.exp(-0.5 * light * light) + 1e-9;
   };
   const own = lies(leafPitch);
-  const all = rivals(leafPitch, gauge).reduce((sum, pitchMm) => sum + lies(pitchMm), own);
+  const all = others.reduce((sum, pitchMm) => sum + lies(pitchMm), own);
   return 1 - COMPARED + (COMPARED * own) / all;
 }
 

@@ -27,6 +27,18 @@ describe("a reading that the others speak against", () => {
     expect(named).toContainEqual([1, "M12 x 1.75"]);
   });
 
+  it("is named against the thread that leads, though it merely strains another", () => {
+    const { verdict, suspects } = identify(
+      [size(11.98), { kind: "count", threads: 16, spanMm: 25.4 }],
+      { part: "bolt" },
+    );
+    expect(verdict).toBe("contradictory");
+    expect(suspects.map(({ reading, thread }) => [reading, thread.designation])).toContainEqual([
+      1,
+      "M12 x 1.75",
+    ]);
+  });
+
   it("is named where a thread leads for all that, and is nobody's fault where all agree", () => {
     const slipped = identify([size(17.49), { kind: "count", threads: 8, spanMm: 12.7 }]);
     expect(slipped.suspects.length).toBeGreaterThan(0);

@@ -62,6 +62,7 @@ const chanceOf = (reading: ReadingOf<"flank-angle">, thread: Thread): number =>
 /** The flank angle, by angle gauge or by eye. */
 export const flankAngleEvidence: Evidence<"flank-angle"> = {
   likelihood: chanceOf,
+  alike: ({ flankAngleDeg, pitchMm }) => `${flankAngleDeg} ${Math.min(pitchMm, EASY_PITCH_MM)}`,
   unknownLikelihood: ({ degrees }) => UNKNOWN_ANGLES[degrees],
   reason: (reading, thread) => ({
     code: "flank-angle",

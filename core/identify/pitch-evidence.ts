@@ -18,6 +18,9 @@ const ONE_PITCH_MORE = 0.018;
 /** Half a thread at each end is in doubt, so a count is out by about 0.4 of a thread. */
 const COUNT_SD = 0.4;
 
+/** So many threads off nobody counts. */
+const FAR_OFF = 9 * COUNT_SD;
+
 /** The points of the jaws on two crests: instrument and the eye together, mm. */
 export const CREST_SD = 0.05;
 
@@ -40,6 +43,7 @@ export function countChance(
 
 /** Counts are to the nearest half thread, so a count's probability is the normal's mass a quarter to each side. */
 function countedChance(threads: number, expected: number): number {
+  if (Math.abs(threads - expected) > FAR_OFF) return 0;
   const upper = normalCumulative((threads + 0.25 - expected) / COUNT_SD);
   const lower = normalCumulative((threads - 0.25 - expected) / COUNT_SD);
   return Math.max(upper - lower, 0);

@@ -7,8 +7,8 @@ import type { Mm } from "../units";
 
 const LEAST_PITCH_MM = 0.25;
 const MOST_PITCH_MM = 8;
-/** Steps of half a percent: as fine as ten pitches from crest to crest can tell. */
-const STEPS = 640;
+/** Steps of 0.7 %: finer than a leaf can tell, and about as fine as ten pitches from crest to crest. */
+const STEPS = 480;
 
 /** The pitches that a thread which is not held may have, mm, even over their logarithm. */
 export const STRANGE_PITCHES: readonly Mm[] = Array.from(

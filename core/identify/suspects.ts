@@ -54,6 +54,7 @@ export function suspectsOf(
   options: PriorOptions,
 ): Suspect[] {
   const together = posteriorOf(weighed, options);
+  const likeliest = likeliestFirst(together)[0] ?? 0;
   const tried = new Set(
     readings.length > MOST_TRIED ? mostDoubtful(weighed, together) : readings.keys(),
   );
@@ -63,19 +64,36 @@ export function suspectsOf(
       weighed.filter((_, i) => i !== at),
       options,
     );
+    if (posterior.unknown > MOST_UNKNOWN) return [];
     const best = likeliestMistaken(posterior.probabilities, weighed[at]?.ofThreads);
-    const thread = catalogue()[best];
-    if (thread === undefined || posterior.unknown > MOST_UNKNOWN) return [];
-    const restAgrees = weighed.every(
-      ({ reading, evidence }, i) =>
-        i === at || evidence.reason(reading, thread).agreement !== "at-odds",
-    );
-    const reason = weighed[at]?.evidence.reason(suspect, thread);
-    if (reason === undefined || !restAgrees || reason.agreement !== "at-odds") return [];
-    const probability = posterior.probabilities[best] ?? 0;
-    return [{ reading: at, thread, probability, reason, forAll: together.logs[best] ?? 0 }];
+    // Where the suspect merely strains the thread it came nearest to, it may speak against the one that leads for all that.
+    return [best, likeliest]
+      .flatMap((place) => {
+        const thread = catalogue()[place];
+        if (thread === undefined) return [];
+        const reason = mistakenFor(suspect, at, thread, weighed);
+        const probability = posterior.probabilities[place] ?? 0;
+        const forAll = together.logs[place] ?? 0;
+        return reason === undefined ? [] : [{ reading: at, thread, probability, reason, forAll }];
+      })
+      .slice(0, 1);
   });
   return found.sort((a, b) => b.forAll - a.forAll).map(({ forAll: _, ...suspect }) => suspect);
+}
+
+/** How the suspect stands to this thread, where it speaks against it and every other reading agrees. */
+function mistakenFor(
+  suspect: Reading,
+  at: number,
+  thread: Thread,
+  weighed: readonly WeighedReading[],
+): ReasonFigures | undefined {
+  const restAgrees = weighed.every(
+    ({ reading, evidence }, i) =>
+      i === at || evidence.reason(reading, thread).agreement !== "at-odds",
+  );
+  const reason = weighed[at]?.evidence.reason(suspect, thread);
+  return restAgrees && reason?.agreement === "at-odds" ? reason : undefined;
 }
 
 /** A candidate, as far as its readings are doubted. */

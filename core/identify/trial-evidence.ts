@@ -238,11 +238,12 @@ const NOTHING_KNOWN: Chances = {
 /** So far may two pitches drift apart over the turns of a trial, mm: flanks have so much play, more on a coarse thread. */
 const playFor = (pitchMm: Mm): Mm => 0.1 + 0.06 * pitchMm;
 
-/** The answers of a thread of this pitch that nobody holds. */
-function strangeOutcomes(pitchMm: Mm, known: Thread | undefined): Chances {
-  if (known === undefined) return NOTHING_KNOWN;
+/** Probability of an answer for a thread of this pitch that nobody holds. */
+function strangeChance(outcome: TrialOutcome, pitchMm: Mm, known: Thread | undefined): number {
+  if (known === undefined) return NOTHING_KNOWN[outcome];
   const drift = (A_FEW_TURNS * Math.abs(pitchMm - known.pitchMm)) / playFor(pitchMm);
-  return mixed(Math.exp(-0.5 * drift * drift), STRANGE_OF_PITCH, STRANGE);
+  const alike = Math.exp(-0.5 * drift * drift);
+  return alike * STRANGE_OF_PITCH[outcome] + (1 - alike) * STRANGE[outcome];
 }
 
 /** What does not go needs no more than its verdict: strength is only worked out for what does. */
@@ -259,7 +260,7 @@ export const trialEvidence: Evidence<"trial-fit"> = {
     return known === undefined ? NOTHING_KNOWN[reading.outcome] : chanceOf(reading, thread, known);
   },
   unknownLikelihood: (reading, pitchMm) =>
-    strangeOutcomes(pitchMm, knownPart(reading.with))[reading.outcome],
+    strangeChance(reading.outcome, pitchMm, knownPart(reading.with)),
   reason: (reading, thread) => {
     const known = knownPart(reading.with);
     if (known === undefined) {

@@ -200,4 +200,6 @@ G 1/2 socket brass => G 1/2 coupling, brass
 pipe socket 1/2 BSPT => R 1/2 coupling
 1/2-13 UN x 2 => 1/2-13 UNC x 2
 G 1/2 socket set => G 1/2 headless set screw
+structural bolt 3/4 x 2 A325 => 3/4-10 UNC x 2, A325
+hex key bolt M6x25 => ask: key
 `;

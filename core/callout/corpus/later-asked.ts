@@ -162,7 +162,6 @@ G1/8 A banjo bolt => ask: banjo
 3/4-16 hex plug with o-ring => ask: with, o-ring
 linch pin 6mm => ask: linch
 hitch pin 1/2 x 4 => ask: hitch
-woodruff key 5/8 x 3/16 => ask: woodruff, key
 M8x40 8.8/10.9? => ask: ?
 M8x35 dome head hex socket => ask: dome
 M8x35 button flange => ask: button
