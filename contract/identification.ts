@@ -1,4 +1,5 @@
-import { HANDS, THREAD_SIDES, VERDICTS, type IdentificationSummary } from "@root-gauge/core";
+import type { IdentificationSummary } from "@root-gauge/core";
+import { HANDS, THREAD_SIDES, VERDICTS } from "@root-gauge/core/lists";
 import { z } from "zod/mini";
 import { machineIdSchema } from "./machine";
 import { positionIdSchema, positionPathSchema } from "./position";

@@ -1,4 +1,4 @@
-import { DRIVES, FINISHES, HEAD_STYLES } from "@root-gauge/core";
+import { DRIVES, FINISHES, HEAD_STYLES } from "@root-gauge/core/lists";
 import { NUT_STYLES, WASHER_STYLES } from "@root-gauge/core/fasteners";
 import type { OwnMeaning } from "@root-gauge/core/callout";
 import { z } from "zod/mini";

@@ -1,26 +1,29 @@
 import {
   ACCEPTED,
   BORE_INSTRUMENTS,
-  CREST_FORMS,
-  DIAMETER_INSTRUMENTS,
-  DRIVES,
-  FINISHES,
   FLANK_ANGLES,
-  GAUGES,
-  HANDS,
-  HEAD_STYLES,
-  LEAF_OUTCOMES,
-  ORIGIN_PLACES,
   PART_CONDITIONS,
-  PART_FUNCTIONS,
-  PART_KINDS,
-  THREAD_SIDES,
-  TRIAL_OUTCOMES,
   type IdentifyOptions,
   type Reading,
   type ReadingKind,
   type ReadingOf,
 } from "@root-gauge/core";
+import {
+  CREST_FORMS,
+  DIAMETER_INSTRUMENTS,
+  DRIVES,
+  FINISHES,
+  GAUGES,
+  HANDS,
+  HEAD_STYLES,
+  LEAF_OUTCOMES,
+  ORIGIN_PLACES,
+  PART_FUNCTIONS,
+  PART_KINDS,
+  THREAD_SIDES,
+  TRADES,
+  TRIAL_OUTCOMES,
+} from "@root-gauge/core/lists";
 import { z } from "zod/mini";
 
 const within = ({ min, max }: { min: number; max: number }) =>
@@ -161,10 +164,11 @@ const READING_SCHEMAS = {
       kind: z.literal("origin"),
       place: z.optional(z.enum(ORIGIN_PLACES)),
       before: z.optional(wholeWithin(ACCEPTED.year)),
+      trade: z.optional(z.enum(TRADES)),
     })
     .check(
-      z.refine(({ place, before }) => place !== undefined || before !== undefined, {
-        error: "an origin carries a place or the year it is older than",
+      z.refine((origin) => (origin.place ?? origin.before ?? origin.trade) !== undefined, {
+        error: "an origin carries a place, the year it is older than, or what the part is off",
       }),
     ),
   function: z.strictObject({ kind: z.literal("function"), what: z.enum(PART_FUNCTIONS) }),

@@ -1,4 +1,5 @@
-import { DUTIES, UNITS } from "@root-gauge/core";
+import { UNITS } from "@root-gauge/core";
+import { DUTIES } from "@root-gauge/core/circumstances";
 import {
   ACCEPTED_FIGURES,
   DRILL_SETS,

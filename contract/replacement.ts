@@ -1,14 +1,13 @@
+import { MOST_LETTERS, UNITS } from "@root-gauge/core";
 import {
   DUTIES,
   ENVIRONMENTS,
-  MOST_LETTERS,
   PART_METALS,
   TIGHTENING_SURFACES,
-  UNITS,
   USUAL_CIRCUMSTANCES,
   isAcknowledged,
   type Circumstances,
-} from "@root-gauge/core";
+} from "@root-gauge/core/circumstances";
 import { z } from "zod/mini";
 
 /** The words of a counter; whether they read as a part is for the server to say. */

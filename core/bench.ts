@@ -1,4 +1,4 @@
-// What the first screen of the Bench needs of the core, and with it every list of values that crosses a border.
+// What the first screen of the Bench needs of the core.
 export {
   MOST_LETTERS,
   NEWTONS_PER_POUND,
@@ -10,7 +10,6 @@ export {
   printFraction,
   printLength,
   printPlain,
-  printWindow,
   readLength,
   saidLength,
   saidText,
@@ -18,9 +17,6 @@ export {
 } from "./units";
 export type { LengthProblem, LengthRange, Mm, Units } from "./units";
 export {
-  HANDS,
-  THREAD_FAMILIES,
-  THREAD_SIDES,
   catalogue,
   findThread,
   limits,
@@ -39,24 +35,14 @@ export type {
   ThreadSide,
 } from "./threads";
 export {
-  GAUGES,
   oneGaugeOf,
   ACCEPTED,
   A_FEW_TURNS,
   BORE_INSTRUMENTS,
-  CREST_FORMS,
-  DIAMETER_INSTRUMENTS,
   FLANK_ANGLES,
-  LEAF_OUTCOMES,
   LEAVES,
-  ORIGIN_PLACES,
   PART_CONDITIONS,
-  PART_FUNCTIONS,
-  PART_KINDS,
-  READING_KINDS,
   TOOLS,
-  TRIAL_OUTCOMES,
-  VERDICTS,
   decisiveReason,
   identify,
   isPipe,
@@ -108,6 +94,7 @@ export type {
   Suspect,
   MetThreads,
   OriginPlace,
+  Trade,
   PartCondition,
   PartFunction,
   PartKind,
@@ -122,18 +109,8 @@ export type {
 } from "./identify";
 export { judgePair } from "./mating";
 export type { JudgedPair } from "./mating";
-export { DRIVES, FINISHES, HEAD_STYLES, drivesOf, hasFlats, hexSpanner } from "./looks";
+export { drivesOf, hasFlats, hexSpanner } from "./looks";
 export type { Drive, Finish, HeadStyle } from "./looks";
-export {
-  DUTIES,
-  ENVIRONMENTS,
-  PART_METALS,
-  TIGHTENING_SURFACES,
-  USUAL_CIRCUMSTANCES,
-  isAcknowledged,
-  needsAcknowledgement,
-} from "./circumstances";
-export type { Circumstances, Duty, PartMetal, TighteningSurface } from "./circumstances";
 export {
   BENCH_SENTENCES,
   DRIVE_WORDS,
@@ -146,6 +123,7 @@ export {
   PART_KIND_SHORT,
   PART_KIND_WORDS,
   PLACE_WORDS,
+  TRADE_WORDS,
   STANDING_WORDS,
   TEACHING_SIZES,
   TRIAL_WORDS,

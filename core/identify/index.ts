@@ -1,7 +1,6 @@
 export { LEAST_MET, partsMet } from "./met";
 export { seriesMet } from "./met-on-machine";
 export type { MetThreads } from "./met";
-export { problemOfReading } from "./refused";
 export type { ReadingProblem } from "./refused";
 export { commonnessWeight } from "./commonness";
 export { decisiveReason, identify } from "./identify";
@@ -24,7 +23,7 @@ export type {
   RetakeTest,
   TestAnswer,
 } from "./next-test";
-export { MARK_KINDS, markKind } from "./mark-kind";
+export { markKind } from "./mark-kind";
 export type { MarkKind } from "./mark-kind";
 export { isPipe, partRead, readingsForNext, readingsOfPart } from "./part-read";
 export { PART_KINDS, sideOf } from "./part";
@@ -69,3 +68,5 @@ export type { IdentificationSummary } from "./summary";
 export type { Suspect } from "./suspects";
 export { VERDICTS, isRuledOut, leads, nearestFirst, standingOf, unknownStanding } from "./standing";
 export type { Verdict } from "./standing";
+export { TRADES } from "./trades";
+export type { Trade } from "./trades";

@@ -1,7 +1,9 @@
 import type { Thread, ThreadFamily } from "../threads";
 import type { Agreement } from "./agreement";
 import type { Evidence } from "./evidence";
+import { seriesName } from "./met-on-machine";
 import type { OriginPlace, PartFunction, ReadingOf } from "./reading";
+import { oftenerIn, tradeChance } from "./trades";
 import type {} from "./reason";
 
 type Known = Exclude<OriginPlace, "unknown">;
@@ -79,14 +81,18 @@ function placeChance(thread: Thread, place: OriginPlace | undefined): number {
 }
 
 function likelihoodOf(reading: ReadingOf<"origin">, thread: Thread): number {
-  return placeChance(thread, reading.place) * eraWeight(thread.family, reading);
+  const { place, trade } = reading;
+  const off = trade === undefined ? 1 : tradeChance(thread, trade);
+  return placeChance(thread, place) * eraWeight(thread.family, reading) * off;
 }
 
-/** How usual the family is on such a machine, for the sentence. */
-function usualness({ family }: Thread, reading: ReadingOf<"origin">): number {
-  const { place } = reading;
+/** How usual the thread is on such a machine, for the sentence. */
+function usualness(thread: Thread, reading: ReadingOf<"origin">): number {
+  const { place, trade } = reading;
+  const { family } = thread;
   const there = place === undefined || place === "unknown" ? 0.5 : PLACES[family][place];
-  return there * eraWeight(family, reading);
+  const off = trade === undefined ? 1 : Math.min(1, oftenerIn(thread, trade));
+  return there * eraWeight(family, reading) * off;
 }
 
 /** Where a part comes from and how old it is are evidence, never proof: at the most they strain. */
@@ -94,18 +100,20 @@ function softAgreement(weight: number): Agreement {
   return weight >= 0.12 ? "agrees" : "strained";
 }
 
-/** Where the machine is from, and the year it is older than. */
+/** Where the machine is from, the year it is older than, and what kind of work it is. */
 export const originEvidence: Evidence<"origin"> = {
   likelihood: likelihoodOf,
-  alike: ({ id, family }) => (MORE_THERE[id] === undefined ? family : id),
-  unknownLikelihood: ({ place }) =>
-    place === undefined || place === "unknown" ? 1 : 1 / KNOWN_PLACES.length,
+  alike: (thread) => (MORE_THERE[thread.id] === undefined ? seriesName(thread) : thread.id),
+  unknownLikelihood: ({ place, trade }) =>
+    (place === undefined || place === "unknown" ? 1 : 1 / KNOWN_PLACES.length) *
+    (trade === undefined ? 1 : tradeChance(undefined, trade)),
   reason: (reading, thread) => ({
     code: "origin",
     agreement: softAgreement(usualness(thread, reading)),
     family: thread.family,
     place: reading.place ?? "unknown",
     ...(reading.before === undefined ? {} : { before: reading.before }),
+    ...(reading.trade === undefined ? {} : { trade: reading.trade }),
   }),
 };
 

@@ -2,6 +2,7 @@ import type { Drive, Finish, HeadStyle } from "../looks";
 import type { Hand, ThreadSide } from "../threads";
 import type { Mm } from "../units";
 import type { OneGauge } from "./best-leaf";
+import type { Trade } from "./trades";
 
 /** Whether a leaf lay in the thread without light, rocked on it, or the fitter could not tell. */
 export const LEAF_OUTCOMES = ["drops-in", "rocks", "unsure"] as const;
@@ -139,6 +140,8 @@ interface ReadingFigures {
     readonly place?: OriginPlace;
     /** The year that the machine is older than. */
     readonly before?: number;
+    /** What the part is off. */
+    readonly trade?: Trade;
   };
   readonly function: { readonly what: PartFunction };
 }

@@ -4,6 +4,7 @@ import type { Hand, Thread, ThreadFamily, ThreadSide } from "../threads";
 import type { Agreement } from "./agreement";
 import type { MarkKind } from "./mark-kind";
 import type { CrestForm, LeafOutcome, OriginPlace, PartFunction, TrialOutcome } from "./reading";
+import type { Trade } from "./trades";
 
 /** What a leaf is stamped with. */
 export type LeafMark = { readonly pitchMm: Mm } | { readonly tpi: number };
@@ -142,6 +143,7 @@ export type ReasonFigures = { readonly agreement: Agreement } & (
       readonly family: ThreadFamily;
       readonly place: OriginPlace;
       readonly before?: number;
+      readonly trade?: Trade;
     }
   | { readonly code: "function"; readonly family: ThreadFamily; readonly what: PartFunction }
   | { readonly code: "commonness"; readonly common: "common" | "uncommon" | "rare" }

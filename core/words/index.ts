@@ -18,6 +18,7 @@ export {
   PART_KIND_SHORT,
   PART_KIND_WORDS,
   PLACE_WORDS,
+  TRADE_WORDS,
   TRIAL_WORDS,
   markWords,
   readingWords,
@@ -28,5 +29,5 @@ export { TEACHING_SIZES } from "./teaching";
 export { aThread, nextTestWords } from "./test-words";
 export { withArticle } from "./article";
 export { ASSUMED_SCREEN, scaleWords } from "./scale-words";
-export { FAMILY_SPOKEN, FAMILY_WORDS, angleWords, areaWords } from "./thread-words";
+export { FAMILY_WORDS, angleWords, areaWords } from "./thread-words";
 export { STANDING_WORDS, UNKNOWN_WORDS, verdictWords } from "./verdict-words";

@@ -7,6 +7,8 @@ import {
   type PartFunction,
   type PartKind,
   type Reading,
+  type ReadingOf,
+  type Trade,
   type TrialOutcome,
 } from "../identify";
 import { type Units, printPlain } from "../units";
@@ -37,6 +39,14 @@ export const PLACE_WORDS: Readonly<Record<OriginPlace, string>> = {
   europe: "Europe",
   japan: "Japan",
   unknown: "not known",
+};
+
+/** What a part is off, as it is chosen. */
+export const TRADE_WORDS: Readonly<Record<Trade, string>> = {
+  machine: "a machine",
+  vehicle: "a vehicle",
+  instrument: "an instrument",
+  pipework: "pipework",
 };
 
 export const FUNCTION_WORDS: Readonly<Record<PartFunction, string>> = {
@@ -113,6 +123,15 @@ function trialNote(outcome: TrialOutcome, turns: number | undefined): string {
     return turns === undefined ? TRIAL_WORDS.binds : `binds after ${turnsWords(turns)}`;
   }
   return `${TRIAL_WORDS[outcome]} for ${turns === undefined ? "a few turns" : turnsWords(turns)}`;
+}
+
+/** Where it is from, with its age and what it is off; what it is off alone, where nothing else was said. */
+function originReadingWords({ place, before, trade }: ReadingOf<"origin">): ReadingWords {
+  const off = trade && TRADE_WORDS[trade];
+  if (off && !place && !before) return { label: "off", figure: off, note: "" };
+  const notes = [before && `before ${before}`, off && `off ${off}`];
+  const figure = PLACE_WORDS[place ?? "unknown"];
+  return { label: "from", figure, note: notes.filter(Boolean).join(", ") };
 }
 
 /** The words on a reading's plate: a length as it was said, else in the units asked for. */
@@ -197,11 +216,7 @@ export function readingWords(reading: Reading, units: Units): ReadingWords {
     case "taper":
       return { label: "taper", figure: reading.tapered ? "tapered" : "parallel", note: "" };
     case "origin":
-      return {
-        label: "from",
-        figure: PLACE_WORDS[reading.place ?? "unknown"],
-        note: reading.before === undefined ? "" : `before ${reading.before}`,
-      };
+      return originReadingWords(reading);
     case "function":
       return { label: "it is", figure: FUNCTION_WORDS[reading.what], note: "" };
   }

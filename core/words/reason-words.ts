@@ -2,7 +2,7 @@ import { isOfNoWeight, type Candidate, type ReasonFigures } from "../identify";
 import { printFigure, printLength, printPlain, printRange, type Units } from "../units";
 import { upperFirst } from "./letter-case";
 import { leafWords, pitchWords, turnsWords } from "./figures";
-import { FUNCTION_WORDS, PLACE_WORDS, markWords } from "./reading-words";
+import { FUNCTION_WORDS, PLACE_WORDS, TRADE_WORDS, markWords } from "./reading-words";
 import { withArticle } from "./article";
 import { aThread } from "./test-words";
 import { FAMILY_SPOKEN, angleWords } from "./thread-words";
@@ -181,8 +181,9 @@ function taperReasonWords({ tapered, threadTapered }: Of<"taper">): string {
     : `It is ${own}, and ${tapered ? "a taper" : "no taper"} was seen.`;
 }
 
-function originWords({ family, place, before, agreement }: Of<"origin">): string {
-  const where = place === "unknown" ? "a machine" : `a machine from ${PLACE_WORDS[place]}`;
+function originWords({ family, place, before, trade, agreement }: Of<"origin">): string {
+  const off = TRADE_WORDS[trade ?? "machine"];
+  const where = place === "unknown" ? off : `${off} from ${PLACE_WORDS[place]}`;
   const age = before === undefined ? "" : ` older than ${before}`;
   const often = agreement === "agrees" ? "are met" : "are seldom met";
   return `${FAMILY_SPOKEN[family]} threads ${often} on ${where}${age}.`;

@@ -5,6 +5,7 @@ import {
   FLANK_ANGLES,
   LEAVES,
   ORIGIN_PLACES,
+  TRADES,
   PART_FUNCTIONS,
   TRIAL_OUTCOMES,
   identify,
@@ -76,6 +77,7 @@ const READINGS: readonly Reading[] = [
   { kind: "across-flats", mm: 17 },
   { kind: "length", mm: 40 },
   ...ORIGIN_PLACES.map((place): Reading => ({ kind: "origin", place, before: 1950 })),
+  ...TRADES.map((trade): Reading => ({ kind: "origin", place: "japan", trade })),
   ...PART_FUNCTIONS.map((what): Reading => ({ kind: "function", what })),
 ];
 

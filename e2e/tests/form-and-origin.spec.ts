@@ -42,6 +42,26 @@ test.describe("by touch", () => {
     await expect(button(page, /Put right: from/)).toHaveCount(0);
   });
 
+  test("what a part is off weighs, and is taken back", async ({ page }) => {
+    await openBench(page);
+    await button(page, /^Ø over crests/).click();
+    await page.getByLabel("Ø over crests", { exact: true }).fill("9.42");
+    await button(page, "Take this diameter").click();
+    await expect(firstCandidate(page)).toContainText("3/8-16 UNC");
+    await button(page, /^form/).tap();
+    await page.getByRole("radio", { name: "off a vehicle" }).tap();
+    await button(page, "Back to the part").tap();
+    await expect(firstCandidate(page)).toContainText("3/8-24 UNF");
+    await expect(button(page, "Put right: off a vehicle")).toBeVisible();
+    await page.reload();
+    await expect(firstCandidate(page)).toContainText("3/8-24 UNF");
+    await button(page, /^form/).tap();
+    await page.getByRole("radio", { name: "Off anything" }).tap();
+    await button(page, "Back to the part").tap();
+    await expect(button(page, /Put right: off/)).toHaveCount(0);
+    await expect(firstCandidate(page)).toContainText("3/8-16 UNC");
+  });
+
   test("a pipe fitting, taper or parallel", async ({ page }) => {
     await openBench(page);
     await readBoth(page, "20.8", "14 TPI leaf");

@@ -12,14 +12,9 @@ import {
   readingSchema,
   type IdentificationInput,
 } from "@root-gauge/contract";
-import {
-  DUTIES,
-  ENVIRONMENTS,
-  FINISHES,
-  HEAD_STYLES,
-  PART_METALS,
-  drivesOf,
-} from "@root-gauge/core";
+import { drivesOf } from "@root-gauge/core";
+import { FINISHES, HEAD_STYLES } from "@root-gauge/core/lists";
+import { DUTIES, ENVIRONMENTS, PART_METALS } from "@root-gauge/core/circumstances";
 import { serverForTests } from "./test-server";
 
 const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";

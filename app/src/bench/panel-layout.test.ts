@@ -1,4 +1,5 @@
-import { PART_KINDS, measuredSizes, type PartKind, type Reading } from "@root-gauge/core";
+import { measuredSizes, type PartKind, type Reading } from "@root-gauge/core";
+import { PART_KINDS } from "@root-gauge/core/lists";
 import { panelLayout, type PanelLayout } from "./panel-layout";
 import { tagsOf } from "./panel-tags";
 import { LOW_TAG, TAG_HEIGHT } from "./reading-tag";

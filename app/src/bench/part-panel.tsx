@@ -1,4 +1,5 @@
-import { PART_KINDS, PART_KIND_WORDS, type PartKind } from "@root-gauge/core";
+import { PART_KIND_WORDS, type PartKind } from "@root-gauge/core";
+import { PART_KINDS } from "@root-gauge/core/lists";
 import { PART_READ_BY } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { changeBench } from "../data/bench";

@@ -1,11 +1,5 @@
-import {
-  DRIVES,
-  DRIVE_WORDS,
-  FINISHES,
-  FINISH_WORDS,
-  HEAD_STYLES,
-  HEAD_WORDS,
-} from "@root-gauge/core";
+import { DRIVE_WORDS, FINISH_WORDS, HEAD_WORDS } from "@root-gauge/core";
+import { DRIVES, FINISHES, HEAD_STYLES } from "@root-gauge/core/lists";
 import type { OwnMeaning } from "@root-gauge/core/callout";
 import { NUT_STYLES, WASHER_STYLES } from "@root-gauge/core/fasteners";
 import { NUT_STYLE_WORDS, WASHER_STYLE_WORDS } from "@root-gauge/core/sheet-words";

@@ -1,4 +1,4 @@
-import { THREAD_FAMILIES, THREAD_SIDES } from "@root-gauge/core";
+import { THREAD_FAMILIES, THREAD_SIDES } from "@root-gauge/core/lists";
 import { QUALITIES } from "@root-gauge/core/search";
 import { z } from "zod/mini";
 import { createKeptStore } from "./kept-store";

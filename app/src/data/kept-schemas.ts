@@ -1,5 +1,6 @@
 import { identifyOptionsSchema, readingsSchema, replacementSchema } from "@root-gauge/contract";
-import { BORE_INSTRUMENTS, DIAMETER_INSTRUMENTS, TOOLS, UNITS } from "@root-gauge/core";
+import { BORE_INSTRUMENTS, TOOLS, UNITS } from "@root-gauge/core";
+import { DIAMETER_INSTRUMENTS } from "@root-gauge/core/lists";
 import { z } from "zod/mini";
 import { DRAFT_FIELDS } from "./draft-fields";
 

@@ -1,4 +1,5 @@
-import { DUTIES, UNITS, type Units } from "@root-gauge/core";
+import { UNITS, type Units } from "@root-gauge/core";
+import { DUTIES } from "@root-gauge/core/circumstances";
 import { DRILL_SETS, WORK_MATERIAL_KINDS, type Drill } from "@root-gauge/core/holes";
 import {
   ACCESSES,

@@ -1,4 +1,5 @@
-import { DUTIES, upperFirst, type Thread } from "@root-gauge/core";
+import { upperFirst, type Thread } from "@root-gauge/core";
+import { DUTIES } from "@root-gauge/core/circumstances";
 import { stockedGrades } from "@root-gauge/core/grades";
 import { ACCESSES, MEDIA, isOddThread, type Symptom } from "@root-gauge/core/repair";
 import {

@@ -1,4 +1,5 @@
-import type { Circumstances, Units } from "@root-gauge/core";
+import type { Units } from "@root-gauge/core";
+import type { Circumstances } from "@root-gauge/core/circumstances";
 import type { SheetWords } from "@root-gauge/core/sheet-words";
 import { Card } from "../kit/surface";
 import { Body, Figure } from "../kit/text";

@@ -1,10 +1,10 @@
+import { upperFirst } from "@root-gauge/core";
 import {
   DUTIES,
   ENVIRONMENTS,
   PART_METALS,
-  upperFirst,
   type Circumstances,
-} from "@root-gauge/core";
+} from "@root-gauge/core/circumstances";
 import { DUTY_WORDS, ENVIRONMENT_WORDS, PART_METAL_WORDS } from "@root-gauge/core/sheet-words";
 import { LabelledChips } from "../kit/labelled-chips";
 import { Card } from "../kit/surface";

@@ -1,4 +1,9 @@
-import { DUTIES, ENVIRONMENTS, PART_METALS, USUAL_CIRCUMSTANCES } from "@root-gauge/core";
+import {
+  DUTIES,
+  ENVIRONMENTS,
+  PART_METALS,
+  USUAL_CIRCUMSTANCES,
+} from "@root-gauge/core/circumstances";
 import {
   calledScrew,
   isCalloutProblem,

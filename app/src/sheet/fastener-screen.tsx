@@ -1,4 +1,4 @@
-import { isAcknowledged, type Circumstances } from "@root-gauge/core";
+import { isAcknowledged, type Circumstances } from "@root-gauge/core/circumstances";
 import {
   formatCallout,
   isCalloutProblem,

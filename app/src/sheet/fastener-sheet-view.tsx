@@ -1,9 +1,9 @@
+import { type Units } from "@root-gauge/core";
 import {
   needsAcknowledgement,
   type Circumstances,
   type TighteningSurface,
-  type Units,
-} from "@root-gauge/core";
+} from "@root-gauge/core/circumstances";
 import type { ScrewSpec } from "@root-gauge/core/callout";
 import { fastenerSheet } from "@root-gauge/core/sheet";
 import { sheetWords, type SheetSection } from "@root-gauge/core/sheet-words";

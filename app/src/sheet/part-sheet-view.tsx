@@ -1,4 +1,5 @@
-import { needsAcknowledgement, type Circumstances, type Units } from "@root-gauge/core";
+import { type Units } from "@root-gauge/core";
+import { needsAcknowledgement, type Circumstances } from "@root-gauge/core/circumstances";
 import { partSheet, type PartSpec } from "@root-gauge/core/sheet";
 import { partSheetWords } from "@root-gauge/core/sheet-words";
 import { useMemo, type ReactNode } from "react";

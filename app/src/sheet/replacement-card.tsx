@@ -1,4 +1,4 @@
-import { needsAcknowledgement } from "@root-gauge/core";
+import { needsAcknowledgement } from "@root-gauge/core/circumstances";
 import { isCalloutProblem, parseCallout, type ScrewSpec } from "@root-gauge/core/callout";
 import { cautionsOf, replacementProblems, specProblems } from "@root-gauge/core/replace";
 import { cautionWords, specProblemWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";

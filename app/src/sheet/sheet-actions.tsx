@@ -1,4 +1,5 @@
-import type { Circumstances, Units } from "@root-gauge/core";
+import type { Units } from "@root-gauge/core";
+import type { Circumstances } from "@root-gauge/core/circumstances";
 import type { SheetWords } from "@root-gauge/core/sheet-words";
 import { useTheme, View } from "@tamagui/core";
 import ChevronDown from "lucide-react-native/icons/chevron-down";

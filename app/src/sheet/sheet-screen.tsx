@@ -1,5 +1,5 @@
 import type { IdentificationRecord } from "@root-gauge/contract";
-import { USUAL_CIRCUMSTANCES } from "@root-gauge/core";
+import { USUAL_CIRCUMSTANCES } from "@root-gauge/core/circumstances";
 import { formatCallout, type ScrewSpec } from "@root-gauge/core/callout";
 import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
 import { favouredThread, screwThatGoesIn } from "@root-gauge/core/sheet";

@@ -1,4 +1,5 @@
-import { TIGHTENING_SURFACES, upperFirst, type TighteningSurface } from "@root-gauge/core";
+import { upperFirst } from "@root-gauge/core";
+import { TIGHTENING_SURFACES, type TighteningSurface } from "@root-gauge/core/circumstances";
 import { SURFACE_WORDS } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { LabelledChips } from "../kit/labelled-chips";

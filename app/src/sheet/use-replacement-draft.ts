@@ -1,5 +1,9 @@
 import type { Replacement } from "@root-gauge/contract";
-import { USUAL_CIRCUMSTANCES, isAcknowledged, type Circumstances } from "@root-gauge/core";
+import {
+  USUAL_CIRCUMSTANCES,
+  isAcknowledged,
+  type Circumstances,
+} from "@root-gauge/core/circumstances";
 import { isCalloutProblem, parseCallout } from "@root-gauge/core/callout";
 import { calloutProblemWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
 import type { DraftField } from "../data/draft-fields";

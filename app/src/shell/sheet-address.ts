@@ -1,3 +1,4 @@
+import { type Units } from "@root-gauge/core";
 import {
   DUTIES,
   ENVIRONMENTS,
@@ -5,8 +6,7 @@ import {
   TIGHTENING_SURFACES,
   USUAL_CIRCUMSTANCES,
   type Circumstances,
-  type Units,
-} from "@root-gauge/core";
+} from "@root-gauge/core/circumstances";
 
 /** What the address of a fastener's sheet carries. */
 export interface SheetParams {

@@ -1,4 +1,5 @@
-import type { Duty, PartKind, PartMetal, Reading } from "@root-gauge/core";
+import type { PartKind, Reading } from "@root-gauge/core";
+import type { Duty, PartMetal } from "@root-gauge/core/circumstances";
 import type { PositionState } from "@root-gauge/core/record";
 
 /** How the fitter took the pitch. */

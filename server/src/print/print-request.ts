@@ -1,5 +1,6 @@
 import type { KeptLine } from "@root-gauge/contract";
-import type { Circumstances, Duty, Units } from "@root-gauge/core";
+import type { Units } from "@root-gauge/core";
+import type { Circumstances, Duty } from "@root-gauge/core/circumstances";
 import type { OrderRule } from "@root-gauge/core/order";
 import type { RepairRecord } from "@root-gauge/core/repair";
 

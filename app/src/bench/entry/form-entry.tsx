@@ -2,6 +2,7 @@ import {
   FLANK_ANGLES,
   FUNCTION_WORDS,
   PLACE_WORDS,
+  TRADE_WORDS,
   angleWords,
   lastReading,
   type CrestForm,
@@ -10,7 +11,9 @@ import {
   type PartFunction,
   type Reading,
   type ReadingOf,
+  type Trade,
 } from "@root-gauge/core";
+import { TRADES } from "@root-gauge/core/lists";
 import { TEACHING } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { changeBench } from "../../data/bench";
@@ -41,6 +44,8 @@ const PLACES = (["britain", "north-america", "europe", "japan"] as const).map((v
 }));
 
 const YEARS = ["1930", "1950", "1965"].map((value) => ({ value, label: `before ${value}` }));
+
+const TRADE_CHOICES = TRADES.map((value) => ({ value, label: `off ${TRADE_WORDS[value]}` }));
 
 const FUNCTIONS = (Object.keys(FUNCTION_WORDS) as PartFunction[]).map((value) => ({
   value,
@@ -117,19 +122,27 @@ function CrestsQuestion({ given }: { given: CrestForm | undefined }) {
   );
 }
 
+interface OriginSaid {
+  readonly place: OriginPlace | undefined;
+  readonly before: number | undefined;
+  readonly trade: Trade | undefined;
+}
+
+/** What was said of the origin as a reading; none where nothing was. */
+function originOf({ place, before, trade }: OriginSaid): Reading | undefined {
+  if ((place ?? before ?? trade) === undefined) return undefined;
+  return {
+    kind: "origin",
+    ...(place === undefined ? {} : { place }),
+    ...(before === undefined ? {} : { before }),
+    ...(trade === undefined ? {} : { trade }),
+  };
+}
+
 function OriginQuestion({ given }: { given: ReadingOf<"origin"> | undefined }) {
-  const take = (place: OriginPlace | undefined, before: number | undefined) =>
-    answer(
-      "origin",
-      place === undefined && before === undefined
-        ? undefined
-        : {
-            kind: "origin",
-            ...(place === undefined ? {} : { place }),
-            ...(before === undefined ? {} : { before }),
-          },
-    );
   const place = given?.place === "unknown" ? undefined : given?.place;
+  const said: OriginSaid = { place, before: given?.before, trade: given?.trade };
+  const take = (change: Partial<OriginSaid>) => answer("origin", originOf({ ...said, ...change }));
   return (
     <Question title="Where the machine is from" hint={TEACHING.origin}>
       <ChoiceChips
@@ -137,14 +150,21 @@ function OriginQuestion({ given }: { given: ReadingOf<"origin"> | undefined }) {
         all="Not known"
         value={place}
         choices={PLACES}
-        onChange={(chosen) => take(chosen, given?.before)}
+        onChange={(chosen) => take({ place: chosen })}
       />
       <ChoiceChips
         name="How old the machine is"
         all="Age not known"
         value={given?.before === undefined ? undefined : String(given.before)}
         choices={YEARS}
-        onChange={(year) => take(place, year === undefined ? undefined : Number(year))}
+        onChange={(year) => take({ before: year === undefined ? undefined : Number(year) })}
+      />
+      <ChoiceChips
+        name="What the part is off"
+        all="Off anything"
+        value={given?.trade}
+        choices={TRADE_CHOICES}
+        onChange={(trade) => take({ trade })}
       />
     </Question>
   );

@@ -1,5 +1,4 @@
 import {
-  LEAF_OUTCOMES,
   LEAF_OUTCOME_WORDS,
   leafMark,
   leafWords,
@@ -13,6 +12,7 @@ import {
   type LeafOutcome,
   type Units,
 } from "@root-gauge/core";
+import { LEAF_OUTCOMES } from "@root-gauge/core/lists";
 import { TEACHING } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { useMemo, useState, type CSSProperties } from "react";

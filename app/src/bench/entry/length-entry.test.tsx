@@ -1,4 +1,5 @@
-import { HEAD_STYLES, identify, type HeadStyle, type Reading } from "@root-gauge/core";
+import { identify, type HeadStyle, type Reading } from "@root-gauge/core";
+import { HEAD_STYLES } from "@root-gauge/core/lists";
 import { screen } from "@testing-library/react";
 import { writeDraft } from "../../data/drafts";
 import { show } from "../../testing/show";

@@ -1,6 +1,5 @@
 import {
   ACCEPTED,
-  HEAD_STYLES,
   HEAD_WORDS,
   upperFirst,
   lastReading,
@@ -12,6 +11,7 @@ import {
   type Reading,
   type Units,
 } from "@root-gauge/core";
+import { HEAD_STYLES } from "@root-gauge/core/lists";
 import type { ScrewSpec } from "@root-gauge/core/callout";
 import { stockMatch, isStockLength } from "@root-gauge/core/fasteners";
 import { weakestGrade } from "@root-gauge/core/grades";

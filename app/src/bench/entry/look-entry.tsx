@@ -1,8 +1,6 @@
 import {
   DRIVE_WORDS,
-  FINISHES,
   FINISH_WORDS,
-  HEAD_STYLES,
   HEAD_WORDS,
   drivesOf,
   lastReading,
@@ -12,6 +10,7 @@ import {
   type HeadStyle,
   type Reading,
 } from "@root-gauge/core";
+import { FINISHES, HEAD_STYLES } from "@root-gauge/core/lists";
 import { TEACHING, lengthDatumWords } from "@root-gauge/core/panel-words";
 import { View } from "@tamagui/core";
 import { changeBench } from "../../data/bench";

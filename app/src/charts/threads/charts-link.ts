@@ -1,4 +1,4 @@
-import { THREAD_FAMILIES, THREAD_SIDES } from "@root-gauge/core";
+import { THREAD_FAMILIES, THREAD_SIDES } from "@root-gauge/core/lists";
 import { QUALITIES } from "@root-gauge/core/search";
 import { changeCharts, type ChartsState } from "../../data/charts-state";
 import type { LinkParams } from "../../shell/use-linked-state";

@@ -1,0 +1,16 @@
+// Every list of values that crosses a border.
+export { HANDS, THREAD_FAMILIES, THREAD_SIDES } from "./threads";
+export {
+  CREST_FORMS,
+  DIAMETER_INSTRUMENTS,
+  GAUGES,
+  LEAF_OUTCOMES,
+  ORIGIN_PLACES,
+  PART_FUNCTIONS,
+  PART_KINDS,
+  READING_KINDS,
+  TRADES,
+  TRIAL_OUTCOMES,
+  VERDICTS,
+} from "./identify";
+export { DRIVES, FINISHES, HEAD_STYLES } from "./looks";
