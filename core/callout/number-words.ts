@@ -44,8 +44,8 @@ function wholeAt(words: readonly string[], at: number): Spoken | undefined {
 
 /** "By an inch": the article is the figure. */
 function articleAt(words: readonly string[], at: number): Spoken | undefined {
-  const counts = (words[at] === "an" || words[at] === "one") && words[at + 1] === "inch";
-  return counts && at > 0 && words[at + 2] !== "and" ? { text: "1", words: 1 } : undefined;
+  const counts = at > 0 && words[at] === "an" && words[at + 1] === "inch";
+  return counts ? { text: "1", words: 1 } : undefined;
 }
 
 /** "half", "a quarter", "five eighths", "seven thirty-seconds". */

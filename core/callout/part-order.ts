@@ -86,14 +86,11 @@ function metricByUnit(text: string): string {
 }
 
 const BARE_SIZE =
-  /^(\d{1,2}) ?x ?(\d{2,3})(?= [a-z])(?=.*\b(?:bolts?|hex|studs?)\b)(?!.*(?:\d[/"]|\b(?:un|bs|whit|in\b)))/i;
+  /^([5-9]|\d\d) ?x ?(\d{2,3})(?= [a-z])(?=.*\b(?:bolt|stud)\b)(?!.*(?:\d[/"]|\b(?:un|bs|whit|in\b)))/i;
 /** Numbered sizes with the threads per inch that they are made in. */
 const NUMBERED = [
-  "2 56",
-  "3 48",
-  "4 40",
-  "4 48",
   "5 40",
+  "5 44",
   "6 32",
   "6 40",
   "8 32",
@@ -104,7 +101,10 @@ const NUMBERED = [
   "12 28",
 ];
 
-/** "8 x 25 bolt": without a sign, and with what is no thread per inch of a numbered size, both are millimetres. */
+/**
+ * "8 x 25 bolt": without a sign, and with what is no thread per inch of a numbered size, both are millimetres. "4 x 12 mm
+ * bolts" may be four of them.
+ */
 function metricBolt(text: string): string {
   return text.replace(BARE_SIZE, (found, size: string, length: string) =>
     NUMBERED.includes(`${size} ${length}`) ? found : `M${size} x ${length}`,

@@ -1,9 +1,8 @@
 import type { Thread, ThreadFamily } from "../threads";
 import type { Agreement } from "./agreement";
 import type { Evidence } from "./evidence";
-import { seriesName } from "./met-on-machine";
 import type { OriginPlace, PartFunction, ReadingOf } from "./reading";
-import { oftenerIn, tradeChance } from "./trades";
+import { oftenerIn, tradeChance, tradeRow } from "./trades";
 import type {} from "./reason";
 
 type Known = Exclude<OriginPlace, "unknown">;
@@ -103,7 +102,7 @@ function softAgreement(weight: number): Agreement {
 /** Where the machine is from, the year it is older than, and what kind of work it is. */
 export const originEvidence: Evidence<"origin"> = {
   likelihood: likelihoodOf,
-  alike: (thread) => (MORE_THERE[thread.id] === undefined ? seriesName(thread) : thread.id),
+  alike: (thread) => (MORE_THERE[thread.id] === undefined ? tradeRow(thread) : thread.id),
   unknownLikelihood: ({ place, trade }) =>
     (place === undefined || place === "unknown" ? 1 : 1 / KNOWN_PLACES.length) *
     (trade === undefined ? 1 : tradeChance(undefined, trade)),

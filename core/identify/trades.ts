@@ -45,9 +45,13 @@ const OFTENER: ReadonlyMap<string, readonly number[]> = new Map(
 
 type Named = Pick<Thread, "id" | "family" | "series">;
 
+/** The row a thread is in: its own, or its series'. */
+export const tradeRow = (thread: Named): string =>
+  OFTENER.has(thread.id) ? thread.id : seriesName(thread);
+
 /** How much oftener than on machines a part of this thread is met there. */
 export function oftenerIn(thread: Named, trade: Trade): number {
-  const row = OFTENER.get(thread.id) ?? OFTENER.get(seriesName(thread));
+  const row = OFTENER.get(tradeRow(thread));
   return row?.[TRADES.indexOf(trade)] ?? 1;
 }
 

@@ -138,6 +138,7 @@ M10-1.25 nut => M10 x 1.25 hex nut
 M10 x 1.25 fine hex nut 10 => M10 x 1.25 hex nut, class 10
 10 x 1.25 nut => M10 x 1.25 hex nut
 8 x 25 bolt => M8 x 25
+6 x 20 hex bolts => which: #6-32 UNC
 1/4 x 1 bolt unc => 1/4-20 UNC x 1
 1/4 in. - 20 tpi x 1 in. => 1/4-20 UNC x 1
 1/4"x20x1" => 1/4-20 UNC x 1
