@@ -28,13 +28,16 @@ config.transformer.getTransformOptions = async () => ({
 
 // zod ships the words of some sixty languages; ours come from core/words, so none of them is bundled. react-native-svg
 // can also read SVG files; ours are drawn, so its readers are not. Of the ids that uuid can make, two kinds are
-// made here: by chance (v4), and out of a name (v5).
+// made here: by chance (v4), and out of a name (v5). Expo Router's list of all addresses is for who builds an app: it is
+// turned off in app.json, and left out.
 const { resolveRequest } = config.resolver;
 config.resolver.resolveRequest = (context, moduleName, platform) => {
   const fromZod = /[\\/]zod[\\/]/.test(context.originModulePath);
   if (fromZod && /locales\/index\.c?js$/.test(moduleName)) return { type: "empty" };
   const fromSvg = /react-native-svg[\\/].*ReactNativeSVG\.web\.js$/.test(context.originModulePath);
   if (fromSvg && /^\.\/(?:xml|deprecated)$/.test(moduleName)) return { type: "empty" };
+  const fromRouter = /expo-router[\\/]build[\\/]/.test(context.originModulePath);
+  if (fromRouter && /^\.\/views\/Sitemap$/.test(moduleName)) return { type: "empty" };
   const fromUuid = /[\\/]uuid[\\/]dist[\\/][^\\/]+[\\/]index\.js$/.test(context.originModulePath);
   if (fromUuid && /^\.\/v[1367]/.test(moduleName)) return { type: "empty" };
   return (resolveRequest ?? context.resolveRequest)(context, moduleName, platform);

@@ -1,6 +1,7 @@
 // Everything but the Bench's first screen, in one piece: what two pieces share the bundler would put before the Bench.
 export { FindResults } from "./bench/find-results";
 export { DoubtCard, DoubtLine } from "./bench/doubt-cards";
+export { AgainCard } from "./bench/again-card";
 export { ConditionCard } from "./bench/condition-card";
 export { layOutToMend } from "./bench/lay-out-to-mend";
 export { OwnedPins } from "./bench/entry/owned-pins";

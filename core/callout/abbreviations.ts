@@ -11,6 +11,7 @@ const ABBREVIATIONS: Readonly<Record<string, string>> = {
   wshrs: "washers",
   mach: "machine",
   lht: "LH",
+  shc: "socket head cap",
   flg: "flange",
   flt: "flat",
   pnh: "pan head",
@@ -62,6 +63,7 @@ const ABBREVIATIONS: Readonly<Record<string, string>> = {
 const WORD = /(?<![\w/])[a-z]{2,}(?![\w/])\.?/gi;
 /** "c/sunk", "c/sk", "c'sunk". */
 const ROD = /(?<![\w/])t[/ ]rod(?![\w/])/gi;
+const HEX_HEAD = /(?<![\w/])h\/h(?![\w/])/gi;
 const SUNK = /(?<![\w/])c[/'](?:sunk|sk|sink)(?![\w/])\.?/gi;
 
 /** "PH MS": only before a machine screw do the letters tell a head, since PH is a drive too. */
@@ -90,6 +92,7 @@ export function writtenOut(text: string, kept: readonly string[]): string {
   };
   return text
     .replace(SUNK, "csk")
+    .replace(HEX_HEAD, "hex head")
     .replace(ROD, "threaded rod")
     .replace(SHORT_HEAD, (letters, first: string) => SHORT_HEADS[first.toLowerCase()] ?? letters)
     .replace(WORD, whole)

@@ -1,3 +1,5 @@
+import { coatAtEnd, saysCoat } from "./coats";
+
 /** What is asked for with a screw, apart from it. */
 export interface WithCompanions {
   /** What stands before it: the screw. */
@@ -9,7 +11,7 @@ export interface WithCompanions {
 const NUT = /\bnuts?\b/i;
 const WASHER = /\bwashers?\b(?![ -]*(?:face|head))/i;
 /** A kind of washer whose word stands only after the next: "flat and spring washers". */
-const KIND_ALONE = /^(?:\d{1,3} )?(?:flat|plain|spring|lock|split|shakeproof|serrated|penny)$/i;
+const KIND_ALONE = /^(?:\d{1,3} )?(?:flat|plain|spring|lock|split|serrated|penny)$/i;
 
 const BETWEEN = String.raw`(?:[, ]*(?<!\w)(?:complete with|with|c\/w|and|plus)(?!\w) ?|[, ]*(?<!\w)w\/ ?| ?[&+] ?)`;
 /** Where the screw ends: at the first joining word that a nut or a washer follows. */
@@ -42,6 +44,16 @@ function gathered(pieces: readonly string[]): readonly string[] {
   return companions;
 }
 
+/** A coat said at the very end, and nowhere before, is on the whole: "bolt, nut and washer, galv". */
+function coatedAlike({ screw, companions }: WithCompanions): WithCompanions {
+  const before = companions.slice(0, -1);
+  const last = companions.slice(-1);
+  const coat = coatAtEnd(last[0] ?? "");
+  if (coat === undefined || [screw, ...before].some(saysCoat)) return { screw, companions };
+  const coated = before.map((one) => `${one}, ${coat}`);
+  return { screw: `${screw}, ${coat}`, companions: [...coated, ...last] };
+}
+
 /**
  * Parts a call-out into a screw and the nuts and washers asked for with it: "M8 x 40 hex bolt, 8.8 with nut and 2 washers",
  * "M12 x 50 bolt/nut/washer", "1/2-13 x 2 c/w flat and spring washers, zinc".
@@ -66,5 +78,8 @@ export function withCompanions(spelled: string): WithCompanions | undefined {
     .filter((piece) => piece !== "");
   const companions = gathered(pieces);
   if (companions.length === 0) return undefined;
-  return { screw: sets === undefined ? screw : `${sets} off ${screw}`, companions };
+  return coatedAlike({
+    screw: sets === undefined ? screw : `${sets} off ${screw}`,
+    companions,
+  });
 }

@@ -9,6 +9,7 @@ import {
   type Mm,
   type Units,
 } from "../units";
+import { coatAtEnd, isCoat } from "./coats";
 import type {
   FastenerSpec,
   FittingSpec,
@@ -80,8 +81,28 @@ function headlessWords({ drive, fullThread }: ScrewSpec): string {
   return fullThread ? `${driven} full thread` : driven;
 }
 
+/** A coat of the last part alone stands before it, since behind it would be said of all. */
+function coatFirst({ finish, quantity, ...part }: NutSpec | WasherSpec): string {
+  const counted = quantity === undefined ? "" : `${quantity} off `;
+  const coat = finish === undefined ? "" : `${writtenFor(FINISH_PHRASES, finish)} `;
+  return `${counted}${coat}${formatCallout(part)}`;
+}
+
+/** The nut and the washers that are asked for with a screw, each as it is written. */
+function goingWithWritten(spec: ScrewSpec): readonly string[] {
+  const { nut, washers = [] } = spec;
+  const parts = [...(nut === undefined ? [] : [nut]), ...washers];
+  const coated = [spec, ...parts].filter(({ finish }) => isCoat(finish));
+  const lastAlone = coated.length === 1 && coated[0] === parts.at(-1);
+  return parts.map((part) => {
+    const written = formatCallout(part);
+    const saidOfAll = lastAlone && part === coated[0] && coatAtEnd(written) !== undefined;
+    return saidOfAll ? coatFirst(part) : written;
+  });
+}
+
 function screwWritten(spec: ScrewSpec): string {
-  const { thread, lengthMm, point, gradeId, hardnessClass, head, nut, washers = [] } = spec;
+  const { thread, lengthMm, point, gradeId, hardnessClass, head } = spec;
   const length = lengthMm === undefined ? "" : ` x ${lengthWritten(lengthMm, thread)}`;
   const ended = point === undefined ? "" : ` ${writtenFor(POINT_PHRASES, point)}`;
   const named = head === undefined ? headlessWords(spec) : ` ${headWritten(head, spec)}`;
@@ -93,7 +114,7 @@ function screwWritten(spec: ScrewSpec): string {
     ...madeOf(spec, steel),
   ];
   const own = parts.join(", ");
-  const together = [...(nut === undefined ? [] : [nut]), ...washers].map(formatCallout);
+  const together = goingWithWritten(spec);
   return together.length === 0 ? own : `${own} with ${together.join(" and ")}`;
 }
 

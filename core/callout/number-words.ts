@@ -19,7 +19,7 @@ const PARTS: ReadonlyMap<string, number> = new Map([
   ["sixteenths", 16],
 ]);
 /** What "half" before these says is a shape, not a size. */
-const HALF_OF = /^(?:nuts?|dog|moon)$/i;
+const HALF_OF = /^(?:nuts?|lock|dog|moon)$/i;
 
 /** What was read from a place on, and how many words it took. */
 interface Spoken {

@@ -27,9 +27,12 @@ const SAYS = {
   plug: /\bplugs?\b/i,
 } as const;
 
+/** Bolts that are bent, built in or drilled through, and nuts, washers and fittings of other trades. */
+const OF_OTHER_TRADES =
+  /\b(?:(?:[uj]|hook|foundation|holding[ -]*down|plou?gh|plow|ring|collar|anchor|expansion|banjo)[ -]*bolts?|(?:chemical|resin) (?:anchors?|studs?)|(?:bleed(?:er)?|grease)[ -]*(?:screws?|nipples?|fittings?)|(?:cage|gland|barrel|ring|(?:lifting )?eye|thumb|knurled|slot)[ -]*nuts?|cable glands?|hose ?tails?|compression fittings?|(?:spark(?:ing)?|glow) plugs?|(?:wav[ey]y?|curved|conical|cup|taper(?:ed)?|square(?: plate)?|nylon|fib(?:re|er)|rubber|leather|tab|belleville|disc spring) washers?|concrete screws?)\b/i;
 /** Screws that cut a thread of their own, and what has none. */
 const NOT_HELD =
-  /\b(?:lags?(?: bolts?)?$|lag bolts?|(?:wood|coach|lag|self[ -]?(?:tap(?:ping|per)?|drill(?:ing|er)?)|drywall|chipboard|deck(?:ing)?|timber|sheet[ -]?metal)[ -]*screws?|(?:self[ -]?)?tappers?|rivets?(?:[ -]?nuts?)?|nails?|(?:(?:wire|helical|thread(?:ed)?) )+inserts?|(?<!plugs?\b.*)o[ -]?rings?(?! plugs?)|(?<!\b(?:bolts?|screws?)\b.*)(?:parallel |feather )?keys?(?!.*\b(?:bolts?|screws?))|(?:[er][ -]?)?clips?|circlips?)\b/i;
+  /\b(?:lags?(?: bolts?)?$|lag bolts?|(?:wood|coach|lag|self[ -]?(?:tap(?:ping|per)?|drill(?:ing|er)?)|drywall|chipboard|deck(?:ing)?|timber|sheet[ -]?metal)[ -]*screws?|(?:self[ -]?)?tappers?|rivets?(?:[ -]?nuts?)?|nails?|(?:(?:wire|helical|thread(?:ed)?) )+inserts?|(?<!plugs?\b.*)o[ -]?rings?(?! plugs?)|(?<!\b(?:bolts?|screws?)\b.*)(?:parallel |feather )?keys?(?!.*\b(?:bolts?|screws?))|(?:[er][ -]?)?clips?|(?:retaining|snap) rings?)\b/i;
 
 /** The kind of part by its own word, else by the shop's word or the standard that was written. */
 function partOf(spelled: string, { standards, own }: Pieces): FastenerSpec["part"] {
@@ -66,9 +69,10 @@ export function parseCallout(
     words.map(({ word }) => word),
   );
   const parted = withCompanions(spelled);
-  const notHeld = NOT_HELD.exec(parted?.screw ?? spelled)?.[0];
+  const asked = parted?.screw ?? spelled;
+  const notHeld = (NOT_HELD.exec(asked) ?? OF_OTHER_TRADES.exec(asked))?.[0];
   if (notHeld !== undefined) return { code: "callout-not-held", read, part: notHeld };
-  const pieces = { ...startOf(parted?.screw ?? spelled, words), read };
+  const pieces = { ...startOf(asked, words), read };
   if (parted !== undefined) {
     return readScrew(
       pieces,

@@ -87,6 +87,9 @@ function metricByUnit(text: string): string {
 
 const BARE_SIZE =
   /^([5-9]|\d\d) ?x ?(\d{2,3})(?= [a-z])(?=.*\b(?:bolt|stud)\b)(?!.*(?:\d[/"]|\b(?:un|bs|whit|in\b)))/i;
+/** "Screw 2.5 x 12": metric sizes with a decimal, before a length that no inch screw of that size has. */
+const BARE_DECIMAL =
+  /(?<![\w.#/-]|x ?)(1\.6|2\.5|3\.5) ?x ?(\d{1,3})(?![\w."/]| ?in\b)(?!.*(?:\d"|\b(?:un|bs|whit|pins?|dowels?|nipples?)))/i;
 /** Numbered sizes with the threads per inch that they are made in. */
 const NUMBERED = [
   "5 40",
@@ -106,7 +109,8 @@ const NUMBERED = [
  * bolts" may be four of them.
  */
 function metricBolt(text: string): string {
-  return text.replace(BARE_SIZE, (found, size: string, length: string) =>
+  const decimal = text.replace(BARE_DECIMAL, "M$1 x $2");
+  return decimal.replace(BARE_SIZE, (found, size: string, length: string) =>
     NUMBERED.includes(`${size} ${length}`) ? found : `M${size} x ${length}`,
   );
 }

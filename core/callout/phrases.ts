@@ -18,7 +18,7 @@ const SCREW = String.raw`(?:\s*(?:machine\s*|m\/c\s*|mach\.?\s*)?(?:screws?|scrs
 const HEAD = String.raw`(?:[\s-]*(?:heads?|hds?)\b\.?)?`;
 const HEX = String.raw`hex(?:agon)?\b\.?`;
 const SOCKET = String.raw`(?:socket|sckt|skt|soc)\b\.?`;
-const CSK = String.raw`(?:csk|ctsk|csunk|countersunk|countersink|fla?t)\b\.?`;
+const CSK = String.raw`(?:csk|ctsk|csunk|counter[\s-]*sunk|countersink|fla?t)\b\.?`;
 const RODS = String.raw`(?:rods?|bars?)`;
 
 /** What a head's phrase says of it. */
@@ -58,7 +58,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "set" },
     "headless set screw",
-    String.raw`(?:headless\s*)?(?:${HEX}\s*)?(?:${SOCKET}\s*)?(?:set[\s-]*(?:screws?|scrs?)|grub[\s-]*screws?|grub)|${SOCKET}${HEAD}\s*set(?:[\s-]*(?:screws?|scrs?))?(?![\w/])|screws?[\s,]*set\b|sss`,
+    String.raw`(?:headless\s*)?(?:${HEX}\s*)?(?:${SOCKET}\s*)?(?:set[\s-]*(?:screws?|scrs?)|grub[\s-]*screws?|grubs?)|${SOCKET}${HEAD}\s*set(?:[\s-]*(?:screws?|scrs?))?(?![\w/])|screws?[\s,]*set\b|headless\s*screws?|sss`,
   ),
   phrase(
     { head: "csk", drive: "socket" },
@@ -69,7 +69,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "button" },
     "button head screw",
-    String.raw`(?:${HEX}\s*)?(?:${SOCKET}\s*)?(?:button|btn)${HEAD}(?:\s*(?:${SOCKET}|cap))*${HEAD}${SCREW}|bhs?cs`,
+    String.raw`(?:${HEX}\s*)?(?:${SOCKET}\s*)?(?:button|btn|domed?)${HEAD}(?:\s*(?:${HEX}\s*)?(?:${SOCKET}|cap))*${HEAD}${SCREW}|bhs?cs`,
   ),
   phrase(
     { head: "hex" },
@@ -79,7 +79,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "socket-cap" },
     "socket cap screw",
-    String.raw`(?:${HEX}\s*)?${SOCKET}${HEAD}(?:\s*cap)?${HEAD}${SCREW}|cap${HEAD}${SCREW}|s\.?h\.?c\.?s\.?`,
+    String.raw`(?:${HEX}\s*)?${SOCKET}${HEAD}(?:\s*cap)?${HEAD}${SCREW}|caps?${HEAD}${SCREW}|s\.?h\.?c\.?s\.?`,
   ),
   phrase(
     { head: "raised-csk" },
@@ -123,7 +123,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "stud" },
     "stud",
-    String.raw`(?:(?:double|tap)[\s-]*end(?:ed)?\s*)?studs?(?:[\s-]*bolts?)?|studding|(?:(?:fully\s*)?threaded|lead|trapezoidal)[\s-]*${RODS}|rods?(?![\s-]*ends?)|lead[\s-]*screws?|all[\s-]*thread(?:ed)?[\s-]*${RODS}|allthread`,
+    String.raw`(?:(?:double|tap)[\s-]*end(?:ed)?\s*)?studs?(?:[\s-]*bolts?)?|studding|(?:(?:fully\s*)?threaded|screwed|lead|trapezoidal)[\s-]*${RODS}|rods?(?![\s-]*ends?)|lead[\s-]*screws?|all[\s-]*thread(?:ed)?[\s-]*${RODS}|allthread`,
   ),
   phrase({ head: "hex" }, "hex bolt", String.raw`${HEX}${HEAD}${SCREW}`),
 ];
@@ -135,7 +135,7 @@ export const ALL_THREAD_ROD = new RegExp(
 );
 
 export const DRIVE_PHRASES: readonly Phrase<Drive>[] = [
-  phrase("cross", "cross", String.raw`cross(?:[\s-]*(?:rec(?:ess(?:ed)?)?|drive))?`),
+  phrase("cross", "cross", String.raw`cross(?:[\s-]*(?:rec(?:ess(?:ed)?)?|drive|slot(?:ted)?))?`),
   phrase("slot", "slotted", String.raw`slot(?:ted)?`),
   phrase("star", "hexalobular", String.raw`(?:hexalobular|star)(?:[\s-]*(?:socket|drive|recess))?`),
   phrase("socket", "socket", String.raw`socket|hex\s*key`),
@@ -156,20 +156,20 @@ export const FINISH_PHRASES: readonly Phrase<Finish>[] = [
   phrase(
     "galvanised",
     "hot-dip galvanised",
-    String.raw`(?:(?:hot[\s-]*dip(?:ped)?|spun|hd)\s*)?galv(?:ani[sz]ed)?|hot[\s-]*dip(?:ped)?|hdg|tzn`,
+    String.raw`(?:(?:hot[\s-]*dip(?:ped)?|spun|hd)\s*)?(?<!electro[\s-]*)galv(?:ani[sz]ed)?|hot[\s-]*dip(?:ped)?|hdg|tzn`,
   ),
   phrase(
     "zinc-yellow",
     "zinc yellow",
-    String.raw`zinc[\s-]*yellow|(?:zinc[\s-]*)?(?:bi|di)chromate|yellow[\s-]*zinc|yellow(?:[\s-]*passivated)?|zyp?|yzp?|a[1-9][cgl]`,
+    String.raw`zinc[\s/-]*(?:(?:and|&)\s*)?yellow(?:[\s-]*(?:plated|passivated?))*|(?:zinc[\s-]*)?(?:bi|di)chromate|yellow[\s-]*zinc(?:[\s-]*plated)?|(?:yellow|gold)[\s-]*passivated?|yellow|zyp?|yzp?|a[1-9][cgl]`,
   ),
   phrase("zinc-flake", "zinc flake", String.raw`zinc[\s-]*flake`),
   phrase(
     "zinc",
     "zinc",
-    String.raw`(?:bright\s*)?(?:zinc|zn)(?![\s-]*ni)(?:[\s-]*(?:plated|clear))*|bzp|zp|a[1-9][abefjkp]`,
+    String.raw`(?:(?:bright|blue|clear|electro)[\s-]*)*(?:zinc|zn)(?![\s-]*ni)(?:[\s/-]*(?:(?:and|&)\s*)?(?:plated|pl|coated|clear|passivated?))*|electro[\s-]*galv(?:ani[sz]ed)?|e?bzp|e?zp|a[1-9][abefjkp]`,
   ),
-  phrase("nickel", "nickel", String.raw`nickel(?:[\s-]*plated)?`),
+  phrase("nickel", "nickel", String.raw`(?<!zinc[\s-]*)nickel(?:[\s-]*plated)?`),
   phrase(
     "stainless",
     "stainless",
@@ -181,7 +181,7 @@ export const FINISH_PHRASES: readonly Phrase<Finish>[] = [
   phrase(
     "plain",
     "plain",
-    String.raw`plain(?:\s*finish)?|bright|bl(?:ac)?k(?:\s*ox(?:ide)?)?|self[\s-]*colou?r(?:ed)?|s\/c`,
+    String.raw`plain(?:\s*finish)?|bright|un(?:plated|coated|finished)|no\s*(?:finish|plating|coating)|(?:chemically\s*)?black(?:ed|ened)|blued|bl(?:ac)?k(?:\s*ox(?:ide)?)?|self[\s-]*colou?r(?:ed)?|s\/c`,
   ),
 ];
 
@@ -194,12 +194,12 @@ export const NUT_PHRASES: readonly Phrase<NutStyle>[] = [
   phrase(
     "all-metal",
     "all-metal locking nut",
-    String.raw`all[\s-]*metal(?:[\s-]*(?:lock(?:ing)?|prevailing(?:\s*torque)?))?[\s-]*nuts?|prev(?:ailing)?(?:\s*torq(?:ue)?)?(?:\s*lock)?\s*nuts?`,
+    String.raw`all[\s-]*metal(?:[\s-]*(?:lock(?:ing)?|stiff|prevailing(?:\s*torque)?))?[\s-]*nuts?|prev(?:ailing)?(?:\s*torq(?:ue)?)?(?:\s*lock)?\s*nuts?`,
   ),
   phrase(
     "thin",
     "thin nut",
-    String.raw`(?:hex(?:agon)?\s*)?(?:thin|half|jam|back)(?:\s*hex(?:agon)?)?[\s-]*nuts?`,
+    String.raw`(?:hex(?:agon)?\s*)?(?:thin|half|jam|back)(?:\s*hex(?:agon)?)?(?:\s*lock)?[\s-]*nuts?`,
   ),
   phrase(
     "flange",
@@ -209,11 +209,15 @@ export const NUT_PHRASES: readonly Phrase<NutStyle>[] = [
   phrase(
     "castle",
     "castle nut",
-    String.raw`cast(?:le(?:lated)?|ellated)[\s-]*nuts?|slotted(?:\s*hex(?:agon)?)?\s*nuts?`,
+    String.raw`(?:slotted\s*)?cast(?:le(?:lated)?|ellated)[\s-]*nuts?|slotted(?:\s*hex(?:agon)?)?\s*nuts?`,
   ),
   phrase("dome", "dome nut", String.raw`(?:dome|domed|acorn|cap)[\s-]*nuts?`),
-  phrase("wing", "wing nut", String.raw`wing[\s-]*nuts?`),
-  phrase("coupling", "coupling nut", String.raw`(?:coupling|connector|long)[\s-]*nuts?`),
+  phrase("wing", "wing nut", String.raw`(?:wing|butterfly)[\s-]*nuts?`),
+  phrase(
+    "coupling",
+    "coupling nut",
+    String.raw`(?:coupling|connect(?:or|ing)|joining|extension|long)[\s-]*nuts?`,
+  ),
   phrase("square", "square nut", String.raw`(?:square|sq)[\s-]*nuts?`),
   phrase("weld", "weld nut", String.raw`(?:hex(?:agon)?\s*)?weld[\s-]*nuts?`),
   phrase(
@@ -238,7 +242,7 @@ export const WASHER_PHRASES: readonly Phrase<WasherStyle>[] = [
   phrase(
     "spring",
     "spring washer",
-    String.raw`(?:(?:spring|split|helical)(?:\s*(?:spring|lock))*|lock(?:\s*(?:spring|split|helical))*)\s*washers?`,
+    String.raw`(?:square\s*section\s*)?(?:(?:spring|split|helical)(?:\s*(?:spring|lock))*|lock(?:\s*(?:spring|split|helical))*)\s*washers?`,
   ),
   phrase(
     "bonded-seal",
@@ -249,7 +253,7 @@ export const WASHER_PHRASES: readonly Phrase<WasherStyle>[] = [
   phrase(
     "large",
     "large washer",
-    String.raw`(?:large|repair|penny|fender|mudguard|form\s*[fg])(?:\s*flat)?\s*washers?`,
+    String.raw`(?:(?:extra[\s-]*)?large|wide|big|oversized?|repair|penny|fender|mudguard|form\s*[fg])(?:\s*flat)?\s*washers?`,
   ),
   phrase(
     "flat",

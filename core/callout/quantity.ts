@@ -21,13 +21,15 @@ const FORMS: readonly RegExp[] = [
   /^ ?(?!30[34]|316)(\d{1,5}) ?(?: |[-,@] ?)(?=m ?\d|#\d)(?!m[5-7] ?x.*(?:pin|dowel))/i,
   /^ ?(\d{1,2}) (?:x )?(?=(?:(?:(?!ba )[a-z]+|2h) )*(?:nuts?|washers?)(?!\w))/i,
   /^ ?(?!30[34]|316)(\d{1,5}) (?=(?:(?:(?!ba )[a-z]+|2h) )*(?:nuts|washers|bolts|screws|studs)(?!\w))/i,
-  // Nuts and washers have no length.
-  /(?<=(?:nuts?|washers)(?!\w).*) ?x ?(\d{1,5}) ?$/i,
+  // What stands behind a length that was said, and its noun, is no second one.
+  /(?<=\d ?x ?\d[\d/. -]*[^\d]*\b(?:bolts?|screws?|studs?|heads|caps|grubs)) x ?(\d{1,5}) ?$/i,
+  // Nuts and washers have no length; what stands straight behind a metric size and may be its pitch is that.
+  /(?<=(?:nuts?|(?<!(?:penny|repair|fender|mudguard|large) )washers)(?!\w).*) ?(?<![a-z])(?<!m ?\d+(?:\.\d+)? ?(?=x ?[1-6](?!\d)))x ?(\d{1,5})(?! ?(?:un|bs|whit|n[cf]\b))(?= ?$| +[a-z]{3,})/i,
   /(?<=(?:nuts|washers)(?!\w).*), ?(\d{1,5}) ?$/i,
   /(?<=(?<!(?:penny|repair|fender|mudguard|large) )washers(?!\w)[^\d]*) (\d{2,5}) ?$/i,
   / x ?(\d{2,5}) (?=(?:(?!penny|repair|large|fender|mudguard)[a-z]+ )*(?:nuts|washers) ?$)/i,
-  new RegExp(String.raw`[ ,x-]*(?<![\w./])\(?(\d{1,5}) ?${COUNT}\)? ?$`, "i"),
-  new RegExp(String.raw` ?x ?(\d{1,5}) ?${COUNT} ?$`, "i"),
+  new RegExp(String.raw`(?:[ ,-]|(?<![a-z])x)*(?<![\w./])\(?(\d{1,5}) ?${COUNT}\)? ?$`, "i"),
+  new RegExp(String.raw` ?(?<![a-z])x ?(\d{1,5}) ?${COUNT} ?$`, "i"),
   / ?\((\d{1,5})\) ?$/,
 ];
 const DOZEN = /doz/i;

@@ -26,7 +26,7 @@ export interface SpokenGrade {
 
 const WORD = String.raw`(?:grade|grd|gr\.?|class|cl\.?|property\s*class)`;
 const METRIC = new RegExp(
-  String.raw`(?<![\w./])(?<![\d ]x\s*)(?:(?:${WORD}|p\.?c\.?)\s*)?(4\.6|4\.8|5\.6|5\.8|6\.8|8\.8|9\.8|10\.9|12\.9)(?![\w./]|\s*mm)`,
+  String.raw`(?<![\w./])(?<![\d ]x\s*)(?:(?:(?:strength\s*)?${WORD}|strength|p\.?c\.?)\s*)?(4\.6|4\.8|5\.6|5\.8|6\.8|8\.8|9\.8|10\.9|12\.9)(?![\w./]|\s*mm)(?:\s*(?:grade|class)(?![\w/]))?`,
   "i",
 );
 const STAINLESS = new RegExp(
@@ -35,7 +35,7 @@ const STAINLESS = new RegExp(
 );
 /** Stainless steels by their American numbers, the ISO steel of each. */
 const STEEL_NUMBER =
-  /(?<![\w/.-])(?<!x ?)(18[-/]8|30[34]l?|316l?)(?:\s*(?:s\/s|ss|stainless(?:\s*steel)?|grade))*(?![\w/.-])/i;
+  /(?<![\w/.-])(?<!(?<![a-z])x ?)(?:(?:aisi|ss)[ -]*)?(18[-/]8|30[34]l?|316l?|marine(?=\s*(?:grade|stainless|s\/s|$)))(?:\s*(?:s\/s|ss|stainless(?:\s*steel)?|grade))*(?![\w/.-])/i;
 const NAMED =
   /(?<![\w/])(?:astm\s*)?(?:f3125[\s/-]*(?:gr(?:ade)?\.?\s*)?)?(a307|a325|a449|a490|a574|f593[cdgh])(?:(?<=a307) ?a|(?:-|[ -]?ty(?:pe)? ?)1(?=$|[\s,;)]))?(?![\w/])/i;
 const A354 = new RegExp(
@@ -67,7 +67,7 @@ function stainless(found: RegExpExecArray): WrittenGrade {
 }
 
 function steelOf(number: string): string {
-  return number.startsWith("316") ? "A4" : number === "303" ? "A1" : "A2";
+  return /^(?:316|marine)/i.test(number) ? "A4" : number === "303" ? "A1" : "A2";
 }
 
 function graded([written, name = ""]: RegExpExecArray): WrittenGrade {

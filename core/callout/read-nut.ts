@@ -37,8 +37,9 @@ function styleOf<Style extends string>(
   return own ?? (said === undefined || said === plain ? (defined ?? plain) : said);
 }
 
-/** "M30 nut 8": a bare figure behind the word is a class. */
-const BARE_CLASS = /(?<=m ?\d+(?: ?x ?\d(?:\.\d+)?)?[ \u0001]*\u0001 +)\d{1,2}(?![\w./-]| ?x)/i;
+/** "M30 nut 8", "ISO 4032 - M20 - 8": a bare figure behind the word, or a class that is no pitch behind the size. */
+const BARE_CLASS =
+  /(?<=m ?\d+(?: ?x ?\d(?:\.\d+)?)?[ \u0001]*\u0001 +)\d{1,2}(?![\w./-]| ?x)|(?<=m ?\d+(?: ?x ?\d(?:\.\d+)?)?)[ \u0001-]+(?:5|8|9|10|12)(?=[ \u0001]*$)/i;
 
 /** Reads a nut; where it is asked for with its bolt, of the bolt's thread unless it says its own. */
 export function readNut(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | CalloutProblem {
@@ -50,7 +51,8 @@ export function readNut(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | C
     "hex",
   );
   const written = takeNutClass(remaining);
-  const figure = written === undefined ? remaining.take(BARE_CLASS)?.[0].trim() : undefined;
+  const figure =
+    written === undefined ? remaining.take(BARE_CLASS)?.[0].replace(/[^\d]/g, "") : undefined;
   const finish = takeFinish(pieces);
   const sized =
     threadOfBolt === undefined

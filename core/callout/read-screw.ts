@@ -38,10 +38,11 @@ import { readNut, readWasher } from "./read-nut";
 import type { DefinedPart } from "./standards";
 
 const FULL_THREAD =
-  /(?<![\w/])(?:full(?:y)?[ -]?(?:thread(?:ed)?|thd)|all[ -]?thread|thread(?:ed)? (?:to (?:the )?head|full length|all over)|f\/?t)(?![\w/])/i;
+  /(?<![\w/])(?:full(?:y)?[ -]?(?:thread(?:ed)?|thd)|all[ -]?thread|thread(?:ed)? (?:to (?:the )?head|(?:its )?full length|all (?:over|the way))|full length thread(?:ed)?|f\/?t)(?![\w/])/i;
 
 /** "M8 x 80 PT": threaded for a part of its length, as its standard has it. */
-const PART_THREAD = /(?<=\d.*)(?<![\w/])p\/?t(?![\w/])/i;
+const PART_THREAD =
+  /(?<=\d.*)(?<![\w/])p\/?t(?![\w/])|(?<![\w/])part(?:ial(?:ly)?|ly)?[ -]?thread(?:ed)?(?![\w/])/i;
 
 /** "Stud, M16 x 110, double end": away from its noun it says no more than beside it. */
 const BOTH_ENDS =

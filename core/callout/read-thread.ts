@@ -31,6 +31,19 @@ const SHORTEST_BY_DIAMETER = 0.5;
 /** The longest designation has so many places where it may be parted: "1 1/2 - 6 - UN x 2", "Tr 40 x 14 ( P 7 )". */
 const MOST_PARTINGS = 8;
 
+const PIPES: ReadonlySet<Thread["family"]> = new Set(["pipe-parallel", "pipe-taper", "npt"]);
+
+/** Looks a name up; a bare figure names no thread of a pipe, even where only a pipe has that size. */
+function withoutBarePipes(lookUp: (name: string) => DesignationReading) {
+  return (name: string): DesignationReading => {
+    const reading = lookUp(name);
+    const bare = reading.kind === "found" && /^[\d ./x-]+$/i.test(name);
+    return bare && PIPES.has(reading.thread.family)
+      ? { kind: "problem", problem: { code: "designation-unreadable", read: name } }
+      : reading;
+  };
+}
+
 interface Split {
   readonly left: string;
   readonly right: string;
@@ -96,13 +109,14 @@ function withPitchDashed(text: string, lookUp: (size: string) => DesignationRead
  * Parts a text into thread and length: "M10 x 1.25 x 40", "1/2-13-1 1/2", "1/2 x 2 UNC", "M8 30 mm". A length
  * without a unit is in the thread's own. Looks up so many names at the most, however long the text is.
  * @param toleranceClass written with it, already cut out: "6g"
- * @param lookUp how a name is looked up
+ * @param lookUpName how a name is looked up
  */
 export function readThreadAndLength(
   text: string,
   toleranceClass = "",
-  lookUp = lookUpThread,
+  lookUpName = lookUpThread,
 ): ThreadAndLength {
+  const lookUp = withoutBarePipes(lookUpName);
   const { bare: written, series } = said(text);
   const named = (size: string) => [size, series, toleranceClass].filter(Boolean).join(" ");
   const bare = withPitchDashed(written, (size) => lookUp(named(size)));

@@ -1,7 +1,9 @@
 import { oneSpelling } from "../units";
 import { writtenOut } from "./abbreviations";
+import { COUNTER_WORDS } from "./counter-words";
 import { numbersInFigures } from "./number-words";
 import { inReadingOrder, lengthLast } from "./part-order";
+import { rewritten, type Rule } from "./rewritten";
 
 /** "40,8.8": a comma before a decimal parts a list. */
 const LISTED = /(\d),(?=\d+\.\d)/g;
@@ -32,28 +34,43 @@ const LONG = /(?<![a-wyz])(\d ?(?:mm|in|")?) ?(?:lg|lgth|long|l)(?!\.?h\b|[\w/=]
 const FEET =
   /(?<=\b(?:rod|bar|thread|studding)\b.*)(?<![\w.])(\d+(?:\.\d+)?) ?(?:ft\b|foot\b|feet\b|')(?!\w)\.?/gi;
 
-/** What is said over a counter before and after the part. */
-const ASKING =
-  /^(?:(?:can|could|may|i|we|you|get|have|need|want|give|me|please|some|got|any) )+|[ ,]+please[.!]?$/gi;
+/** What stands on the head says no more than that it does: "marked 8.8", "8.8 on head". */
+const MARKED =
+  /\b(?:head )?(?:marked|stamped|marking)(?: as)? (?="?[\da-z])|(?<=\d"?) on (?:the )?head\b/gi;
+/** A class in quotation marks is no length in inches. */
+const QUOTED = /(?<= )"(\d{1,2}\.\d)"(?! ?x)/g;
+/** "M8,25,hex": where commas part a list, the one behind the size is no decimal point. */
+const LISTED_SIZE = /^(m ?\d+),(\d{1,3})(?=,)/i;
+/** Over a counter a millimetre is a mil: "ten mil bolt". */
+const MIL = /(?<=(?<![\w.])\d{1,2}) ?mils?\b(?! ?spec)/gi;
 
-/** "Nut for M16 stud", "washer to suit M10". */
-const FOR_WHAT =
-  /(?<=\b(?:nuts?|washers?)\b.*) (?:to (?:suit|fit)|for)(?: an?)? (?=[m#\d])(.*?)(?: (?:bolts?|studs?|screws?))?$/i;
-
-/** "M8x30FT", "UNFx1", "2Ax1.75": words that stand on to a figure or a cross. */
-function pulledApart(text: string): string {
-  return text
-    .replace(ASKING, "")
-    .replace(
-      /(?<!\w)(?:to|as per|per|acc\.? to) (?=(?:bs|din|iso|en|asme|ansi|astm|jis|sae)(?!\w))/gi,
-      "",
-    )
-    .replace(FOR_WHAT, " $1")
-    .replace(/(?<=\d) ?in\.(?=[ ,x-]|$)/gi, "in")
-    .replace(/(?<![\w.])(m ?\d\S* ?x ?\d+)(ft|pt)(?![\w/])/gi, "$1 $2")
-    .replace(/(?<=\d)(?=(?:unc|unf|unef|bsw|bsf)(?!\w))/gi, " ")
-    .replace(/(unc|unf|unef|bsw|bsf|whit|ba|[1-3][ab])x(?= ?[\d.])/gi, "$1 x ");
-}
+/** Figures, signs and units in words, in figures and signs. */
+const SIGNS: readonly Rule[] = [
+  [/(?<![\w.])(\d{1,2}) point (\d)(?![\w.])/gi, "$1.$2"],
+  [/(?<=\d)-(?=inch\b)/gi, " "],
+  [MIL, "mm"],
+  [/^metric (?=\d)|(?<!\w)em (?=\d)/gi, "M"],
+  [/(?<!\w)number (?=\d)/gi, "#"],
+  [/ by (?=\.?\d|m ?\d|#)/gi, " x "],
+  [/(\d)(lh|l\.h\.?)(?!\w)/gi, "$1 LH"],
+  [/\b(?:st[/. ]?st|st\. ?steel|s\/(?:steel|stl))\b\.?/gi, "s/s"],
+  [/(?<=[a-z])\/hd\b/gi, " hd"],
+  [/(\d)\.(\d+\/\d)/g, "$1-$2"],
+  [/ - (?=(?:g|rp?|rc) ?\d)/gi, " x "],
+  [/(?<!\w)([gr] ?\d[\d/ -]*?) ?gas\b/gi, "$1"],
+  [/\bbsp ?(taper|parallel)\b/gi, (_, kind: string) => (/^t/i.test(kind) ? "bspt" : "bspp")],
+  [/((?:bspt|npt|(?<!\w)rc? ?\d)(?!\w*[a-z]).*?) taper(?= plug)/gi, "$1"],
+  [/^8 ?un (\d[\d /-]*?)(?= ?x| [a-z]|$)/i, "$1-8 UN"],
+  [/^(acme|stub acme) (\d[\d /-]*)/i, "$2 $1 "],
+  [/(?<![\w/])(m ?\d+)\/(\d+(?:\.\d+)?)(?=[^\w/]|$)/gi, "$1 x $2"],
+  [NUMBERED, (size) => `#${size.replace("/", "-")}`],
+  [
+    /(?<![\w.])(\d+(?:\.\d+)?) ?(?:m(?! ?\d)|m(?= \d{1,2}\.\d(?![\d.]))|mtrs?|met(?:re|er)s?)(?![\w.])/gi,
+    (_, m: string) => `${Number(m) * 1000}mm`,
+  ],
+  [FEET, (_, feet: string) => `${Number(feet) * 12}in`],
+  [LONG, "$1 "],
+];
 
 /**
  * A call-out in the one spelling that its readers know: crosses, figures and numbers in words as above; abbreviations
@@ -62,36 +79,21 @@ function pulledApart(text: string): string {
  */
 export function calloutSpelling(text: string, taught: readonly string[] = []): string {
   const plain = oneSpelling(
-    oneSpelling(text.replace(/[‘’′]{2}/g, '"').replace(LISTED, "$1, ")).normalize("NFKC"),
+    oneSpelling(
+      text
+        .replace(/[‘’′]{2}/g, '"')
+        .replace(LISTED_SIZE, "$1 x $2")
+        .replace(LISTED, "$1, ")
+        .replace(/[[\]]/g, " "),
+    ).normalize("NFKC"),
   )
+    .replace(QUOTED, "$1")
+    .replace(MARKED, "")
     .replace(CROSSES, "x")
     .replace(MISREAD_COUNT, inFigures)
     .replace(MISREAD, figureRead)
     .replace(/[Øø⌀]/g, " ");
-  const figures = lengthLast(numbersInFigures(pulledApart(writtenOut(plain, taught))))
-    .replace(/(?<![\w.])(\d{1,2}) point (\d)(?![\w.])/gi, "$1.$2")
-    .replace(/^metric (?=\d)/i, "M")
-    .replace(/(?<!\w)number (?=\d)/gi, "#")
-    .replace(/ by (?=\.?\d|m ?\d|#)/gi, " x ")
-    .replace(/(\d)(lh|l\.h\.?)(?!\w)/gi, "$1 LH")
-    .replace(/\b(?:st[/. ]?st|s\/(?:steel|stl))\b\.?/gi, "s/s")
-    .replace(/(?<=[a-z])\/hd\b/gi, " hd")
-    .replace(/(\d)\.(\d+\/\d)/g, "$1-$2")
-    .replace(/ - (?=(?:g|rp?|rc) ?\d)/gi, " x ")
-    .replace(/(?<!\w)([gr] ?\d[\d/ -]*?) ?gas\b/gi, "$1")
-    .replace(/\bbsp ?(taper|parallel)\b/gi, (_, kind: string) =>
-      /^t/i.test(kind) ? "bspt" : "bspp",
-    )
-    .replace(/((?:bspt|npt|(?<!\w)rc? ?\d)(?!\w*[a-z]).*?) taper(?= plug)/gi, "$1")
-    .replace(/^8 ?un (\d[\d /-]*?)(?= ?x| [a-z]|$)/i, "$1-8 UN")
-    .replace(/^(acme|stub acme) (\d[\d /-]*)/i, "$2 $1 ")
-    .replace(/(?<![\w/])(m ?\d+)\/(\d+(?:\.\d+)?)(?=[^\w/]|$)/gi, "$1 x $2")
-    .replace(NUMBERED, (size) => `#${size.replace("/", "-")}`)
-    .replace(
-      /(?<![\w.])(\d+(?:\.\d+)?) ?(?:m(?! ?\d)|m(?= \d{1,2}\.\d(?![\d.]))|mtrs?|met(?:re|er)s?)(?![\w.])/gi,
-      (_, m: string) => `${Number(m) * 1000}mm`,
-    )
-    .replace(FEET, (_, feet: string) => `${Number(feet) * 12}in`)
-    .replace(LONG, "$1 ");
+  const said = rewritten(writtenOut(plain, taught), COUNTER_WORDS);
+  const figures = rewritten(lengthLast(numbersInFigures(said)), SIGNS);
   return inReadingOrder(figures).replace(/\s+/g, " ").trim();
 }

@@ -1,5 +1,5 @@
 // What may be wrong where nothing fits: which reading, or which slip of hand.
-export { conditionTestWords } from "./condition-words";
+export { doubtTestWords } from "./doubt-test-words";
 export {
   refusedReadingWords,
   sharedZeroWords,

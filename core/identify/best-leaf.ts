@@ -24,19 +24,23 @@ const PITCHES: Readonly<Record<OneGauge, readonly Mm[]>> = {
   inch: INCH_LEAVES.map(pitchMmFromTpi),
 };
 
-const rivalsOf = new Map<string, readonly Mm[]>();
+const BOTH: readonly Mm[] = [...PITCHES.metric, ...PITCHES.inch];
+
+/** By the leaves that are owned, and the one that is called. */
+const rivalsOf = new Map<readonly Mm[], Map<Mm, readonly Mm[]>>();
 
 /** The pitches of the other leaves that might be called instead. */
 function rivals(leafPitch: Mm, gauge: OneGauge | undefined): readonly Mm[] {
-  const key = `${gauge} ${leafPitch}`;
-  const known = rivalsOf.get(key);
+  const owned = gauge === undefined ? BOTH : PITCHES[gauge];
+  const ofOwned = rivalsOf.get(owned) ?? new Map<Mm, readonly Mm[]>();
+  rivalsOf.set(owned, ofOwned);
+  const known = ofOwned.get(leafPitch);
   if (known !== undefined) return known;
-  const owned = gauge === undefined ? [...PITCHES.metric, ...PITCHES.inch] : PITCHES[gauge];
   const near = owned.filter((pitchMm) => {
     const off = Math.abs(pitchMm / leafPitch - 1);
     return off > 1e-9 && off < NEAR;
   });
-  rivalsOf.set(key, near);
+  ofOwned.set(leafPitch, near);
   return near;
 }
 

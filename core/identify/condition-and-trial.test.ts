@@ -122,7 +122,7 @@ describe("a known nut on a screw that measures under its thread", () => {
   it("says little: what is off its crests is off its flanks", () => {
     // 6g of M5 ends at 4.826: a screw of 4.76 that is an M5 is worn all over, and goes into the smaller nut.
     const before = shareOfM5([crests(4.76), leaf]);
-    expect(shareOfM5([crests(4.76), leaf, nut])).toBeGreaterThan(0.6 * before);
+    expect(shareOfM5([crests(4.76), leaf, nut])).toBeGreaterThan(0.5 * before);
   });
 
   it("says much of one that is within its limits", () => {

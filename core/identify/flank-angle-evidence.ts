@@ -62,7 +62,8 @@ const chanceOf = (reading: ReadingOf<"flank-angle">, thread: Thread): number =>
 /** The flank angle, by angle gauge or by eye. */
 export const flankAngleEvidence: Evidence<"flank-angle"> = {
   likelihood: chanceOf,
-  alike: ({ flankAngleDeg, pitchMm }) => `${flankAngleDeg} ${Math.min(pitchMm, EASY_PITCH_MM)}`,
+  // One number: the angles are halves of a degree, and the pitch counts up to 1.5 mm.
+  alike: ({ flankAngleDeg, pitchMm }) => 10 * flankAngleDeg + Math.min(pitchMm, EASY_PITCH_MM),
   unknownLikelihood: ({ degrees }) => UNKNOWN_ANGLES[degrees],
   reason: (reading, thread) => ({
     code: "flank-angle",

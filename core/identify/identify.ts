@@ -80,18 +80,41 @@ function rankedCandidates(
   const hand = lastReading(readings, "hand")?.hand ?? "right";
   const common = options.useCommonness === false ? undefined : commonnessReasons();
   const threads = catalogue();
+  const against: Against = { weighed, readings, common };
   return likeliestFirst(posterior).map((at): Candidate => {
-    const thread = threads[at];
-    if (thread === undefined) throw new RangeError(`no thread at place ${at}`);
+    const of = threads[at];
+    if (of === undefined) throw new RangeError(`no thread at place ${at}`);
     const probability = posterior.probabilities[at] ?? 0;
-    const reasons = isRuledOut(probability)
-      ? whyRuledOut(weighed, readings, thread, at, common?.[at])
-      : [
-          ...weighed.map((one, i) => unlessAskew(reasonOf(one, i, thread, at), readings)),
-          ...(common?.slice(at, at + 1) ?? []),
-        ];
-    return { thread: hand === "left" ? leftHand(thread) : thread, probability, reasons };
+    const thread = hand === "left" ? leftHand(of) : of;
+    if (isRuledOut(probability)) return new RuledOut(thread, probability, at, against);
+    const reasons = [
+      ...weighed.map((one, i) => unlessAskew(reasonOf(one, i, of, at), readings)),
+      ...(common?.slice(at, at + 1) ?? []),
+    ];
+    return { thread, probability, reasons };
   });
+}
+
+/** What speaks against threads that are ruled out. */
+interface Against {
+  readonly weighed: readonly WeighedReading[];
+  readonly readings: readonly Reading[];
+  /** How common each thread is, in catalogue order, where that was weighed. */
+  readonly common: readonly Reason[] | undefined;
+}
+
+/** A thread that is ruled out. Why is worked out when it is asked for: of a thousand a screen shows a dozen. */
+class RuledOut implements Candidate {
+  constructor(
+    readonly thread: Thread,
+    readonly probability: number,
+    private readonly at: number,
+    private readonly against: Against,
+  ) {}
+
+  get reasons(): readonly Reason[] {
+    return whyRuledOut(this.against, this.at);
+  }
 }
 
 /** The reading that speaks most against the thread at this place of the catalogue. */
@@ -109,18 +132,13 @@ function worstFor(weighed: readonly WeighedReading[], at: number): number {
 }
 
 /** The one reason against a thread that is ruled out, and how common it is. */
-function whyRuledOut(
-  weighed: readonly WeighedReading[],
-  readings: readonly Reading[],
-  thread: Thread,
-  at: number,
-  common: Reason | undefined,
-): readonly Reason[] {
+function whyRuledOut({ weighed, readings, common }: Against, at: number): readonly Reason[] {
+  const thread = catalogue()[at];
   const place = worstFor(weighed, at);
   const worst = weighed[place];
-  if (worst === undefined) return common === undefined ? [] : [common];
-  const reason = unlessAskew(reasonOf(worst, place, thread, at), readings);
-  return common === undefined ? [reason] : [reason, common];
+  const rare = common?.slice(at, at + 1) ?? [];
+  if (worst === undefined || thread === undefined) return rare;
+  return [unlessAskew(reasonOf(worst, place, thread, at), readings), ...rare];
 }
 
 /** The reason of a reading on its own, unless a wider reading of the same size accounts for it. */

@@ -19,6 +19,7 @@ export type {
   InformativeTest,
   NextTest,
   OpeningTest,
+  DoubtTest,
   ReadingTest,
   RetakeTest,
   TestAnswer,

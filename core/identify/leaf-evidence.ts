@@ -61,11 +61,10 @@ export function leafOutcomes(
   { pitchMm, flankAngleDeg }: Pick<Thread, "pitchMm" | "flankAngleDeg">,
   threadsEngaged?: number,
 ): Readonly<Record<LeafOutcome, number>> {
-  const seat = isV(flankAngleDeg) ? 1 : V_IN_FLAT;
-  return pitchOutcomes(leaf, pitchMm, threadsEngaged, seat);
+  return pitchOutcomes(leaf, pitchMm, threadsEngaged, seatOf(flankAngleDeg));
 }
 
-const isV = (flankAngleDeg: number) => flankAngleDeg >= LEAST_V_DEG;
+const seatOf = (flankAngleDeg: number) => (flankAngleDeg >= LEAST_V_DEG ? 1 : V_IN_FLAT);
 
 function pitchOutcomes(
   leaf: LeafMark,
@@ -92,12 +91,32 @@ export function saidToDropIn(
   return leafOutcomes(leaf, thread)["drops-in"] * best;
 }
 
-/** What it tells beside the outcome that no other leaf was called. */
-function notAnother({ outcome, gauge, ...reading }: LeafReading, pitchMm: Mm): number {
-  if (outcome !== "drops-in") return 1;
-  const leafPitch = leafPitchMm(leafMark(reading));
+/** A leaf as it was laid on: what does not hang on the thread, worked out once for a thousand of them. */
+interface Laid {
+  readonly leaf: LeafMark;
+  readonly leafPitch: Mm;
+  readonly engaged: number;
+}
+
+const alreadyLaid = new WeakMap<LeafReading, Laid>();
+
+function laidOf(reading: LeafReading): Laid {
+  const known = alreadyLaid.get(reading);
+  if (known !== undefined) return known;
+  const leaf = leafMark(reading);
+  const leafPitch = leafPitchMm(leaf);
   const engaged = reading.threadsEngaged ?? usualThreadsEngaged(leafPitch);
-  return calledBest(leafPitch, pitchMm, engaged, gauge);
+  const laid = { leaf, leafPitch, engaged };
+  alreadyLaid.set(reading, laid);
+  return laid;
+}
+
+/** Probability of the reading on a thread of this pitch; where it drops in, that no other leaf was called as well. */
+function chanceOf(reading: LeafReading, pitchMm: Mm, seat: number): number {
+  const { leaf, leafPitch, engaged } = laidOf(reading);
+  const chance = pitchOutcomes(leaf, pitchMm, engaged, seat)[reading.outcome];
+  if (reading.outcome !== "drops-in") return chance;
+  return chance * calledBest(leafPitch, pitchMm, engaged, reading.gauge);
 }
 
 function agreementOf(probability: number): Agreement {
@@ -106,9 +125,7 @@ function agreementOf(probability: number): Agreement {
 }
 
 function reason(reading: LeafReading, thread: Thread): ReasonFigures {
-  const leaf = leafMark(reading);
-  const leafPitch = leafPitchMm(leaf);
-  const threadsEngaged = reading.threadsEngaged ?? usualThreadsEngaged(leafPitch);
+  const { leaf, leafPitch, engaged: threadsEngaged } = laidOf(reading);
   const probability = leafOutcomes(leaf, thread, threadsEngaged)[reading.outcome];
   return {
     code: "leaf",
@@ -124,13 +141,11 @@ function reason(reading: LeafReading, thread: Thread): ReasonFigures {
 
 /** A thread-gauge leaf laid on the thread. */
 export const leafEvidence: Evidence<"leaf"> = {
-  likelihood: (reading, thread) =>
-    leafOutcomes(leafMark(reading), thread, reading.threadsEngaged)[reading.outcome] *
-    notAnother(reading, thread.pitchMm),
+  likelihood: (reading, { pitchMm, flankAngleDeg }) =>
+    chanceOf(reading, pitchMm, seatOf(flankAngleDeg)),
+  // One number for the pitch, the seat and whether it is said in threads per inch: no pitch is as coarse as 100 mm.
   alike: ({ pitchMm, flankAngleDeg, tpi }) =>
-    `${pitchMm}${isV(flankAngleDeg) ? "" : " flat"}${tpi === undefined ? "" : " tpi"}`,
-  unknownLikelihood: (reading, pitchMm) =>
-    pitchOutcomes(leafMark(reading), pitchMm, reading.threadsEngaged)[reading.outcome] *
-    notAnother(reading, pitchMm),
+    pitchMm + (seatOf(flankAngleDeg) === 1 ? 0 : 100) + (tpi === undefined ? 0 : 200),
+  unknownLikelihood: (reading, pitchMm) => chanceOf(reading, pitchMm, 1),
   reason,
 };

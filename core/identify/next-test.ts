@@ -16,10 +16,12 @@ export type TestAnswer =
   | { readonly kind: "taper"; readonly tapered: boolean }
   | { readonly kind: "other" };
 
-/** A size to take before anything separates, with what is owned for it. */
+/** A size to take before anything separates, with what is owned for it; or, where nothing else does, once more. */
 export interface OpeningTest {
   readonly kind: "external-diameter" | "diameter-between" | "internal-diameter";
   readonly tool: Tool;
+  /** To stand beside the first size, taken at another place. */
+  readonly beside?: true;
 }
 
 /** A test worth making next, with what it is expected to tell. `words` makes the instruction. */
@@ -37,11 +39,15 @@ export type InformativeTest = {
       readonly others: readonly LeafMark[];
     }
   | { readonly kind: "trial-fit"; readonly with: Thread; readonly partIs: ThreadSide }
+  | {
+      readonly kind: "flank-angle";
+      /** A second look, to stand beside the first. */
+      readonly beside?: true;
+    }
   | { readonly kind: "crest-to-crest"; readonly pitches: number }
   | { readonly kind: "count"; readonly spanMm: number }
   | {
       readonly kind:
-        | "flank-angle"
         | "crest-form"
         | "taper"
         | "taper-measured"
@@ -70,11 +76,14 @@ export interface ConditionTest {
   readonly conditions: readonly PartCondition[];
 }
 
-/** A test that takes a reading, for the first time or again. */
-export type ReadingTest = OpeningTest | RetakeTest | InformativeTest;
+/** What is asked of a reading that fits badly, before anything is concluded from it. */
+export type DoubtTest = ConditionTest | RetakeTest;
 
-export type NextTest = ConditionTest | ReadingTest;
+/** A test that takes a reading which is to stand beside the others. */
+export type ReadingTest = OpeningTest | InformativeTest;
+
+export type NextTest = DoubtTest | ReadingTest;
 
 export function takesReading(test: NextTest): test is ReadingTest {
-  return test.kind !== "condition";
+  return test.kind !== "condition" && test.kind !== "again";
 }

@@ -6,6 +6,7 @@ import { vouchesForPitch } from "./pitch-vouched";
 import type { Reading } from "./reading";
 import { SETTLED_SHARE, isNoneHeld, unknownStanding } from "./standing";
 import type { Contender } from "./test-worth";
+import { secondLooks } from "./second-looks";
 import { confirmingTests, testsWorthOffering } from "./tests-on-offer";
 import { TOOLS, type Tool } from "./tools";
 
@@ -153,19 +154,21 @@ export function nextTests(
     (!lost || OF_THE_THREAD.has(test.kind)) &&
     !skip.includes(testKey(test)) &&
     !skip.includes(test.kind);
+  const tellsEnough = (test: InformativeTest) =>
+    test.bits >= LEAST_BITS && outcomesDiffer(test) && possible(test);
   const telling =
     shares.length < 2
       ? []
       : testsWorthOffering(setting)
-          .filter((test) => test.bits >= LEAST_BITS && outcomesDiffer(test) && possible(test))
+          .filter(tellsEnough)
           .sort((a, b) => b.bits / TROUBLE[b.kind] - a.bits / TROUBLE[a.kind])
           .slice(0, MOST_OFFERED);
   // Where one thread is as good as found, what it lacks is its pitch, or a witness more.
   const pitchLacks =
     !readings.some(vouchesForPitch) && (shares[0]?.probability ?? 0) >= SETTLED_SHARE;
   if (telling.length > 0 && !pitchLacks) return telling;
-  return [...confirmingTests(setting).filter(possible).slice(0, 1), ...telling].slice(
-    0,
-    MOST_OFFERED,
-  );
+  const left = [...confirmingTests(setting).filter(possible).slice(0, 1), ...telling];
+  if (left.length > 0 || lost) return left.slice(0, MOST_OFFERED);
+  const again = secondLooks(setting);
+  return [...again.telling.filter(tellsEnough), ...again.size.filter(possible)];
 }

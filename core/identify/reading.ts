@@ -111,6 +111,8 @@ interface ReadingFigures {
     readonly smallMm: Mm;
     readonly largeMm: Mm;
     readonly apartMm: Mm;
+    /** The size over the crests, when this is weighed beside it; not stored. */
+    readonly crestsMm?: Mm;
   };
   readonly hand: { readonly hand: Hand };
   /** "8.8", "A2-70", "lines:3", "letter:R", "none"; any other text is taken for a maker's mark, which says nothing. */

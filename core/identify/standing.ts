@@ -4,7 +4,7 @@ export const VERDICTS = ["settled", "narrowed", "open", "contradictory"] as cons
 export type Verdict = (typeof VERDICTS)[number];
 
 /** The share at which one thread is taken as the answer. */
-export const SETTLED_SHARE = 0.972;
+export const SETTLED_SHARE = 0.974;
 
 /** The share that those hold together which it is down to; where a pitch was read, all that settling asks for. */
 const NARROWED_SHARE = 0.95;

@@ -47,7 +47,10 @@ function coatSeen(readings: readonly Reading[]): PartCondition | undefined {
 // A reading with what the others say of its part is weighed once, like any other.
 const besideOthers = new WeakMap<Reading, Map<string, Reading>>();
 
-function knownAs(reading: SizedReading | ReadingOf<"trial-fit">, beside: Beside): Reading {
+function knownAs(
+  reading: SizedReading | ReadingOf<"trial-fit" | "taper-measured">,
+  beside: Beside,
+): Reading {
   const known = besideOthers.get(reading) ?? new Map<string, Reading>();
   besideOthers.set(reading, known);
   const key = `${beside.condition} ${beside.crestsMm}`;
@@ -58,14 +61,18 @@ function knownAs(reading: SizedReading | ReadingOf<"trial-fit">, beside: Beside)
 
 /**
  * The readings with what is known of the part's condition: each size of which nobody judged it taken for coated where a
- * finish was seen; and a known part tried on it judged by what was said of its size, and by how far that is under a thread:
- * wear and coats are on the flanks too.
+ * finish was seen; a known part tried on it judged by what was said of its size, and by how far that is under a thread: wear and
+ * coats are on the flanks too; and of both ends measured the size known, where it was read before.
  */
 export function withStatedCondition(readings: readonly Reading[]): readonly Reading[] {
   const coat = coatSeen(readings);
   const beside = besideTrials(readings);
   return readings.map((reading) => {
     if (reading.kind === "trial-fit") return knownAs(reading, beside);
+    if (reading.kind === "taper-measured") {
+      const { crestsMm } = beside;
+      return crestsMm === undefined ? reading : knownAs(reading, { crestsMm });
+    }
     if (coat === undefined || !isSized(reading) || reading.condition !== undefined) return reading;
     return knownAs(reading, { condition: coat });
   });

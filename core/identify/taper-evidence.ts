@@ -41,6 +41,9 @@ const OVER_CRESTS_LARGE = { sdMm: 0.03, skewMm: 0.012 };
 /** Tapers of which nothing is known: even from none to 1 in 4, on diameter. */
 const WIDEST_TAPER = 0.25;
 
+/** A size at the larger end that is this near to the one over the crests is that size once more, mm. */
+const ONE_SIZE_MM = 0.25;
+
 /** Taper on diameter as measured. */
 export function measuredTaper({ smallMm, largeMm, apartMm }: Measured): number {
   return (largeMm - smallMm) / apartMm;
@@ -58,14 +61,27 @@ export function taperMeasuredAs(tapered: boolean, { taper }: Thread): number {
   return tapered === (taper !== undefined) ? 1 - MISMEASURED : MISMEASURED;
 }
 
+/** Whether the size at the larger end has been weighed already, as the one over the crests: it is no second witness. */
+const isWeighed = ({ largeMm, crestsMm }: Measured) =>
+  crestsMm !== undefined && Math.abs(largeMm - crestsMm) < ONE_SIZE_MM;
+
+/** Of threads that nobody holds, most are parallel. */
+function strangeTaper(reading: Measured): number {
+  const parallel = normalDensity(measuredTaper(reading), 0, taperSd(reading));
+  return (1 - UNKNOWN_TAPERED) * parallel + UNKNOWN_TAPERED / WIDEST_TAPER;
+}
+
 /** Two diameters at a distance: the taper, and the size at the larger end. */
 export const taperMeasuredEvidence: Evidence<"taper-measured"> = {
   likelihood: (reading, thread) => {
     const taper = normalDensity(measuredTaper(reading), thread.taper ?? 0, taperSd(reading));
-    const size = crestsLikelihood(reading.largeMm, thread, OVER_CRESTS_LARGE);
+    const size = isWeighed(reading)
+      ? 1
+      : crestsLikelihood(reading.largeMm, thread, OVER_CRESTS_LARGE);
     return ((1 - BLUNDER) * taper + BLUNDER / WIDEST_TAPER) * size;
   },
-  unknownLikelihood: ({ largeMm }) => backgroundDensity(largeMm) / WIDEST_TAPER,
+  unknownLikelihood: (reading) =>
+    strangeTaper(reading) * (isWeighed(reading) ? 1 : backgroundDensity(reading.largeMm)),
   reason: (reading, thread) => {
     const deviations = Math.abs(measuredTaper(reading) - (thread.taper ?? 0)) / taperSd(reading);
     return {

@@ -81,23 +81,27 @@ const SPANS = [
   { pitches: 10, have: 0.65 },
 ] as const;
 
-/** Ten pitches tell twice as much, where there are so many: those are asked for only where five tell much less. */
-function crestTest({ standing, owns, side }: TestSetting): InformativeTest[] {
+/** Ten pitches tell twice as much, where there are so many: those are asked for only where five tell much less, or told too little. */
+export function crestTest({ readings, standing, owns, side }: TestSetting): InformativeTest[] {
   if (!owns.has("caliper") || side === "internal" || standing.length === 0) return [];
-  const [best] = SPANS.map(({ pitches, have }) => {
-    const spans = standing.map(({ thread }) => pitches * thread.pitchMm);
-    const worth = worthOf(differentSizes(spans, CRESTS_APART_MM), standing, (mm, thread) =>
-      normalDensity(mm, pitches * thread.pitchMm, CREST_SD),
-    );
-    const { bits, outcomes } = withAnswers(worth, sizeAnswer);
-    const test = {
-      kind: "crest-to-crest",
-      pitches,
-      bits,
-      outcomes: reckonedWith(outcomes),
-    } as const;
-    return { test, worth: bits * have };
-  }).sort((one, other) => other.worth - one.worth);
+  const spanned = lastReading(readings, "crest-to-crest")?.pitches ?? 0;
+  const more = SPANS.filter(({ pitches }) => pitches > spanned);
+  const [best] = more
+    .map(({ pitches, have }) => {
+      const spans = standing.map(({ thread }) => pitches * thread.pitchMm);
+      const worth = worthOf(differentSizes(spans, CRESTS_APART_MM), standing, (mm, thread) =>
+        normalDensity(mm, pitches * thread.pitchMm, CREST_SD),
+      );
+      const { bits, outcomes } = withAnswers(worth, sizeAnswer);
+      const test = {
+        kind: "crest-to-crest",
+        pitches,
+        bits,
+        outcomes: reckonedWith(outcomes),
+      } as const;
+      return { test, worth: bits * have };
+    })
+    .sort((one, other) => other.worth - one.worth);
   return best === undefined ? [] : [best.test];
 }
 

@@ -211,8 +211,8 @@ export function knownPart(text: string): Thread | undefined {
 }
 
 /**
- * A known part is tried on what reads like its thread: one that nobody holds, of about that size, takes it where its pitch is the
- * known part's, and jams where it is not. Estimates.
+ * A known part is tried on what reads like its thread: one that nobody holds, of a size that was not read, takes it where its pitch
+ * is the known part's, and jams where it is not. Estimates.
  */
 const STRANGE_OF_PITCH: Chances = {
   "runs-freely": 0.74,
@@ -220,6 +220,9 @@ const STRANGE_OF_PITCH: Chances = {
   loose: 0.1,
   "will-not-start": 0.06,
 };
+const TOO_LARGE: Chances = { "runs-freely": 0.02, binds: 0.14, loose: 0, "will-not-start": 0.84 };
+const TIGHT: Chances = { "runs-freely": 0.06, binds: 0.5, loose: 0.01, "will-not-start": 0.43 };
+const SMALL: Chances = { "runs-freely": 0.25, binds: 0.04, loose: 0.65, "will-not-start": 0.06 };
 const STRANGE: Chances = {
   "runs-freely": 0.02,
   binds: 0.45,
@@ -238,12 +241,36 @@ const NOTHING_KNOWN: Chances = {
 /** So far may two pitches drift apart over the turns of a trial, mm: flanks have so much play, more on a coarse thread. */
 const playFor = (pitchMm: Mm): Mm => 0.1 + 0.06 * pitchMm;
 
-/** Probability of an answer for a thread of this pitch that nobody holds. */
-function strangeChance(outcome: TrialOutcome, pitchMm: Mm, known: Thread | undefined): number {
+/** How much smaller than the known nut's thread a screw of its pitch is that just starts, that runs, and that rattles, mm; and their spread. */
+const STARTS_MM = -0.2;
+const RUNS_MM = -0.04;
+const rattlesMm = (pitchMm: Mm): Mm => 0.2 + 0.14 * pitchMm;
+const ROOM_SD = 0.08;
+
+/** Of a screw of the known nut's pitch that nobody holds: what its size over the crests says. */
+function strangeOfPitch(outcome: TrialOutcome, known: Thread, crestsMm: Mm | undefined): number {
+  if (crestsMm === undefined) return STRANGE_OF_PITCH[outcome];
+  const room = known.majorMm - crestsMm;
+  const over = (mm: Mm) => normalCumulative((room - mm) / ROOM_SD);
+  const starts = over(STARTS_MM);
+  const runs = over(RUNS_MM);
+  const rattles = over(rattlesMm(known.pitchMm));
+  const chance =
+    (1 - starts) * TOO_LARGE[outcome] +
+    (starts - runs) * TIGHT[outcome] +
+    (runs - rattles) * GOES[outcome] +
+    rattles * SMALL[outcome];
+  return (1 - MISJUDGED) * chance + MISJUDGED / TRIAL_OUTCOMES.length;
+}
+
+/** Probability of the answer for a thread of this pitch that nobody holds. */
+function strangeChance(reading: ReadingOf<"trial-fit">, pitchMm: Mm): number {
+  const { outcome, crestsMm } = reading;
+  const known = knownPart(reading.with);
   if (known === undefined) return NOTHING_KNOWN[outcome];
   const drift = (A_FEW_TURNS * Math.abs(pitchMm - known.pitchMm)) / playFor(pitchMm);
   const alike = Math.exp(-0.5 * drift * drift);
-  return alike * STRANGE_OF_PITCH[outcome] + (1 - alike) * STRANGE[outcome];
+  return alike * strangeOfPitch(outcome, known, crestsMm) + (1 - alike) * STRANGE[outcome];
 }
 
 /** What does not go needs no more than its verdict: strength is only worked out for what does. */
@@ -259,8 +286,7 @@ export const trialEvidence: Evidence<"trial-fit"> = {
     const known = knownPart(reading.with);
     return known === undefined ? NOTHING_KNOWN[reading.outcome] : chanceOf(reading, thread, known);
   },
-  unknownLikelihood: (reading, pitchMm) =>
-    strangeChance(reading.outcome, pitchMm, knownPart(reading.with)),
+  unknownLikelihood: strangeChance,
   reason: (reading, thread) => {
     const known = knownPart(reading.with);
     if (known === undefined) {

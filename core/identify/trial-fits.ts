@@ -62,6 +62,9 @@ export interface TrialSetting {
   readonly crestsMm?: Mm | undefined;
 }
 
+/** Crests wear before flanks do, and a part is read a little low: half of what lost metal has lost all of it there, half of it half. */
+const OFF_THE_FLANKS = [1, 0.5] as const;
+
 /** The fits of a part whose size over the crests is known: what it measures under its thread's middle is off its flanks too. */
 export function fitsBySize(
   thread: Thread,
@@ -69,7 +72,8 @@ export function fitsBySize(
 ): readonly Fit[] | undefined {
   const lost = crestsMm === undefined ? undefined : lostOverCrests(crestsMm, thread, condition);
   if (lost === undefined || lost.share < LOST_AT_FLANKS) return undefined;
-  return changedFits([lost.share, () => -lost.mm]);
+  const share = lost.share / OFF_THE_FLANKS.length;
+  return changedFits(...OFF_THE_FLANKS.map((part): Changed => [share, () => -part * lost.mm]));
 }
 
 /** The fits of a part of which so much was said. */

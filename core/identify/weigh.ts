@@ -41,17 +41,30 @@ export function weighReading(reading: Reading): WeighedReading {
     evidence,
     refused,
     ofThreads,
-    best: Math.max(...ofThreads),
+    best: largestOf(ofThreads),
     reasons: new Map<number | string, Reason>(),
-    ofUnknown: Float64Array.from(STRANGE_PITCHES, (pitchMm) =>
-      evidence.unknownLikelihood(reading, pitchMm),
-    ),
+    ofUnknown: likelihoodsOfUnknown(reading, evidence),
   };
   alreadyWeighed.set(reading, weighed);
   return weighed;
 }
 
 const REFUSED: Evidence<ReadingKind> = lookEvidence();
+
+// Plain loops here and below: they run with every touch on the Bench.
+function largestOf(values: Float64Array): number {
+  let largest = -Infinity;
+  for (let at = 0; at < values.length; at += 1) largest = Math.max(largest, values[at] ?? 0);
+  return largest;
+}
+
+function likelihoodsOfUnknown(reading: Reading, evidence: Evidence<ReadingKind>): Float64Array {
+  const likelihoods = new Float64Array(STRANGE_PITCHES.length);
+  for (let at = 0; at < likelihoods.length; at += 1) {
+    likelihoods[at] = evidence.unknownLikelihood(reading, STRANGE_PITCHES[at] ?? 0);
+  }
+  return likelihoods;
+}
 
 /** The likelihood for every thread in catalogue order; for threads that are alike worked out once. */
 function likelihoodsOf(reading: Reading, evidence: Evidence<ReadingKind>): Float64Array {

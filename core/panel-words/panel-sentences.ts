@@ -6,7 +6,7 @@ import type { Thread } from "../threads";
 import { printLength, type Units } from "../units";
 import { percentWords, withArticle } from "../words";
 
-/** What the panels of the Bench say in whole sentences. */
+/** What the panels of the Bench, and what comes after it, say in whole sentences. */
 export const PANEL_SENTENCES = {
   headFirst:
     "Say which head it has: a countersunk one is measured over all, most others from under the head.",
@@ -20,6 +20,9 @@ export const PANEL_SENTENCES = {
   enterAndEscape: "Enter takes a reading. Escape closes a panel.",
   nothingRead: "Nothing was read yet.",
   toolsOnHand: "The next test asks only for what can be done with these. Kept on this device.",
+  noneHeld: "Outside every thread held",
+  caution:
+    "A thread says nothing of strength: an unmarked part is the weakest grade. On brakes, steering, wheels, lifting, guards, pressure, gas, steam or structure the maker’s specification and local codes rule, and licensed practice where the law asks for it.",
   drillsAsPins:
     "The shank of a drill is a pin: go up until one does not go in any more. The bore is the last that did, or a little over.",
 } as const;

@@ -215,9 +215,13 @@ export function ledThroughBucket(random: SeededRandom): BucketCourse {
   let tests = 1;
   for (;;) {
     const result = identify(readings, { part: part.kind, skip, tools });
-    const test = result.nextTests.find((next) => !("tool" in next));
+    const [test] = result.nextTests;
     if (test === undefined || tests >= MOST_TESTS) return { part, result, readings, tests };
     tests += 1;
+    if ("tool" in test) {
+      readings.push(sizeReading(takeSize(part, fitter, random), part));
+      continue;
+    }
     if (test.kind === "condition") {
       const condition = lookAtPart(part, random);
       readings[test.at] = { ...test.reading, condition };

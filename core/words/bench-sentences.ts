@@ -8,11 +8,8 @@ export const BENCH_SENTENCES = {
   settled: "Write it up for the machine, or put the next part on the bench.",
   oneLikeIt: "One like it: same machine, same kind of part",
   noneFits: "No thread held fits these readings",
-  noneHeld: "Outside every thread held",
   noTest: "No test on hand separates these",
   takeAnotherWay: "Take the pitch another way, try a known part, or write it up as it stands.",
-  caution:
-    "A thread says nothing of strength: an unmarked part is the weakest grade. On brakes, steering, wheels, lifting, guards, pressure, gas, steam or structure the maker’s specification and local codes rule, and licensed practice where the law asks for it.",
   noAddress: "The address may be mistyped, or the page may have moved.",
   notFetched:
     "This part of the app could not be fetched: the server is away, or the app was renewed under this page.",

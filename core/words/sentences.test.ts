@@ -1,6 +1,6 @@
 import { calloutProblemWords } from "../sheet-words";
 import { parseCallout, isCalloutProblem } from "../callout";
-import { conditionTestWords, refusedReadingWords, suspectWords } from "../doubts";
+import { doubtTestWords, refusedReadingWords, suspectWords } from "../doubts";
 import {
   FLANK_ANGLES,
   LEAVES,
@@ -105,7 +105,7 @@ describe("every sentence that the Bench can make", () => {
           for (const test of result.nextTests) {
             const { title, meaning } = takesReading(test)
               ? nextTestWords(test, units)
-              : conditionTestWords(test, units);
+              : doubtTestWords(test, units);
             sentences.push(title.endsWith("?") ? title : `${title}.`, meaning);
           }
           for (const suspect of result.suspects) sentences.push(suspectWords(suspect, units));

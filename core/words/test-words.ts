@@ -4,7 +4,6 @@ import {
   type InformativeTest,
   type OpeningTest,
   type ReadingTest,
-  type RetakeTest,
   type TestAnswer,
 } from "../identify";
 import type { Thread } from "../threads";
@@ -13,13 +12,7 @@ import { withArticle } from "./article";
 import { lowerFirst, upperFirst } from "./letter-case";
 import { spanWords } from "./said-words";
 import { leafWords, threadName } from "./figures";
-import {
-  LEAF_OUTCOME_WORDS,
-  MARK_KIND_WORDS,
-  PLACE_WORDS,
-  TRIAL_WORDS,
-  readingWords,
-} from "./reading-words";
+import { LEAF_OUTCOME_WORDS, MARK_KIND_WORDS, PLACE_WORDS, TRIAL_WORDS } from "./reading-words";
 import { angleWords } from "./thread-words";
 
 /** A test as an instruction, and what each answer to it would leave. */
@@ -39,17 +32,15 @@ function namesOf(threads: readonly Thread[]): string {
   return names.join(" or ");
 }
 
-/** The reading by its own name, to be taken as if it had never been. */
-function retakeWords({ reading }: RetakeTest, units: Units): TestWords {
-  const { label, figure } = readingWords(reading, units);
-  return {
-    title: `Take it again: ${label} ${figure}`,
-    meaning: "The other readings speak against it. Take it afresh, without looking at the first.",
-    answers: [],
-  };
-}
-
-function openingWords({ kind, tool }: OpeningTest): TestWords {
+function openingWords({ kind, tool, beside }: OpeningTest): TestWords {
+  if (beside) {
+    const inside = kind === "internal-diameter";
+    return {
+      title: `Measure ${inside ? "the bore" : "over the crests"} once more`,
+      meaning: "Nothing else parts what is left. At another place, jaws square: the widest counts.",
+      answers: [],
+    };
+  }
   if (kind === "internal-diameter") {
     return {
       title: "Measure the bore",
@@ -114,7 +105,7 @@ function titleOf(test: InformativeTest, units: Units): string {
         ? "Find the leaf that drops in"
         : `Lay the ${leafWords(test.leaf)} leaf on it`;
     case "flank-angle":
-      return "Check the flank angle";
+      return test.beside ? "Check the flank angle once more" : "Check the flank angle";
     case "crest-form":
       return "Look at the crests with a glass";
     case "taper":
@@ -169,9 +160,8 @@ const amid = (answer: string) =>
 const listed = ([first = "", ...more]: readonly string[]) =>
   [first, ...more.map(amid)].join(" or ");
 
-/** A test as an instruction with what each outcome would mean; what has happened to the part has words of its own, in `doubts`. */
+/** A test as an instruction with what each outcome would mean; what is asked of a doubtful reading has its words in `doubts`. */
 export function nextTestWords(test: ReadingTest, units: Units): TestWords {
-  if (test.kind === "again") return retakeWords(test, units);
   if (!("outcomes" in test)) return openingWords(test);
   const answers = test.outcomes.map(({ answer }) => testAnswerWords(answer, test, units));
   const meaning = meanings(test, answers)

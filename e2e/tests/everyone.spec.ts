@@ -201,8 +201,11 @@ test.describe("from 360 to 1920 wide", () => {
 test("an address that is nowhere says so, and a missing asset is not the app's page", async ({
   page,
 }) => {
-  await page.goto("/nowhere");
-  await expect(page.getByText("Nothing at this address")).toBeVisible();
+  // The router's own list of all addresses is no page of the app's.
+  for (const nowhere of ["/nowhere", "/_sitemap"]) {
+    await page.goto(nowhere);
+    await expect(page.getByText("Nothing at this address")).toBeVisible();
+  }
   const missing = await page.request.get("/_expo/static/js/web/gone.js");
   expect(missing.status()).toBe(404);
   expect(((await missing.json()) as { error: { code: string } }).error.code).toBe(

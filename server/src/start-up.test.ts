@@ -126,7 +126,7 @@ describe("the demo", () => {
         return records.map(({ result }) => result.verdict);
       }),
     );
-    expect(verdicts.flat().filter((verdict) => verdict === "settled")).toHaveLength(87);
+    expect(verdicts.flat().filter((verdict) => verdict === "settled")).toHaveLength(85);
     expect(await worksOf(one)).toEqual(await worksOf(two));
     expect(await worksOf(one)).toMatchObject({ jobs: [null, null, "2026-03-04"], lines: [4] });
     await one.destroy();

@@ -1,5 +1,5 @@
 import { testKey, type ConditionTest } from "@root-gauge/core";
-import { conditionTestWords } from "@root-gauge/core/doubts";
+import { doubtTestWords } from "@root-gauge/core/doubts";
 import { changeBench } from "../data/bench";
 import { ActionButton } from "../kit/action-button";
 import type { NextCardProps } from "./next-props";
@@ -7,7 +7,7 @@ import { MANY_ANSWERS_WIDTH, StepCard } from "./step-card";
 
 /** A size that fits badly: whether a coat or wear accounts for it is asked before it is doubted. */
 export function ConditionCard({ test, units }: NextCardProps & { readonly test: ConditionTest }) {
-  const { title, meaning, answers } = conditionTestWords(test, units);
+  const { title, meaning, answers } = doubtTestWords(test, units);
   const conditions = [...test.conditions, "sound"] as const;
   return (
     <StepCard

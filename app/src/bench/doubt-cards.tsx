@@ -19,6 +19,7 @@ import {
   unitSlipWords,
   type Slip,
 } from "@root-gauge/core/doubts";
+import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
 import { useMemo } from "react";
 import { changeBench, useBenchPart } from "../data/bench";
 import { ActionButton } from "../kit/action-button";
@@ -56,11 +57,12 @@ function ReadAgain({ readings, onOpen }: Pick<NextCardProps, "readings" | "onOpe
   return <ActionButton flex={1} label={label} onPress={() => onOpen(panel)} />;
 }
 
-/** What the suspect would have been, and what kind of slip makes it so. */
-function saidOf(suspect: Suspect, reading: Reading, units: Units): string {
+/** What the suspect would have been, and what kind of slip makes it so; jaws out of zero once, where they are said to be. */
+function saidOf(suspect: Suspect, reading: Reading, units: Units, zero: readonly string[]): string {
   const kind = slipKindOf(reading, suspect);
   const said = suspectWords(suspect, units);
-  return kind === undefined ? said : `${said} ${slipKindWords(kind, units)}`;
+  const saidTwice = kind?.code === "zero" && zero.length > 0;
+  return kind === undefined || saidTwice ? said : `${said} ${slipKindWords(kind, units)}`;
 }
 
 /** Jaws that were out for every size alike, where that lets all of them agree. */
@@ -96,7 +98,9 @@ export function DoubtLine({ identification, readings, units }: NextCardProps) {
   const reading = suspect === undefined ? undefined : readings[suspect.reading];
   const sentences = [
     ...refused.map(refusedReadingWords),
-    ...(suspect === undefined || reading === undefined ? [] : [saidOf(suspect, reading, units)]),
+    ...(suspect === undefined || reading === undefined
+      ? []
+      : [saidOf(suspect, reading, units, zero)]),
     ...zero,
   ];
   return <Small>{sentences.join(" ")}</Small>;
@@ -131,7 +135,7 @@ function ContradictionCard(props: NextCardProps) {
   return (
     <StepCard
       title={`Check this reading: ${label} ${figure}`}
-      text={[...zero, suspicionWords(saidOf(suspect, reading, units), other)].join(" ")}
+      text={[...zero, suspicionWords(saidOf(suspect, reading, units, zero), other)].join(" ")}
     >
       {again?.at === suspect.reading ? (
         <TakeAgain suspect={suspect} label={`${label} ${figure}`} onMend={onMend} />
@@ -149,7 +153,7 @@ function ContradictionCard(props: NextCardProps) {
 
 function NothingFitsCard({ readings, units, onOpen, onWriteUp }: NextCardProps) {
   return (
-    <StepCard title={BENCH_SENTENCES.noneHeld} text={notHeldWords(slipsOf(readings), units)}>
+    <StepCard title={PANEL_SENTENCES.noneHeld} text={notHeldWords(slipsOf(readings), units)}>
       <UnitSlips readings={readings} />
       <ReadAgain readings={readings} onOpen={onOpen} />
       <ActionButton flex={1} label="Write it up" onPress={onWriteUp} />

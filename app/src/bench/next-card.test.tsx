@@ -5,7 +5,7 @@ import type { ComponentType } from "react";
 import { changeBench, startAnother } from "../data/bench";
 import { useBenchStore } from "../data/bench-store";
 import { ConditionCard } from "./condition-card";
-import { DoubtCard } from "./doubt-cards";
+import { DoubtCard, DoubtLine } from "./doubt-cards";
 import { NextCard } from "./next-card";
 import type { NextCardProps } from "./next-props";
 
@@ -93,6 +93,33 @@ describe("the next step", () => {
     expect(asked).toEqual(["form"]);
   });
 
+  it("asks for the flank angle once more, to stand beside the first", () => {
+    const once = [
+      diameter(9.4),
+      { kind: "leaf", tpi: 16, outcome: "drops-in" },
+      { kind: "flank-angle", degrees: 55 },
+    ] as const satisfies readonly Reading[];
+    for (const reading of once) changeBench({ type: "take", reading });
+    showCard(once, { part: "stud", tools: ["angle-gauge"], skip: ["origin"] });
+    expect(screen.getByText("Next: check the flank angle once more")).toBeTruthy();
+    fireEvent.click(screen.getByText("55°"));
+    expect(useBenchStore.getState().part.readings).toEqual([...once, once[2]]);
+  });
+
+  it("asks for the size once more where nothing else is left, and can be told that it cannot be", () => {
+    const readings = [
+      diameter(4.77),
+      { kind: "leaf", pitchMm: 0.8, outcome: "drops-in" },
+    ] as const satisfies readonly Reading[];
+    const skip = ["crest-to-crest", "origin", "head-mark", "across-flats", "taper"];
+    const asked = showCard(readings, { tools: ["caliper"], skip });
+    expect(screen.getByText("Next: measure over the crests once more")).toBeTruthy();
+    fireEvent.click(screen.getByText("Enter the diameter"));
+    expect(asked).toEqual(["diameter"]);
+    fireEvent.click(screen.getByText("Can’t do it"));
+    expect(useBenchStore.getState().part.skipped).toEqual(["external-diameter"]);
+  });
+
   it("asks for a measure where a touch cannot answer", () => {
     const asked = showCard([diameter(12.52)], { tools: ["caliper"], skip: ["head-mark"] });
     expect(screen.getByText("Next: measure 5 pitches, crest to crest")).toBeTruthy();
@@ -106,6 +133,18 @@ describe("the next step", () => {
     fireEvent.click(screen.getByText("Start another"));
     fireEvent.click(screen.getByText("One like it"));
     expect(asked).toEqual(["write up", "another", "another like it"]);
+  });
+
+  it("says of jaws that may be out of zero once, however it was found", () => {
+    const readings = [
+      diameter(4.77),
+      { kind: "leaf", pitchMm: 0.8, outcome: "drops-in" },
+      { kind: "origin", place: "japan" },
+      { kind: "crest-to-crest", pitches: 5, mm: 4 },
+    ] as const satisfies readonly Reading[];
+    showCard(readings, {}, DoubtLine);
+    expect(screen.getByText(/everything fits M5 x 0\.8/).textContent).toContain("jaws");
+    expect(screen.queryByText(/jaws[^]*jaws/)).toBeNull();
   });
 
   it("names the suspect when readings contradict each other", () => {

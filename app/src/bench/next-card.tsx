@@ -10,7 +10,6 @@ import {
   type OpeningTest,
   type Reading,
   type ReadingTest,
-  type RetakeTest,
 } from "@root-gauge/core";
 import { changeBench, takeReading } from "../data/bench";
 import { writeDraft } from "../data/drafts";
@@ -41,8 +40,8 @@ const PANEL_OF: Readonly<Record<InformativeTest["kind"], PanelName>> = {
 /** Readings of which there may be several are taken; the one answer to a question takes the place of the last. */
 const TAKEN: ReadonlySet<Reading["kind"]> = new Set(["leaf", "count", "trial-fit"]);
 
-function give(reading: Reading): void {
-  if (TAKEN.has(reading.kind)) takeReading(reading);
+function give(reading: Reading, beside = false): void {
+  if (beside || TAKEN.has(reading.kind)) takeReading(reading);
   else changeBench({ type: "answer", kind: reading.kind, reading });
 }
 
@@ -98,7 +97,7 @@ function InformativeCard({
                 label={answers[i] ?? ""}
                 says={`${title}: ${lowerFirst(answers[i] ?? "")}`}
                 onPress={() => {
-                  if (answer.kind === "reading") give(answer.reading);
+                  if (answer.kind === "reading") give(answer.reading, "beside" in test);
                   else open();
                 }}
               />
@@ -130,7 +129,14 @@ function OpeningCard({ test, units, headed, onOpen }: TestCardProps & { test: Op
     onOpen("diameter");
   };
   return (
-    <StepCard title={headed} text={meaning} teach={later?.TEACHING[test.kind]}>
+    <StepCard
+      title={headed}
+      text={meaning}
+      teach={later?.TEACHING[test.kind]}
+      onSkip={
+        test.beside ? () => changeBench({ type: "skip-test", test: testKey(test) }) : undefined
+      }
+    >
       <ActionButton
         flex={1}
         primary
@@ -141,40 +147,11 @@ function OpeningCard({ test, units, headed, onOpen }: TestCardProps & { test: Op
   );
 }
 
-/** A reading that speaks against a thread which leads for all that, to be taken once more. */
-function AgainCard({
-  test,
-  units,
-  headed,
-  onMend,
-}: Omit<TestCardProps, "onOpen"> & Pick<NextCardProps, "onMend"> & { test: RetakeTest }) {
-  const { title, meaning } = nextTestWords(test, units);
-  return (
-    <StepCard
-      title={headed}
-      text={meaning}
-      onSkip={() => changeBench({ type: "skip-test", test: testKey(test) })}
-    >
-      <ActionButton
-        flex={1}
-        primary
-        label="Take it again"
-        says={title}
-        onPress={() => onMend(test.at)}
-      />
-    </StepCard>
-  );
-}
-
-function TestCard({
-  test,
-  ...props
-}: { test: ReadingTest } & Omit<TestCardProps, "headed"> & Pick<NextCardProps, "onMend">) {
+function TestCard({ test, ...props }: { test: ReadingTest } & Omit<TestCardProps, "headed">) {
   const { wide } = useLayout();
   const { title } = nextTestWords(test, props.units);
   // On a wide screen the column's own heading says "Next".
   const headed = wide ? title : `Next: ${lowerFirst(title)}`;
-  if (test.kind === "again") return <AgainCard {...props} test={test} headed={headed} />;
   return "outcomes" in test ? (
     <InformativeCard {...props} test={test} headed={headed} />
   ) : (
@@ -242,9 +219,15 @@ export function NextCard(props: NextCardProps) {
 }
 
 function AskingCard(props: NextCardProps) {
-  const test = props.identification.nextTests.find(takesReading);
+  const later = useFetched();
+  const { nextTests } = props.identification;
+  const again = nextTests.find((test) => test.kind === "again");
+  if (again !== undefined && later !== undefined) {
+    return <later.AgainCard {...props} test={again} />;
+  }
+  const test = nextTests.find(takesReading);
   if (test !== undefined) {
-    return <TestCard test={test} units={props.units} onOpen={props.onOpen} onMend={props.onMend} />;
+    return <TestCard test={test} units={props.units} onOpen={props.onOpen} />;
   }
   return (
     <StepCard title={BENCH_SENTENCES.noTest} text={BENCH_SENTENCES.takeAnotherWay}>

@@ -1,11 +1,11 @@
-import { BENCH_SENTENCES } from "@root-gauge/core";
+import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
 import { Small } from "./text";
 
 /** The caution every sheet carries. */
 export function ThreadCaution() {
   return (
     <Small fontSize="$detail" lineHeight="$detail">
-      {BENCH_SENTENCES.caution}
+      {PANEL_SENTENCES.caution}
     </Small>
   );
 }

@@ -1,6 +1,9 @@
 import { formatCallout, isCalloutProblem, parseCallout, type CalloutProblem } from "../index";
 import { FRESH_COUNTERS } from "./fresh-counters";
 import { FRESH_DRAWINGS } from "./fresh-drawings";
+import { FRESH_INCHES } from "./fresh-inches";
+import { FRESH_TRADES } from "./fresh-trades";
+import { FRESH_WORDS } from "./fresh-words";
 import { HELD_BACK } from "./held-back";
 import { LATER_ASKED } from "./later-asked";
 import { LATER_LAST } from "./later-last";
@@ -45,6 +48,9 @@ export const CORPUS = {
     LATER_LAST,
     FRESH_COUNTERS,
     FRESH_DRAWINGS,
+    FRESH_TRADES,
+    FRESH_WORDS,
+    FRESH_INCHES,
   ].flatMap(listed),
 };
 
