@@ -19,15 +19,28 @@ export interface TestServer {
   dispose(): Promise<void>;
 }
 
-function freePort(): Promise<number> {
-  return new Promise((resolve, reject) => {
+// Below the ports that a system hands out by itself: those another process may be given
+// between the moment one is found free and the moment the server takes it, or while it is stopped.
+const FIRST_PORT = 20_000;
+const PORTS_PER_WORKER = 1_000;
+
+let portsTried = 0;
+
+function isFree(port: number): Promise<boolean> {
+  return new Promise((resolve) => {
     const probe = createServer();
-    probe.once("error", reject);
-    probe.listen(0, "127.0.0.1", () => {
-      const { port } = probe.address() as { port: number };
-      probe.close(() => resolve(port));
-    });
+    probe.once("error", () => resolve(false));
+    probe.listen(port, "127.0.0.1", () => probe.close(() => resolve(true)));
   });
+}
+
+async function freePort(): Promise<number> {
+  const first = FIRST_PORT + Number(process.env.TEST_PARALLEL_INDEX ?? 0) * PORTS_PER_WORKER;
+  for (let tries = 0; tries < PORTS_PER_WORKER; tries++) {
+    const port = first + (portsTried++ % PORTS_PER_WORKER);
+    if (await isFree(port)) return port;
+  }
+  throw new Error(`no port from ${first} to ${first + PORTS_PER_WORKER - 1} is free`);
 }
 
 function launch(env: Readonly<Record<string, string>>): Promise<ChildProcess> {
@@ -35,11 +48,16 @@ function launch(env: Readonly<Record<string, string>>): Promise<ChildProcess> {
     const child = spawn(process.execPath, [path.join(BUNDLE, "main.mjs")], {
       cwd: ROOT,
       env: { ...process.env, ...env },
-      stdio: ["ignore", "pipe", "inherit"],
+      stdio: ["ignore", "pipe", "pipe"],
+    });
+    let said = "";
+    child.stderr.on("data", (text: Buffer) => {
+      said += text.toString();
+      process.stderr.write(text);
     });
     child.once("error", reject);
-    child.once("exit", (code) => reject(new Error(`the server ended with ${code}`)));
-    child.stdout?.on("data", (text: Buffer) => {
+    child.once("close", (code) => reject(new Error(`the server ended with ${code}: ${said}`)));
+    child.stdout.on("data", (text: Buffer) => {
       if (text.toString().includes("listening at")) resolve(child);
     });
   });
