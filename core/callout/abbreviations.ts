@@ -45,6 +45,8 @@ const ABBREVIATIONS: Readonly<Record<string, string>> = {
   galvd: "galvanised",
   phos: "phosphate",
   capscrew: "cap screw",
+  capscr: "cap screw",
+  fil: "fillister",
   capscrews: "cap screws",
   setscrew: "set screw",
   setscrews: "set screws",

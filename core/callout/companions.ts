@@ -1,6 +1,6 @@
 import { coatAtEnd, saysCoat } from "./coats";
 
-/** What is asked for with a screw, apart from it. */
+/** What is asked for with a screw, a nut or a plug, apart from it. */
 export interface WithCompanions {
   /** What stands before it: the screw. */
   readonly screw: string;
@@ -19,11 +19,16 @@ const START = new RegExp(String.raw`${BETWEEN}(?=[^,]*\b(?:nuts?|washers?)\b)`, 
 /** "bolt/nut", "bolt, nut and washer": no joining word stands before the first. */
 const AFTER_BOLT =
   /(?<=\b(?:bolts?|screws?|studs?)\b(?: ?x ?\d[\d/. -]*| \d[\d/. -]*(?:mm|in|")?)?)(?: ?(?:\/|, ?)| (?=nuts?\b(?:,| and | ?[&+/])))(?=(?:an? |\d{1,3} )?(?:(?!with|and|plus)[a-z-]+ ){0,3}(?:nuts?|washers?)\b)/i;
+/** "Nut, washer": what lies under it. */
+const AFTER_NUT = /(?<=\bnuts?)(?:, ?|\/)(?=(?:[a-z]+ ){0,2}washers?\b)/i;
+/** "M12x50 8.8 nut and washer": what has a length is a screw, called so or not. */
+const AFTER_LENGTH =
+  /(?<=^(?:\d{1,5} (?:off|x) )?m ?\d+(?:\.\d+)?(?: ?x ?\d\.\d+)? ?x ?\d{2,3}(?: [^,]*)?) (?=nuts? (?:and|&|\+) )/i;
 const SPLIT = new RegExp(String.raw`${BETWEEN}|, ?|(?<=nuts?|washers?)\/`, "gi");
 
 /** So many of the whole, said behind it: "with nuts and washers x 20". */
 const SETS =
-  /(?<=(?:nuts?|washers?)\b.*) x ?(\d{1,5})(?: ?off)? ?$|(?<=(?:nuts?|washers?)\b.*), ?(\d{1,5}) off ?$/i;
+  /(?<=(?:nuts?|washers?)\b.*) x ?(\d{1,5})(?: ?off)? ?$|(?<=(?:nuts?|washers?)\b.*), ?(\d{1,5}) off? ?$/i;
 
 const says = (text: string) => NUT.test(text) || WASHER.test(text);
 
@@ -60,14 +65,15 @@ function coatedAlike({ screw, companions }: WithCompanions): WithCompanions {
  * @returns undefined where nothing is asked for with it
  */
 export function withCompanions(spelled: string): WithCompanions | undefined {
-  const start = [START, AFTER_BOLT]
+  const start = [START, AFTER_BOLT, AFTER_NUT, AFTER_LENGTH]
     .map((pattern) => pattern.exec(spelled))
     .filter((found) => found !== null)
     .sort((one, other) => one.index - other.index)[0];
   if (start === undefined) return undefined;
   const screw = spelled.slice(0, start.index).replace(/[, ]+$/, "");
-  // "Nut and washer" has no screw before it, and neither has a washer by its face.
-  if (screw === "" || says(screw)) return undefined;
+  // "Nuts and washers, M10" says nothing of size before it, and a washer takes nothing with it.
+  if (screw === "" || WASHER.test(screw)) return undefined;
+  if (NUT.test(screw) && !/\d/.test(screw)) return undefined;
   const whole = spelled.slice(start.index + start[0].length);
   const [, crossed, counted] = SETS.exec(whole) ?? [];
   const sets = crossed ?? counted;

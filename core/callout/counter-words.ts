@@ -27,6 +27,11 @@ const JOINS_RODS = /\b(?:threaded )?rod (?:connector|coupler|coupling)(?: nut)?(
 const FOR_WHAT =
   /(?<=\b(?:nuts?|washers?)\b.*) (?:to (?:suit|fit)|for)(?: an?)? (?=[m#\d])(.*?)(?: (?:bolts?|studs?|screws?))?$/i;
 
+/** "14 x 20 x 1.5 copper washer": hole and outside of a ring that seals are millimetres. */
+const COPPER_RING =
+  /(?<![\w.#/-])(?=(\d{1,2}) ?x ?(\d{1,2})(?: ?x ?[\d.]+)?(?: ?mm)? copper washers?\b)|(?<=\bcopper washers? )(?=(\d{1,2}) ?x ?(\d{1,2})(?![\d/"]))/gi;
+const MOST_OF_RING = 2.2;
+
 /** What is said over a counter in the words of a call-out; and words that stand on to a figure or a cross, apart: "M8x30FT", "UNFx1". */
 export const COUNTER_WORDS: readonly Rule[] = [
   [ASKING, ""],
@@ -38,6 +43,13 @@ export const COUNTER_WORDS: readonly Rule[] = [
   ...WHOLE_NAMES,
   [/(?<=(?:unc|unf|unef)(?: ?x ?[\d/." -]+)?) (?:coarse|fine)(?!\w)/gi, ""],
   [/(?<=\d) ?ins\b\.?/gi, "in"],
+  [
+    COPPER_RING,
+    (_, hole: string, outside: string, hole2: string, outside2: string) => {
+      const times = Number(outside || outside2) / Number(hole || hole2);
+      return times > 1 && times <= MOST_OF_RING ? "M" : "";
+    },
+  ],
   [JOINS_RODS, "coupling nut$1"],
   [/\binternal hex(?:agon)?\b(?! (?:drive|socket))/gi, "hex socket"],
   [/(?<=\d) ?in\.(?=[ ,x-]|$)/gi, "in"],
@@ -50,8 +62,25 @@ export const COUNTER_WORDS: readonly Rule[] = [
     (_, word: string) => (/coarse|fine/i.test(word) ? word : ""),
   ],
   [/^dia(?:meter)?\.? ?(?=\d{1,2} ?x)/i, "M"],
-  [/(?<!\w)(din ?(?:125|127|9021))[ -]*([a-d]) ?(?=\d+(?![\d.]))/gi, "$1 $2 M"],
+  [
+    /(?<!\w)(din ?(?:125|127|9021))[ -]*([a-d]) ?(?=(?!1[3579]|2[135]|31|37)\d+(?![\d.]))/gi,
+    "$1 $2 M",
+  ],
   [/(?<!\w)bsc(?!\w)/gi, "cycle"],
+  [/(?<![\w.])s\.s\.?(?![\w.])/gi, "ss"],
+  [/(?<=\d ?)set,? (?=(?:hex )?socket)/gi, "set screw "],
+  [/(?<=x ?)(\d+)( .*?),? (?:length|long|lg|l ?=?) ?\1(?!\d)/gi, "$1$2"],
+  [
+    /^(\d+ (?:off |x )?)?nuts? (?:and|&|\+) (?:flat )?washers?[, ]+(?:for )?(m ?\d.*)$/i,
+    "$1$2 nut and washer",
+  ],
+  [/(?<=\bm ?\d.*)\bextra[ -]?fine\b/gi, "fine"],
+  [/\bextra[ -]?fine\b/gi, "UNEF"],
+  [/(?<=\bnyl(?:on)? )ins\b\.?/gi, "insert"],
+  [/\bfin(?:ish(?:ed)?)?\.? (?=hex)/gi, ""],
+  [/'([rstvx])'/gi, "grade $1"],
+  [/(?<=\b(?:bspp?|pg ?\d[\d.]*) )lock ?(?=nuts?\b)/gi, "back "],
+  [/(?<!\w)((?:din|iso) ?\d+)-(0[45]|[568]|1[02]) (?=m ?\d)/gi, "$1 class $2 "],
   [/(?<=\d)(?=(?:unc|unf|unef|bsw|bsf)(?!\w))/gi, " "],
   [/(unc|unf|unef|bsw|bsf|whit|ba|[1-3][ab])x(?= ?[\d.])/gi, "$1 x "],
 ];

@@ -20,8 +20,13 @@ interface Common extends Ordered {
   readonly toleranceClass?: string;
 }
 
+interface WithWashers {
+  /** The washers asked for with it; one each where no number was said. */
+  readonly washers?: readonly WasherSpec[];
+}
+
 /** A screw, bolt, stud or set screw as it is asked for. What was not said is absent. */
-export interface ScrewSpec extends Common {
+export interface ScrewSpec extends Common, WithWashers {
   readonly part: "screw";
   readonly head?: HeadStyle;
   readonly drive?: Drive;
@@ -35,11 +40,9 @@ export interface ScrewSpec extends Common {
   readonly hardnessClass?: HardnessClass;
   /** The nut asked for with it. */
   readonly nut?: NutSpec;
-  /** The washers asked for with it; one each where no number was said. */
-  readonly washers?: readonly WasherSpec[];
 }
 
-export interface NutSpec extends Common {
+export interface NutSpec extends Common, WithWashers {
   readonly part: "nut";
   readonly style: NutStyle;
   readonly nutClassId?: string;
@@ -50,6 +53,8 @@ export interface WasherSpec extends Common {
   readonly style: WasherStyle;
   /** Across the outside, where it was said: "M8 x 25 large washer". */
   readonly outsideMm?: Mm;
+  /** Its thickness, where it was said: "14 x 20 x 1.5 copper washer". */
+  readonly thickMm?: Mm;
   /** Its Vickers hardness, HV, where it was said. */
   readonly hardnessHv?: number;
 }
@@ -60,7 +65,7 @@ export const PLUG_DRIVES = ["socket", "hexagon", "square"] as const;
 export type PlugDrive = (typeof PLUG_DRIVES)[number];
 
 /** A plug for a threaded hole. */
-export interface PlugSpec extends Common {
+export interface PlugSpec extends Common, WithWashers {
   readonly part: "plug";
   readonly drive?: PlugDrive;
 }
@@ -105,6 +110,8 @@ export interface PinSpec extends Ordered {
   readonly part: "pin";
   readonly style: PinStyle;
   readonly diameterMm: Mm;
+  /** What it is ground to, where that was said: "m6". */
+  readonly fit?: string;
   readonly lengthMm?: Mm;
   /** The unit it is ordered in. */
   readonly units: Units;

@@ -15,6 +15,7 @@ import type {
   FittingSpec,
   NutSpec,
   PinSpec,
+  PlugSpec,
   ScrewSpec,
   ThreadedSpec,
   WasherSpec,
@@ -38,7 +39,9 @@ function sizeWritten({ thread, toleranceClass }: ThreadedSpec): string {
   const { designation, family, series, majorMm, hand, starts } = thread;
   const plain = family === "iso-metric" && series === "coarse" && starts === 1;
   const size = plain ? `M${printPlain(majorMm)}` : designation;
-  const classed = toleranceClass === undefined ? size : `${size}-${toleranceClass}`;
+  // ISO 228 writes the class of a pipe thread after a space: "G 1/2 A".
+  const before = family === "pipe-parallel" ? " " : "-";
+  const classed = toleranceClass === undefined ? size : `${size}${before}${toleranceClass}`;
   return hand === "left" ? `${classed} LH` : classed;
 }
 
@@ -88,9 +91,10 @@ function coatFirst({ finish, quantity, ...part }: NutSpec | WasherSpec): string 
   return `${counted}${coat}${formatCallout(part)}`;
 }
 
-/** The nut and the washers that are asked for with a screw, each as it is written. */
-function goingWithWritten(spec: ScrewSpec): readonly string[] {
-  const { nut, washers = [] } = spec;
+/** The nut and the washers that are asked for with a part, each as it is written. */
+function goingWithWritten(spec: ScrewSpec | NutSpec | PlugSpec): readonly string[] {
+  const nut = spec.part === "screw" ? spec.nut : undefined;
+  const { washers = [] } = spec;
   const parts = [...(nut === undefined ? [] : [nut]), ...washers];
   const coated = [spec, ...parts].filter(({ finish }) => isCoat(finish));
   const lastAlone = coated.length === 1 && coated[0] === parts.at(-1);
@@ -99,6 +103,12 @@ function goingWithWritten(spec: ScrewSpec): readonly string[] {
     const saidOfAll = lastAlone && part === coated[0] && coatAtEnd(written) !== undefined;
     return saidOfAll ? coatFirst(part) : written;
   });
+}
+
+function withTogether(spec: ScrewSpec | NutSpec | PlugSpec, parts: readonly string[]): string {
+  const own = parts.join(", ");
+  const together = goingWithWritten(spec);
+  return together.length === 0 ? own : `${own} with ${together.join(" and ")}`;
 }
 
 function screwWritten(spec: ScrewSpec): string {
@@ -113,9 +123,7 @@ function screwWritten(spec: ScrewSpec): string {
     ...(hardnessClass === undefined ? [] : [hardnessClass]),
     ...madeOf(spec, steel),
   ];
-  const own = parts.join(", ");
-  const together = goingWithWritten(spec);
-  return together.length === 0 ? own : `${own} with ${together.join(" and ")}`;
+  return withTogether(spec, parts);
 }
 
 /** "class 8", "A4-70" where the steel was said, else "stainless 70". */
@@ -134,11 +142,10 @@ function madeOf({ steel, finish }: FastenerSpec, saidByClass = false): string[] 
   return [steel];
 }
 
-function pinSize({ diameterMm, lengthMm, units }: PinSpec): string {
-  const size = [diameterMm, lengthMm]
-    .filter((mm) => mm !== undefined)
-    .map((mm) => figureIn(mm, units))
-    .join(" x ");
+function pinSize({ diameterMm, fit, lengthMm, units }: PinSpec): string {
+  const ground = fit === undefined ? "" : ` ${fit}`;
+  const length = lengthMm === undefined ? "" : ` x ${figureIn(lengthMm, units)}`;
+  const size = `${figureIn(diameterMm, units)}${ground}${length}`;
   // A fraction is inches by itself; any other inch figure says so.
   return units === "in" && !size.includes("/") ? `${size} in` : size;
 }
@@ -146,11 +153,11 @@ function pinSize({ diameterMm, lengthMm, units }: PinSpec): string {
 function nutWritten(spec: NutSpec): string {
   const { style, nutClassId } = spec;
   const stainless = nutClassId?.startsWith("nut-stainless") ?? false;
-  return [
+  return withTogether(spec, [
     `${sizeWritten(spec)} ${writtenFor(NUT_PHRASES, style)}`,
     ...(nutClassId === undefined ? [] : [classWritten(nutClassId, spec)]),
     ...madeOf(spec, stainless),
-  ].join(", ");
+  ]);
 }
 
 function fittingWritten(spec: FittingSpec): string {
@@ -162,10 +169,11 @@ function fittingWritten(spec: FittingSpec): string {
 }
 
 function washerWritten(spec: WasherSpec): string {
-  const { thread, style, outsideMm, hardnessHv } = spec;
-  const outside = outsideMm === undefined ? "" : ` x ${lengthWritten(outsideMm, thread)}`;
+  const { thread, style, outsideMm, thickMm, hardnessHv } = spec;
+  const sizes = [outsideMm, thickMm].filter((mm) => mm !== undefined);
+  const across = sizes.map((mm) => ` x ${lengthWritten(mm, thread)}`).join("");
   return [
-    `${sizeWritten(spec)}${outside} ${writtenFor(WASHER_PHRASES, style)}`,
+    `${sizeWritten(spec)}${across} ${writtenFor(WASHER_PHRASES, style)}`,
     ...(hardnessHv === undefined ? [] : [`${hardnessHv} HV`]),
     ...madeOf(spec),
   ].join(", ");
@@ -180,10 +188,10 @@ function bodyOf(spec: FastenerSpec): string {
     case "washer":
       return washerWritten(spec);
     case "plug":
-      return [
+      return withTogether(spec, [
         `${sizeWritten(spec)} ${writtenFor(PLUG_PHRASES, spec.drive ?? "unsaid")}`,
         ...madeOf(spec),
-      ].join(", ");
+      ]);
     case "fitting":
       return fittingWritten(spec);
     case "pin":

@@ -7,6 +7,7 @@ import { readFitting } from "./read-fitting";
 import { readNut, readWasher } from "./read-nut";
 import { readPin, readPlug } from "./read-pin";
 import { readScrew } from "./read-screw";
+import { withWashers } from "./read-together";
 import { calloutSpelling } from "./spelling";
 
 /** Fittings of pipes; bolts, nuts and the nipples of grease guns are called by some of their words too. */
@@ -32,7 +33,7 @@ const OF_OTHER_TRADES =
   /\b(?:(?:[uj]|hook|foundation|holding[ -]*down|plou?gh|plow|ring|collar|anchor|expansion|banjo)[ -]*bolts?|(?:chemical|resin) (?:anchors?|studs?)|(?:bleed(?:er)?|grease)[ -]*(?:screws?|nipples?|fittings?)|(?:cage|gland|barrel|ring|(?:lifting )?eye|thumb|knurled|slot)[ -]*nuts?|cable glands?|hose ?tails?|compression fittings?|(?:spark(?:ing)?|glow) plugs?|(?:wav[ey]y?|curved|conical|cup|taper(?:ed)?|square(?: plate)?|nylon|fib(?:re|er)|rubber|leather|tab|belleville|disc spring) washers?|concrete screws?)\b/i;
 /** Screws that cut a thread of their own, and what has none. */
 const NOT_HELD =
-  /\b(?:lags?(?: bolts?)?$|lag bolts?|(?:wood|coach|lag|self[ -]?(?:tap(?:ping|per)?|drill(?:ing|er)?)|drywall|chipboard|deck(?:ing)?|timber|sheet[ -]?metal)[ -]*screws?|(?:self[ -]?)?tappers?|rivets?(?:[ -]?nuts?)?|nails?|(?:(?:wire|helical|thread(?:ed)?) )+inserts?|(?<!plugs?\b.*)o[ -]?rings?(?! plugs?)|(?<!\b(?:bolts?|screws?)\b.*)(?:parallel |feather )?keys?(?!.*\b(?:bolts?|screws?))|(?:[er][ -]?)?clips?|(?:retaining|snap) rings?)\b/i;
+  /\b(?:lag bolts?|^lags?\b|lags?$|(?:wood|coach|lag|self[ -]?(?:tap(?:ping|per)?|drill(?:ing|er)?)|drywall|chipboard|deck(?:ing)?|timber|sheet[ -]?metal)[ -]*screws?|(?:self[ -]?)?tappers?|rivets?(?:[ -]?nuts?)?|nails?|(?:(?:wire|helical|thread(?:ed)?) )+inserts?|(?<!plugs?\b.*)o[ -]?rings?(?! plugs?)|(?<!\b(?:bolts?|screws?)\b.*)(?:parallel |feather )?(?:keys?|key ?(?:stock|steel))(?!.*\b(?:bolts?|screws?))|(?:[er][ -]?)?clips?|(?:retaining|snap) rings?)\b/i;
 
 /** The kind of part by its own word, else by the shop's word or the standard that was written. */
 function partOf(spelled: string, { standards, own }: Pieces): FastenerSpec["part"] {
@@ -73,13 +74,19 @@ export function parseCallout(
   const notHeld = (NOT_HELD.exec(asked) ?? OF_OTHER_TRADES.exec(asked))?.[0];
   if (notHeld !== undefined) return { code: "callout-not-held", read, part: notHeld };
   const pieces = { ...startOf(asked, words), read };
-  if (parted !== undefined) {
-    return readScrew(
-      pieces,
-      parted.companions.map((text) => startOf(text, words)),
-    );
-  }
-  switch (partOf(spelled, pieces)) {
+  const together = (parted?.companions ?? []).map((text) => startOf(text, words));
+  const part = partOf(asked, pieces);
+  if (part === "screw") return readScrew(pieces, together);
+  const alone = readAlone(part, pieces);
+  return parted === undefined ? alone : withWashers(alone, together, read);
+}
+
+/** Reads a part that no nut goes with. */
+function readAlone(
+  part: Exclude<FastenerSpec["part"], "screw">,
+  pieces: Pieces,
+): FastenerSpec | CalloutProblem {
+  switch (part) {
     case "nut":
       return readNut(pieces);
     case "washer":
@@ -90,7 +97,5 @@ export function parseCallout(
       return readPlug(pieces);
     case "fitting":
       return readFitting(pieces);
-    case "screw":
-      return readScrew(pieces, []);
   }
 }

@@ -30,13 +30,13 @@ function withTpiBeside(text: string): string {
 
 /** "35 mm M8 socket cap", "30 long M8", "1m M10 studding": the length of a metric screw or rod before its size. */
 const METRIC_LENGTH =
-  /^(\d{1,4}(?:\.\d+)?)(?: ?(mm)(?: long)?| long| ?(m)(?:trs?|et(?:re|er)s?)?) ((?:[a-z]+ )*m ?\d.*)$/i;
+  /^((?:(?!m ?\d)[a-z]+ )*)(\d{1,4}(?:\.\d+)?)(?: ?(mm)(?: long)?| long| ?(m)(?:trs?|et(?:re|er)s?)?) ((?:[a-z]+ )*m ?\d.*)$/i;
 
-const INCHES = String.raw`\d+[ -]\d+\/\d+|\d+\/\d+|\d*\.\d+|\d+(?=")`;
+const INCHES = String.raw`\d+[ -]\d+\/\d+|\d+\/\d+|\d*\.\d+|\d+(?="| ?in(?:ch(?:es)?)?\b)`;
 const SERIES = String.raw`(?:unc|unf|unef|bsw|bsf|whit(?:worth)?)(?!\w)`;
 /** "2-1/2 x 3/8 UNC bolt", "1 1/2 x 1/4-20": the series or the threads per inch stand beside the size, behind the length. */
 const INCH_LENGTH = new RegExp(
-  String.raw`^(${INCHES})(?:"| ?in\b)? ?x ?(\d+\/\d+)"?( ?${SERIES}|-\d+(?: ${SERIES})?(?![\w/]))(?! ?x ?[\d.]) ?(.*)$`,
+  String.raw`^(${INCHES})(?:(?:"| ?in(?:ch(?:es)?)?\b)? ?x ?|(?:"| ?in(?:ch(?:es)?)?) )(\d+\/\d+)"?( ?${SERIES}|-\d+(?: ${SERIES})?(?![\w/]))(?! ?x ?[\d.]) ?(.*)$`,
   "i",
 );
 /** No screw is shorter than half its diameter: the first figure is the length of one that would be. */
@@ -52,8 +52,10 @@ const inInches = (text: string) =>
 export function lengthLast(text: string): string {
   const metric = text.replace(
     METRIC_LENGTH,
-    (found, length: string, _, metres: string | undefined, rest: string) =>
-      /x ?\d{2}/i.test(rest) ? found : `${rest} x ${length}${metres === undefined ? "mm" : "m"}`,
+    (found, words: string, length: string, _, metres: string | undefined, rest: string) =>
+      /x ?\d{2}/i.test(rest)
+        ? found
+        : `${words}${rest} x ${length}${metres === undefined ? "mm" : "m"}`,
   );
   return metric.replace(
     INCH_LENGTH,
@@ -71,6 +73,8 @@ const MOST_PITCH = 6;
 
 /** "M12 x 50 x 1.75": the pitch after the length, where the middle figure is no pitch. */
 function pitchBeforeLength(text: string): string {
+  // Of a ring the third figure is how thick it is.
+  if (/\bwashers?\b/i.test(text)) return text;
   return text.replace(LENGTH_FIRST, (found, size: string, length: string, pitch: string) =>
     Number(length) > MOST_PITCH && Number(pitch) <= MOST_PITCH
       ? `${size} x ${pitch} x ${length}`
@@ -176,7 +180,7 @@ const TELLS = [
   "clevis",
 ].join("|");
 const NOUN_FIRST = new RegExp(
-  String.raw`(?<=^|[\d"'] |, |\b(?:unc|unf|bsw|bsf|whit|ba|nptf?|bsp[pt]?) )((?:cap|machine|set) (?:screws?|scrs?)|(?:lock )?(?:nuts?|washers?)|rods?|pins?|(?:pipe )?plugs?)((?:[ ,-]+(?:${TELLS})(?![\w/]))+)(?! (?:nuts?|washers?|screws?|bolts?|pins?|plugs?|point|pt))`,
+  String.raw`(?<=^|[\d"'] |\d [ab] |, |\b(?:unc|unf|bsw|bsf|whit|ba|nptf?|bsp[pt]?) )((?:cap|machine|set) (?:screws?|scrs?)|(?:lock )?(?:nuts?|washers?)|rods?|pins?|(?:pipe )?plugs?)((?:[ ,-]+(?:${TELLS})(?![\w/]))+)(?! (?:nuts?|washers?|screws?|bolts?|pins?|plugs?|point|pt))`,
   "i",
 );
 

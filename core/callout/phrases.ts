@@ -79,7 +79,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "socket-cap" },
     "socket cap screw",
-    String.raw`(?:${HEX}\s*)?${SOCKET}${HEAD}(?:\s*cap)?${HEAD}${SCREW}|caps?${HEAD}${SCREW}|s\.?h\.?c\.?s\.?`,
+    String.raw`(?:${HEX}\s*)?${SOCKET}${HEAD}\s*cap${HEAD}${SCREW}|caps?${HEAD}${SCREW}|s\.?h\.?c\.?s\.?`,
   ),
   phrase(
     { head: "raised-csk" },
@@ -98,7 +98,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "carriage" },
     "carriage bolt",
-    String.raw`(?:(?:(?:square|sq)[\s-]*neck\s*)?carriage|cup[\s-]*(?:(?:square|sq)(?:[\s-]*neck)?|(?=head)))${HEAD}${SCREW}|coach\s*bolts?`,
+    String.raw`(?:(?:(?:square|sq)[\s-]*neck\s*)?carriage|cup[\s-]*(?:(?:square|sq)(?:[\s-]*neck)?|(?=head)))${HEAD}${SCREW}|coach\s*bolts?(?:,?\s*cup[\s-]*square)?`,
   ),
   phrase(
     { head: "square" },
@@ -125,6 +125,11 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
     "stud",
     String.raw`(?:(?:double|tap)[\s-]*end(?:ed)?\s*)?studs?(?:[\s-]*bolts?)?|studding|(?:(?:fully\s*)?threaded|screwed|lead|trapezoidal)[\s-]*${RODS}|rods?(?![\s-]*ends?)|lead[\s-]*screws?|all[\s-]*thread(?:ed)?[\s-]*${RODS}|allthread`,
   ),
+  phrase(
+    { head: "socket-cap" },
+    "socket cap screw",
+    String.raw`(?:${HEX}\s*)?${SOCKET}${HEAD}${SCREW}`,
+  ),
   phrase({ head: "hex" }, "hex bolt", String.raw`${HEX}${HEAD}${SCREW}`),
 ];
 
@@ -136,16 +141,20 @@ export const ALL_THREAD_ROD = new RegExp(
 
 export const DRIVE_PHRASES: readonly Phrase<Drive>[] = [
   phrase("cross", "cross", String.raw`cross(?:[\s-]*(?:rec(?:ess(?:ed)?)?|drive|slot(?:ted)?))?`),
-  phrase("slot", "slotted", String.raw`slot(?:ted)?`),
-  phrase("star", "hexalobular", String.raw`(?:hexalobular|star)(?:[\s-]*(?:socket|drive|recess))?`),
-  phrase("socket", "socket", String.raw`socket|hex\s*key`),
+  phrase("slot", "slotted", String.raw`slot(?:ted)?|(?<=\d.*)sl`),
+  phrase(
+    "star",
+    "hexalobular",
+    String.raw`(?:hexalobular|star)(?:[\s-]*(?:socket|drive|recess))?|(?<=\d.*)t(?:[6-9]|[1-5]\d)`,
+  ),
+  phrase("socket", "socket", String.raw`(?:hex(?:agon)?\s*)?socket|hex\s*key`),
 ];
 
 export const POINT_PHRASES: readonly Phrase<Point>[] = [
   phrase(
     "flat",
     "flat point",
-    String.raw`flat\s*(?:point|pt)|(?<=\bgrub\b.*)flat|flat(?=.*\bgrub\b)`,
+    String.raw`flat\s*(?:point|pt)|(?<=\b(?:grub|set screws?)\b.*)flat|flat(?! ?(?:head|hd|washers?))(?=.*\b(?:grub|set screws?)\b)`,
   ),
   phrase("cone", "cone point", String.raw`cone(?:\s*(?:point|pt))?`),
   phrase("cup", "cup point", String.raw`(?:knurled\s*)?cup(?:\s*(?:point|pt))?`),
@@ -285,7 +294,7 @@ export const PLUG_PHRASES: readonly Phrase<PlugDrive | "unsaid">[] = [
   phrase(
     "unsaid",
     "plug",
-    String.raw`(?:(?:pipe|oil|drain|sump|blanking|filler|level|male)\s*)*plugs?`,
+    String.raw`(?:(?:pipe|oil|drain|sump|blank(?:ing)?|filler|level|male)\s*)*plugs?`,
   ),
 ];
 

@@ -1,4 +1,5 @@
 import { gradeSystemOf } from "../grades";
+import { threadBelowShoulder } from "../heads";
 import { sizeThroughWasher } from "../fasteners";
 import type { Finish } from "../looks";
 import type { Thread } from "../threads";
@@ -15,13 +16,13 @@ import { takeStandards, type DefinedPart, type WrittenStandard } from "./standar
 
 /** Words that say nothing which is not known by then. */
 export const FILLERS =
-  /(?<![\w/.])(?:long|length|lg|bolts?|screws?|scrs?|machine|m\/c|alloy|(?:carbon )?steel|std|standard|new|rolled|headed|u\/h|finish(?:ed)?|(?:size|type)(?! ?\d)|under(?: the)?(?= heads?(?!\w))|right[ -]?hand(?:ed)?|rh|a|an|the|of|off|metric|st|dia(?:meter)?|nom(?:inal)?|heads?|hd|threads?|thd|part[ -]?thread(?:ed)?)(?![\w/])/gi;
+  /(?<![\w/.])(?:long|length|lg|bolts?|screws?|scrs?|machine|m\/c|alloy|(?:carbon )?steel|std|standard|new|rolled|headed|u\/h|finish(?:ed)?|(?:size|type)(?! ?\d)|under(?: the)?(?= heads?(?!\w))|right[ -]?hand(?:ed)?|rh|(?<!\bg ?\d[\d/ -]*)a|an|the|of|off|metric|st|dia(?:meter)?|nom(?:inal)?|heads?|hd|threads?|thd|part[ -]?thread(?:ed)?)(?![\w/])/gi;
 /** Letters that belong to a thread or to a length. */
 export const THREAD_WORDS =
-  /^(?:m|x|in|inch|inches|mm|tpi|unc|unf|unef|uns|un|nc|nf|nef|bsw|bsf|whit|whitworth|cycle|cei|coarse|fine|gas|lh|l\.h|left|hand|handed|ba|b\.a|g|r|rc|rp|npt|nptf|npsm|npsc|nps|bsp|bspp|bspt|tr|acme|stub|square|pg|nh|ght|w|ww|brass|l|no|p|pt|pitch|mmx|inx)$/i;
+  /^(?:m|x|in|inch|inches|mm|tpi|unc|unf|unef|uns|un|nc|nf|nef|bsw|bsf|whit|whitworth|cycle|cei|coarse|fine|gas|lh|l\.h|left|hand|handed|ba|b\.a|g|r|rc|rp|npt|nptf|npsm|npsc|nps|bsp|bspp|bspt|pf|tr|acme|stub|square|pg|nh|ght|w|ww|brass|l|no|p|pt|pitch|mmx|inx)$/i;
 /** A tolerance class said with the thread: "6g", "UNC-2A", "6H/6g". */
 const TOLERANCE =
-  /(?<![\w/.])(?:[1-3][AB](?:\/[1-3][AB])?|\d[efgh](?:\d[efgh])?(?:\/\d[efgh](?:\d[efgh])?)?)(?![\w/.])/i;
+  /(?<![\w/.])(?:[1-3][AB](?:\/[1-3][AB])?|(?<=\bg ?\d[\d/ -]*)[ab]|\d[efgh](?:\d[efgh])?(?:\/\d[efgh](?:\d[efgh])?)?)(?![\w/.])/i;
 
 /** A call-out that is being read: what is left of it, and what has been taken out so far. */
 export interface Pieces {
@@ -65,14 +66,18 @@ export type Sized =
     }
   | CalloutProblem;
 
-/** A size without its letter, where a metric standard was written: "ISO 7089-8"; of a washer the hole, "DIN 125 A10.5". */
+/** A size without its letter, where a metric standard was written: "ISO 7089-8"; of a washer the hole, "DIN 125 A10.5", of a shoulder screw the shoulder. */
 function metricByStandard(bare: string, { standards }: Pieces): string {
-  if (!standards.some(({ written }) => /iso|din/i.test(written))) return bare;
+  if (!standards.some(({ written }) => /iso|din|en|gb|jis/i.test(written))) return bare;
   const washer = standards.some(({ means }) => means?.part === "washer");
   const [, figure, rest = ""] = /^[a-c]? ?(\d{1,2}(?:\.\d)?)( ?x.*)?$/i.exec(bare) ?? [];
   if (figure === undefined) return bare;
   const throughHole = washer && rest === "" ? sizeThroughWasher(Number(figure)) : undefined;
-  return `M${throughHole ?? figure}${rest}`;
+  const shoulder = standards.some(
+    ({ means }) => means?.part === "screw" && means.head === "shoulder",
+  );
+  const below = shoulder ? threadBelowShoulder(Number(figure)) : undefined;
+  return shoulder && below === undefined ? bare : `M${below ?? throughHole ?? figure}${rest}`;
 }
 
 /**

@@ -10,10 +10,13 @@ const FORMS: readonly RegExp[] = [
   /\(? ?(?:qty|quantity)(?![a-z])[ .:=]*(\d{1,5})(?![\d./]) ?\)?/i,
   new RegExp(String.raw`(?<![\w/])${PACK} ?(?:of|x)? ?(\d{1,5})(?![\d./])`, "i"),
   new RegExp(String.raw`(?<![\w/])(\d{1,5}) ?(?:per|\/|a) ?${PACK}(?![\w])`, "i"),
+  /(?<![\w/.])(\d{2,5})[ -]?(?:pack|pk)(?!\w)/i,
   /^ ?(?:half|1\/2) (?:a )?dozen(?: of)?(?!\w)/i,
   /(?<![\w/])(?:(\d{1,3}) |an? |one )?dozens?(?![\w/])(?: of)?|(?<![\w/])(\d{1,3}) ?doz(?:en)?(?!\w)\.?/i,
   new RegExp(String.raw`^ ?\(?(\d{1,5}) ?${COUNT}\)?(?: of (?=\w))?`, "i"),
   new RegExp(String.raw`^ ?(\d{1,5}) ?x ?(?=${THREAD})`, "i"),
+  /^ ?(\d{1,5}) ?x (?=(?!inch|unc|unf|un|bs|whit|tpi|fine|coarse)[a-z]{3,})/i,
+  /^ ?x ?(\d{1,4}) (?=m ?\d|#)/i,
   /^ ?\((\d{1,5})\)/,
   /[ ,]*\( ?x ?(\d{1,5}) ?\)/i,
   /^ ?(\d{1,5}) - (?=\d+\/\d)/,
@@ -22,19 +25,19 @@ const FORMS: readonly RegExp[] = [
   /^ ?(\d{1,2}) (?:x )?(?=(?:(?:(?!ba )[a-z]+|2h) )*(?:nuts?|washers?)(?!\w))/i,
   /^ ?(?!30[34]|316)(\d{1,5}) (?=(?:(?:(?!ba )[a-z]+|2h) )*(?:nuts|washers|bolts|screws|studs)(?!\w))/i,
   // What stands behind a length that was said, and its noun, is no second one.
-  /(?<=\d ?x ?\d[\d/. -]*[^\d]*\b(?:bolts?|screws?|studs?|heads|caps|grubs)) x ?(\d{1,5}) ?$/i,
+  /(?<=\d ?x ?\d[\d/. -]*[^\d]*\b(?:bolts?|screws?|studs?|heads|caps|grubs)) x ?(\d{1,5})(?= ?$|,? [a-z]{3,}[^\d]*$)/i,
   // Nuts and washers have no length; what stands straight behind a metric size and may be its pitch is that.
   /(?<=(?:nuts?|(?<!(?:penny|repair|fender|mudguard|large) )washers)(?!\w).*) ?(?<![a-z])(?<!m ?\d+(?:\.\d+)? ?(?=x ?[1-6](?!\d)))x ?(\d{1,5})(?! ?(?:un|bs|whit|n[cf]\b))(?= ?$| +[a-z]{3,})/i,
   /(?<=(?:nuts|washers)(?!\w).*), ?(\d{1,5}) ?$/i,
   /(?<=(?<!(?:penny|repair|fender|mudguard|large) )washers(?!\w)[^\d]*) (\d{2,5}) ?$/i,
-  / x ?(\d{2,5}) (?=(?:(?!penny|repair|large|fender|mudguard)[a-z]+ )*(?:nuts|washers) ?$)/i,
+  / x ?(\d{2,5}) (?=(?:(?!penny|repair|large|fender|mudguard|copper)[a-z]+ )*(?:nuts|washers) ?$)/i,
   new RegExp(String.raw`(?:[ ,-]|(?<![a-z])x)*(?<![\w./])\(?(\d{1,5}) ?${COUNT}\)? ?$`, "i"),
   new RegExp(String.raw` ?(?<![a-z])x ?(\d{1,5}) ?${COUNT} ?$`, "i"),
   / ?\((\d{1,5})\) ?$/,
 ];
 const DOZEN = /doz/i;
 const HALF = /half|1\/2/i;
-const PAIR = /(?<![\w/])(?:an? )?pairs?(?: of)?(?![\w/])/i;
+const PAIR = /(?<![\w/])(?:an? )?(?:pairs?|couple)(?: of)?(?![\w/])/i;
 
 /** Takes how many are wanted out of a call-out. */
 export function takeQuantity(remaining: Remaining): number | undefined {

@@ -24,9 +24,16 @@ export interface SpokenGrade {
   readonly means: "high-tensile" | "mild-steel";
 }
 
-const WORD = String.raw`(?:grade|grd|gr\.?|class|cl\.?|property\s*class)`;
+const WORD = String.raw`(?:grade|grd|gr\.?|class|cl\.?|kl\.?|property\s*class)`;
 const METRIC = new RegExp(
   String.raw`(?<![\w./])(?<![\d ]x\s*)(?:(?:(?:strength\s*)?${WORD}|strength|p\.?c\.?)\s*)?(4\.6|4\.8|5\.6|5\.8|6\.8|8\.8|9\.8|10\.9|12\.9)(?![\w./]|\s*mm)(?:\s*(?:grade|class)(?![\w/]))?`,
+  "i",
+);
+/** Of a head that breaks before its thread does (ISO 898-1): the class behind a nought, of which no table is held. */
+const REDUCED = /(?<![\w./])0(?:[458]\.8|8\.8|10\.9|12\.9)(?![\w./])/;
+/** Steels of ASTM A193 and A320 that are not held. */
+const OTHER_STEELS = new RegExp(
+  String.raw`(?<![\w/])(?:astm\s*)?(?:a(?:193|320)[\s/-]*)?(?:${WORD}\s*)?(?:b7m|b8[mct]?|b16|l7m?)(?:\s*cl(?:ass)?\.?\s*[12])?(?![\w/])`,
   "i",
 );
 const STAINLESS = new RegExp(
@@ -80,10 +87,12 @@ const WRITTEN: readonly (readonly [
   pattern: RegExp,
   named: (found: RegExpExecArray) => WrittenGrade | SpokenGrade,
 ])[] = [
+  [REDUCED, ([written]) => ({ written, id: undefined })],
   [METRIC, ([written, name]) => ({ written, id: name })],
   [A354, ([written, letters = ""]) => ({ written, id: `a354-${letters.toLowerCase()}` })],
   [NAMED, ([written, name = ""]) => ({ written, id: gradeById(name)?.id })],
   [B7, ([written]) => ({ written, id: "b7" })],
+  [OTHER_STEELS, ([written]) => ({ written, id: undefined })],
   [TON, ([written]) => ({ written, id: "mild-28" })],
   [GRADE_AFTER, graded],
   [GRADE, graded],
@@ -113,12 +122,12 @@ export function takeGrade(remaining: Remaining): WrittenGrade | SpokenGrade | un
 const ALSO_HIGH_TENSILE = /^(?:8\.8|9\.8|1[02]\.9|sae-[58]|letter-[R-X])$/;
 
 /** What A325 and A490 are the standards of. */
-const STRUCTURAL = /(?<![\w/])structural(?![\w/])/i;
+const STRUCTURAL = /(?<![\w/])(?:structural|heavy(?= hex))(?![\w/])/gi;
 
 /** "A4 316", "8.8 HT": the same by its other name says nothing new. */
 function takeSaidAgain(remaining: Remaining, { id }: WrittenGrade | SpokenGrade): void {
   if (id !== undefined && ALSO_HIGH_TENSILE.test(id)) remaining.take(HIGH_TENSILE);
-  if (id === "a325" || id === "a490") remaining.take(STRUCTURAL);
+  if (id === "a325" || id === "a490") remaining.takeAll(STRUCTURAL);
   const again = STEEL_NUMBER.exec(remaining.rest())?.[1];
   if (again !== undefined && id?.startsWith(`${steelOf(again)}-`)) remaining.take(STEEL_NUMBER);
 }
@@ -147,7 +156,7 @@ const A194 = new RegExp(
   String.raw`(?<![\w/])(?:astm\s*)?(?:a194[\s/-]*)?(?:${WORD}\s*)?2h(?![\w/])`,
   "i",
 );
-const A563 = /(?<![\w/])(?:astm\s*)?a563[\s-]*(c|dh)(?![\w/])/i;
+const A563 = /(?<![\w/])(?:(?:astm\s*)?a563[\s-]*(c|dh)|(?:gr(?:ade)?\.? ?)?(dh))(?![\w/])/i;
 const THIN = new RegExp(String.raw`(?<![\w/.])(?:${WORD}\s*)?(0[45])(?![\w/.])`, "i");
 const STAINLESS_NUT = /(?<![\w/])(?:(?:stainless|([ac]\d))[\s/-]*(50|70|80)|([ac]\d))(?![\w/])/i;
 
@@ -165,7 +174,7 @@ const always = (grade: WrittenGrade): WrittenNutClass => ({ of: () => grade, id:
 export function takeNutClass(remaining: Remaining): WrittenNutClass | undefined {
   const a563 = remaining.take(A563);
   if (a563 !== undefined) {
-    return always({ written: a563[0], id: `nut-a563-${(a563[1] ?? "").toLowerCase()}` });
+    return always({ written: a563[0], id: `nut-a563-${(a563[1] ?? a563[2] ?? "").toLowerCase()}` });
   }
   const heavy = remaining.take(A194);
   if (heavy !== undefined) return always({ written: heavy[0], id: "nut-a194-2h" });
@@ -187,7 +196,7 @@ export function takeNutClass(remaining: Remaining): WrittenNutClass | undefined 
     const id = `nut-stainless-${strength}`;
     return always({ written, id, ...(said === undefined ? {} : { steel: said }) });
   }
-  const found = remaining.take(GRADE);
+  const found = remaining.take(GRADE) ?? remaining.take(SHORT_GRADE);
   if (found === undefined) return undefined;
   const [written, number = ""] = found;
   const of = ({ family }: Thread) => {

@@ -1,3 +1,4 @@
+import type { WasherStyle } from "../fasteners";
 import { nutClassById } from "../grades";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
@@ -94,6 +95,7 @@ function ofBolt(pieces: Pieces, thread: Thread): Sized {
 
 /** BS 4320: the forms of plain washers that are as wide as the usual one. */
 const FORM = /(?<![\w/])form ?[a-c](?![\w/])/i;
+const COPPER = /(?<![\w/])cu(?![\w/])/i;
 const VICKERS = /(?<![\w/.])(?:(\d{3}) ?hv|hv ?(\d{3}))(?![\w/])/i;
 
 function takeVickers(remaining: Remaining): Pick<WasherSpec, "hardnessHv"> {
@@ -101,14 +103,30 @@ function takeVickers(remaining: Remaining): Pick<WasherSpec, "hardnessHv"> {
   return found === undefined ? {} : { hardnessHv: Number(found[1] ?? found[2]) };
 }
 
-/** A washer is so many times as wide as its bolt; what is less is its thickness. */
-const [LEAST_WIDE, MOST_WIDE] = [1.5, 8];
+/** A washer is so many times as wide as its bolt, one that seals less; what is less is its thickness. */
+const LEAST_WIDE: Partial<Record<WasherStyle, number>> = { copper: 1.15, "bonded-seal": 1.15 };
+const [LEAST_WIDE_ELSE, MOST_WIDE] = [1.5, 8];
 
 /** "M8 x 25": what stands after the thread of a washer as a length, where it can be its width. */
-function outsideOf(sized: Sized): Mm | undefined {
+function outsideOf(sized: Sized, style: WasherStyle): Mm | undefined {
   if ("code" in sized || sized.lengthMm === undefined) return undefined;
   const times = sized.lengthMm / sized.thread.majorMm;
-  return times >= LEAST_WIDE && times <= MOST_WIDE ? sized.lengthMm : undefined;
+  const least = LEAST_WIDE[style] ?? LEAST_WIDE_ELSE;
+  return times >= least && times <= MOST_WIDE ? sized.lengthMm : undefined;
+}
+
+const THREE_SIZES =
+  /(?<![\w.#/])m? ?(\d+(?:\.\d+)?) ?x ?(\d+(?:\.\d+)?) ?x ?(\d+(?:\.\d+)?)(?![\d/."])/i;
+const THIRD = /(?<=\d ?x ?\d+(?:\.\d+)?) ?x ?(\d+(?:\.\d+)?)/i;
+
+/** "14 x 20 x 1.5": after the hole and a larger outside, how thick it is. */
+function takeThickness(remaining: Remaining): Pick<WasherSpec, "thickMm"> {
+  const [hole = 0, outside = 0, thick = 0] = (THREE_SIZES.exec(remaining.rest()) ?? [])
+    .slice(1)
+    .map(Number);
+  if (outside <= hole || thick >= hole || thick === 0) return {};
+  remaining.take(THIRD);
+  return { thickMm: thick };
 }
 
 /** Reads a washer, by the thread that goes through it; asked for with a bolt, by that of the bolt. */
@@ -120,8 +138,10 @@ export function readWasher(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec 
     "flat",
   );
   if (style === "flat") pieces.remaining.take(FORM);
+  if (style === "copper") pieces.remaining.take(COPPER);
   const made = takeMade(pieces);
   const hard = takeVickers(pieces.remaining);
+  const thick = takeThickness(pieces.remaining);
   return partOfThread(
     pieces,
     (threaded, outsideMm) => ({
@@ -129,6 +149,7 @@ export function readWasher(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec 
       style,
       ...threaded,
       ...(outsideMm === undefined ? {} : { outsideMm }),
+      ...thick,
       ...hard,
       ...made,
     }),
@@ -136,7 +157,7 @@ export function readWasher(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec 
     (read, sizedBy) => {
       const sized =
         threadOfBolt === undefined ? ofAnyThread(read(), sizedBy) : ofBolt(sizedBy, threadOfBolt);
-      return outsideOf(sized) === undefined ? sized : { ...sized, after: "" };
+      return outsideOf(sized, style) === undefined ? sized : { ...sized, after: "" };
     },
   );
 }

@@ -12,7 +12,10 @@ import {
 } from "./pieces";
 
 /** Fits that pins are ground to: "m6", "h8". */
-const FIT = /(?<=\d ?)[mh][5-9]1?(?![a-wyz\d/])/i;
+const FIT =
+  /(?<=\d.*)(?<![a-wyz])[mh](?:[5-9]|11)(?![a-wyz\d/]| ?x ?\d)|(?<=\d ?)[mh](?:[5-9]|11)(?![a-wyz\d/])/i;
+/** "M6 x 24 dowel": a pin has no thread, so the letter says that it is metric. */
+const METRIC = /(?<!\w)m ?(?=\d)/i;
 const SIZE_WORDS = /^(?:x|no|mm|in|inch|inches|l|mmx|inx)$/i;
 const PIN_SIZES = { minMm: 0.5, maxMm: 1000 };
 
@@ -67,7 +70,8 @@ export function readPin(pieces: Pieces): FastenerSpec | CalloutProblem {
   // "Dowel" is also what a bare "pin" is read as.
   const style = said === "dowel" ? (definedAs(pieces, "pin")?.style ?? said) : said;
   const made = takeMade(pieces);
-  remaining.take(FIT);
+  const fit = remaining.take(FIT)?.[0].toLowerCase();
+  remaining.take(METRIC);
   remaining.takeAll(FILLERS);
   const unknown = remaining.takeUnknown(SIZE_WORDS);
   const size = pinSize(remaining.rest(), style);
@@ -80,6 +84,7 @@ export function readPin(pieces: Pieces): FastenerSpec | CalloutProblem {
     part: "pin",
     style,
     ...size,
+    ...(fit === undefined ? {} : { fit }),
     ...(quantity === undefined ? {} : { quantity }),
     ...made,
   };

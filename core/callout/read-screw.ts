@@ -1,14 +1,7 @@
 import { gradeById, gradeSystemOf } from "../grades";
 import type { Drive, HeadStyle, Point } from "../looks";
 import type { Thread } from "../threads";
-import {
-  isCalloutProblem,
-  type CalloutProblem,
-  type FastenerSpec,
-  type NutSpec,
-  type ScrewSpec,
-  type WasherSpec,
-} from "./fastener-spec";
+import type { CalloutProblem, FastenerSpec, ScrewSpec } from "./fastener-spec";
 import { impliedBy } from "./implied-thread";
 import { ownMeaning } from "./own-words";
 import {
@@ -34,7 +27,7 @@ import {
   type SpokenGrade,
   type WrittenGrade,
 } from "./read-grade";
-import { readNut, readWasher } from "./read-nut";
+import { readTogether } from "./read-together";
 import type { DefinedPart } from "./standards";
 
 const FULL_THREAD =
@@ -43,6 +36,12 @@ const FULL_THREAD =
 /** "M8 x 80 PT": threaded for a part of its length, as its standard has it. */
 const PART_THREAD =
   /(?<=\d.*)(?<![\w/])p\/?t(?![\w/])|(?<![\w/])part(?:ial(?:ly)?|ly)?[ -]?thread(?:ed)?(?![\w/])/i;
+
+/** "Flanged bolt M6 x 20 serrated": under its flange, as it is beside the noun. */
+const SERRATED = /(?<![\w/])serrated(?: flange)?(?![\w/])/i;
+
+/** ISO 4757: the two recesses of a standard with a cross, H and Z. */
+const RECESS = /(?<=\d.*)(?<![\w/])[hz](?![\w/])/i;
 
 /** "Stud, M16 x 110, double end": away from its noun it says no more than beside it. */
 const BOTH_ENDS =
@@ -55,19 +54,14 @@ const COUNTER_SET = /(?<![\w/])set(?:s|[\s-]*screws?)?(?![\w/])/i;
 function ofItsSystem(
   problem: CalloutProblem,
   grade: WrittenGrade | SpokenGrade | undefined,
+  read: string,
 ): CalloutProblem {
+  const notHeld = grade !== undefined && grade.id === undefined && !("means" in grade);
+  if (notHeld && problem.code !== "callout-not-understood") return { code: "callout-grade", read, grade: grade.written.trim() };
   if (problem.code !== "callout-which-thread" || grade?.id === undefined) return problem;
   const system = gradeById(grade.id)?.system;
   const threads = problem.threads.filter((thread) => gradeSystemOf(thread) === system);
   return threads.length > 0 ? { ...problem, threads } : problem;
-}
-
-/** A problem with the nut is one with the whole, whose screw it does not say. */
-function ofWhole(problem: CalloutProblem, read: string): CalloutProblem {
-  if (problem.code === "callout-too-long") return problem;
-  return problem.code === "callout-not-understood"
-    ? { code: problem.code, read, words: problem.words }
-    : { ...problem, read };
 }
 
 /** What is said of head, drive and point, by words and by standards together. */
@@ -162,7 +156,9 @@ function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined)
       ? remaining.take(COUNTER_SET)
       : undefined;
   remaining.take(PART_THREAD);
+  if (phrase?.means.head === "flange-hex") remaining.take(SERRATED);
   if (phrase?.means.head === "stud") remaining.take(BOTH_ENDS);
+  if (defined?.drive === "cross") remaining.take(RECESS);
   const drivePhrase = ownDrive ?? remaining.takePhrase(DRIVE_PHRASES);
   const set = setScrewOf({
     tensile: counterSet !== undefined,
@@ -203,28 +199,6 @@ function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined)
   };
 }
 
-/** Reads what is asked for with a screw, each by its own words and of the screw's thread. */
-function readCompanions(
-  companions: readonly Pieces[],
-  read: string,
-  thread: Thread,
-): Pick<ScrewSpec, "nut" | "washers"> | CalloutProblem {
-  const washers: WasherSpec[] = [];
-  let nut: NutSpec | undefined;
-  for (const pieces of companions) {
-    const isNut = /\bnuts?\b/i.test(pieces.read);
-    const part = isNut ? readNut(pieces, thread) : readWasher(pieces, thread);
-    if (isCalloutProblem(part)) return ofWhole(part, read);
-    if (part.part === "washer") washers.push(part);
-    else if (part.part === "nut" && nut === undefined) nut = part;
-    else return { code: "callout-not-understood", read, words: [pieces.read] };
-  }
-  return {
-    ...(nut === undefined ? {} : { nut }),
-    ...(washers.length === 0 ? {} : { washers }),
-  };
-}
-
 /** Reads a screw, bolt, stud or set screw, with the nut and the washers that were asked for with it. */
 export function readScrew(
   pieces: Pieces,
@@ -236,8 +210,8 @@ export function readScrew(
   const { unknown, set, ...look } = takeLook(pieces, written);
   const finish = takeFinish(pieces);
   const sized = sizeOf(pieces, impliedBy(written?.id));
-  if ("code" in sized) return ofItsSystem(sized, written);
-  const together = readCompanions(companions, pieces.read, sized.thread);
+  if ("code" in sized) return ofItsSystem(sized, written, pieces.read);
+  const together = readTogether(companions, pieces.read, sized.thread);
   if ("code" in together) return together;
   const grade = gradeOfWord(written, sized.thread, look.head === "socket-cap");
   const ofStainless = grade?.id !== undefined && /^[ACF]\d-/.test(grade.id);

@@ -10,7 +10,10 @@ const LISTED = /(\d),(?=\d+\.\d)/g;
 const CROSSES = /[✕✖⨯⨉╳]|(?<=\d ?)[хХχ](?= ?\d)/gu;
 
 /** Figures with letters that are read for them: l and I for 1, O for 0; with M before or a true figure among them. */
-const MISREAD = /(?<![A-Za-z\d/.-])([Mm] ?)?([\dlIOo|]+(?:[./-]+[\dlIOo|]+)*)(?![A-Za-z\d=])/g;
+const MISREAD =
+  /(?<![A-WYZa-wyz\d/.-]|[A-Za-z][Xx])([Mm] ?)?([\dlIOo|]+(?:[./-]+[\dlIOo|]+)*)(?![A-WYZa-wyz\d=]|[Xx][A-Za-z])/g;
+/** "5/16-18 x l": a letter alone, where a length should be. */
+const MISREAD_ONE = /(?<=\d ?x ?)[lI](?=$|")/gi;
 /** "IO off": figures only by what follows. */
 const MISREAD_COUNT = /(?<![A-Za-z\d])[IlO]{2,4}(?= ?(?:off|pcs)\b)/g;
 
@@ -26,7 +29,11 @@ function figureRead(found: string, m: string | undefined, figures: string): stri
 }
 
 /** Sizes that are fractions nobody writes unreduced: "10/32" is #10-32. */
-const NUMBERED = /(?<![\w/.-])(4\/40|6\/32|8\/32|10\/24|10\/32|12\/24)(?![\w/]|"| ?in\b)/g;
+const NUMBERED =
+  /(?<![\w/.-])(?:no\.? ?)?(4\/40|6\/32|8\/32|10\/24|10\/32|12\/24)(?![\w/]|"| ?in\b)/gi;
+/** "10x32": no length, and no metric size without its letter. */
+const NUMBERED_CROSSED =
+  /^(?:#|no\.? ?)?(4 ?x ?40|6 ?x ?32|8 ?x ?32|10 ?x ?24|10 ?x ?32|12 ?x ?24)(?=$|,? ?x? [\d.]|,? (?:un|n)[cf]\b|,? (?:nuts?|screws?)\b)(?!.*(?:\bpins?\b|\bdowels?\b|mm\b))/i;
 
 /** "40 long", "40 lg": the word says nothing that the place of the figure does not. */
 const LONG = /(?<![a-wyz])(\d ?(?:mm|in|")?) ?(?:lg|lgth|long|l)(?!\.?h\b|[\w/=])\.?/gi;
@@ -41,6 +48,8 @@ const MARKED =
 const QUOTED = /(?<= )"(\d{1,2}\.\d)"(?! ?x)/g;
 /** "M8,25,hex": where commas part a list, the one behind the size is no decimal point. */
 const LISTED_SIZE = /^(m ?\d+),(\d{1,3})(?=,)/i;
+/** "M8/1.25/30", "M8,1.25,30": size, pitch and length in a list. */
+const LISTED_WHOLE = /^(m ?\d+(?:\.\d+)?)([,;/]) ?(\d?\.\d+)\2 ?(\d{1,3})(?![.,/\d])/i;
 /** Over a counter a millimetre is a mil: "ten mil bolt". */
 const MIL = /(?<=(?<![\w.])\d{1,2}) ?mils?\b(?! ?spec)/gi;
 
@@ -53,7 +62,7 @@ const SIGNS: readonly Rule[] = [
   [/(?<!\w)number (?=\d)/gi, "#"],
   [/ by (?=\.?\d|m ?\d|#)/gi, " x "],
   [/(\d)(lh|l\.h\.?)(?!\w)/gi, "$1 LH"],
-  [/\b(?:st[/. ]?st|st\. ?steel|s\/(?:steel|stl))\b\.?/gi, "s/s"],
+  [/\b(?:st[/. ]?st|st\.? ?steel|s\/(?:steel|stl))\b\.?/gi, "s/s"],
   [/(?<=[a-z])\/hd\b/gi, " hd"],
   [/(\d)\.(\d+\/\d)/g, "$1-$2"],
   [/ - (?=(?:g|rp?|rc) ?\d)/gi, " x "],
@@ -63,7 +72,10 @@ const SIGNS: readonly Rule[] = [
   [/^8 ?un (\d[\d /-]*?)(?= ?x| [a-z]|$)/i, "$1-8 UN"],
   [/^(acme|stub acme) (\d[\d /-]*)/i, "$2 $1 "],
   [/(?<![\w/])(m ?\d+)\/(\d+(?:\.\d+)?)(?=[^\w/]|$)/gi, "$1 x $2"],
-  [NUMBERED, (size) => `#${size.replace("/", "-")}`],
+  [NUMBERED, (_, size: string) => `#${size.replace("/", "-")}`],
+  [NUMBERED_CROSSED, (_, size: string) => `#${size.replace(/ ?x ?/i, "-")}`],
+  [/(?<!\w)(g ?\d[\d/ -]*?)[ -]?([ab])(?!\w)/gi, "$1 $2"],
+  [/(?<![\w/])g(?=(?:8|10|12)\.[89](?![\d.]))/gi, ""],
   [
     /(?<![\w.])(\d+(?:\.\d+)?) ?(?:m(?! ?\d)|m(?= \d{1,2}\.\d(?![\d.]))|mtrs?|met(?:re|er)s?)(?![\w.])/gi,
     (_, m: string) => `${Number(m) * 1000}mm`,
@@ -82,6 +94,7 @@ export function calloutSpelling(text: string, taught: readonly string[] = []): s
     oneSpelling(
       text
         .replace(/[‘’′]{2}/g, '"')
+        .replace(LISTED_WHOLE, "$1 x $3 x $4")
         .replace(LISTED_SIZE, "$1 x $2")
         .replace(LISTED, "$1, ")
         .replace(/[[\]]/g, " "),
@@ -92,6 +105,7 @@ export function calloutSpelling(text: string, taught: readonly string[] = []): s
     .replace(CROSSES, "x")
     .replace(MISREAD_COUNT, inFigures)
     .replace(MISREAD, figureRead)
+    .replace(MISREAD_ONE, "1")
     .replace(/[Øø⌀]/g, " ");
   const said = rewritten(writtenOut(plain, taught), COUNTER_WORDS);
   const figures = rewritten(lengthLast(numbersInFigures(said)), SIGNS);

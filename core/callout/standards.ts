@@ -43,9 +43,12 @@ const AMERICAN_NUTS = ["thin", "heavy", "castle", "square", "flange", "coupling"
 
 /** Standards by body and number, several of one meaning in a row: what they define, as their titles say. */
 const ROWS: readonly (readonly [numbers: string, means: DefinedPart])[] = [
-  ["ISO 4014, ISO 4015, ISO 4016, ISO 8765, DIN 931, DIN 960, DIN 601, DIN 7990, DIN 6914", HEX],
   [
-    "AS 1110, AS 1111, GB 5782, BS 3692, BS 4190, BS 1083, BS 1768, ASME B18.2.1, ASME B18.2.6, JIS B1180",
+    "ISO 4014, ISO 4015, ISO 4016, ISO 8765, EN 14399-3, EN 14399-4, EN 14399-8, EN 14399-10, DIN 931, DIN 960, DIN 601, DIN 7990, DIN 6914",
+    HEX,
+  ],
+  [
+    "AS 1110, AS 1111, GB 5782, BS 3692, BS 4190, BS 1083, BS 1768, BS 4395, AS 1252, ASME B18.2.1, ASME B18.2.6, JIS B1180",
     HEX,
   ],
   ["ISO 4017, ISO 4018, ISO 8676, DIN 933, DIN 961, DIN 558, GB 5783", HEX_SET],
@@ -103,7 +106,10 @@ const ROWS: readonly (readonly [numbers: string, means: DefinedPart])[] = [
   ["DIN 6334", nut("coupling")],
   ["DIN 557", nut("square")],
   ["ISO 21670, DIN 929, DIN 928", nut("weld")],
-  ["ISO 7089, ISO 7090, ISO 7091, ISO 7092, DIN 125, DIN 126, DIN 433, DIN 6916", washer("flat")],
+  [
+    "ISO 7089, ISO 7090, ISO 7091, ISO 7092, DIN 125, DIN 126, DIN 433, DIN 6916, EN 14399-5, EN 14399-6",
+    washer("flat"),
+  ],
   ["AS 1237, GB 97, ASME B18.21.1, ASME B18.22.1, BS 4320, JIS B1256", washer("flat")],
   ["ISO 7093, ISO 7094, DIN 9021, DIN 440", washer("large")],
   ["DIN 127, DIN 128, DIN 7980, BS 4464, GB 93", washer("spring")],
@@ -118,7 +124,7 @@ const ROWS: readonly (readonly [numbers: string, means: DefinedPart])[] = [
   ["DIN 906, DIN 908", { part: "plug", drive: "socket" }],
   ["DIN 909, DIN 910, DIN 7604", { part: "plug", drive: "hexagon" }],
   ["ISO 898, ISO 3506, ISO 261, ISO 262, ISO 724, ISO 965, ISO 4042, ISO 10684, ISO 10683", ANY],
-  ["ASME B1.1, BS 84, BS 93, SAE J429, SAE J995", ANY],
+  ["ASME B1.1, BS 84, BS 93, SAE J429, SAE J995, EN 15048", ANY],
   // These have many heads; one must be said.
   ["ASME B18.3, ASME B18.6.3, BS 57, BS 450, BS 916, BS 1981, BS 4183", ANY],
 ];
@@ -141,7 +147,7 @@ const DEFINED: ReadonlyMap<string, DefinedPart> = new Map(
 );
 
 const STANDARD =
-  /(?<!\w)(?:(?:bs|din|en|iso|asme|ansi|jis|as(?:\/nzs)?(?= ?1\d{3})|gb(?:\/t)?|sae(?=[ -]*j))[ -]*(?=(?:bs|din|en|iso|asme|ansi|b ?\d|j ?\d|\d)))+(?:[bj] ?)?\d+(?:\.\d+)*(?:-[12](?![\d\w]))?(?: ?[a-ev](?![\w-]))?(?: ?: ?(?:19|20)\d\d)?(?: ?-? ?a(?=\d\d?\.\d)|(?![\w.]*\w))|(?<!\w)b18\.\d+(?:\.\d+)*(?!\w)/i;
+  /(?<!\w)(?:(?:bs|din|en|iso|asme|ansi|jis|as(?:\/nzs)?(?= ?1\d{3})|gb(?:\/t)?|sae(?=[ -]*j))[ -]*(?=(?:bs|din|en|iso|asme|ansi|b ?\d|j ?\d|\d)))+(?:[bj] ?)?\d+(?:\.\d+)*(?:-(?:[12]|(?<=14399-)\d{1,2})(?![\d\w]))?(?: ?[a-ejv](?![\w-]))?(?: ?: ?(?:19|20)\d\d)?(?: ?-? ?a(?=\d\d?\.\d)|(?![\w.]*\w))|(?<!\w)b18\.\d+(?:\.\d+)*(?!\w)/i;
 /** A standard's number may stand to the end of the list; so many are read. */
 const MOST = 4;
 
@@ -155,7 +161,9 @@ function bodyAndNumber(written: string): string {
   );
   // Europe's first numbers for the standards of ISO: EN 24017 is ISO 4017.
   if (body === "EN" && /^2\d{4}$/.test(number)) return `ISO ${Number(number) - 20_000}`;
-  return `${body ?? "ASME"} ${number}`;
+  if (body === "EN" && number === "14399") return `EN ${/14399-\d+/.exec(spelled)?.[0] ?? number}`;
+  // China's parts of a standard stand behind a point: GB/T 70.1.
+  return `${body ?? "ASME"} ${body === "GB" ? number.replace(/\.\d$/, "") : number}`;
 }
 
 /** A standard that was written with a part. */

@@ -1,5 +1,6 @@
 import { headProportions, hexSpanner, type Drive, type HeadSize, type HeadStyle } from "../looks";
 import type { Thread } from "../threads";
+import type { Mm } from "../units";
 import {
   B18_2_1_HEIGHTS,
   B18_2_1_SQUARE,
@@ -104,4 +105,9 @@ export function headSize(head: HeadStyle, drive: Drive, thread: Thread): HeadSiz
     ...sinks,
     ...crown,
   };
+}
+
+/** The metric thread below a shoulder of this diameter, by ISO 7379; undefined for no such shoulder. */
+export function threadBelowShoulder(shoulderMm: Mm): Mm | undefined {
+  return ISO_7379.rows.find(([, , , , shoulder]) => shoulder === shoulderMm)?.[0];
 }

@@ -62,6 +62,10 @@ interface Part {
 /** A part without how many of it are asked for, and without what is asked for with it. */
 function alone(spec: FastenerSpec): FastenerSpec {
   const { quantity: _quantity, ...one } = spec;
+  if (one.part === "nut" || one.part === "plug") {
+    const { washers: _washers, ...bare } = one;
+    return bare;
+  }
   if (one.part !== "screw") return one;
   const { nut: _nut, washers: _washers, ...screw } = one;
   return screw;
@@ -74,13 +78,25 @@ function ofCompanion(said: number | undefined, screws: number): number {
   return forAll ? said : said * screws;
 }
 
+/** The nut and the washers that are asked for with a part. */
+function goingWith(spec: FastenerSpec): readonly FastenerSpec[] {
+  switch (spec.part) {
+    case "screw":
+      return [...(spec.nut === undefined ? [] : [spec.nut]), ...(spec.washers ?? [])];
+    case "nut":
+    case "plug":
+      return spec.washers ?? [];
+    default:
+      return [];
+  }
+}
+
 /** The parts that a call-out asks for: the nut and the washers that go with a screw are each one of their own. */
 function partsOf(callout: string, words: readonly OwnWord[]): readonly Part[] {
   const read = parseCallout(callout, words);
   if (isCalloutProblem(read)) return [{ kind: "not-read", callout: callout.trim(), each: 1 }];
   const screws = read.quantity ?? 1;
-  const { nut = undefined, washers = [] } = read.part === "screw" ? read : {};
-  const together = [...(nut === undefined ? [] : [nut]), ...washers];
+  const together = goingWith(read);
   const part = (spec: FastenerSpec, each: number) => ({
     kind: spec.part,
     callout: formatCallout(alone(spec)),
