@@ -27,13 +27,15 @@ function inShort(spec: FastenerSpec): string {
     spec.part === "screw"
       ? [
           ...[spec.lengthMm, spec.head, spec.drive, spec.point, spec.gradeId, spec.hardnessClass],
-          ...[spec.nut, ...(spec.washers ?? [])].map((part) => part && `with ${inShort(part)}`),
+          spec.nut && `with ${inShort(spec.nut)}`,
         ]
       : spec.part === "plug"
         ? ["plug", spec.drive]
         : spec.part === "washer"
-          ? [spec.style, spec.outsideMm, spec.hardnessHv]
+          ? [spec.style, spec.outsideMm, spec.thickMm, spec.hardnessHv]
           : [spec.style, spec.part === "nut" ? spec.nutClassId : undefined];
+  const washers = "washers" in spec ? spec.washers : undefined;
+  own.push(...(washers ?? []).map((washer) => `with ${inShort(washer)}`));
   return [quantity, thread.designation, hand, ...own, finish]
     .filter((part) => part !== undefined)
     .join(" | ");
@@ -111,6 +113,21 @@ describe("what goes with a screw", () => {
     const { nut, washers = [], ...own } = spec;
     expect(formatCallout(own)).toBe(screw);
     expect([...(nut === undefined ? [] : [nut]), ...washers].map(formatCallout)).toEqual(together);
+  });
+
+  it.each([
+    ["M10 nuts and washers", "M10 hex nut with M10 flat washer"],
+    ["nuts and washers M10", "M10 hex nut with M10 flat washer"],
+    ["M10 nut, washer and spring washer", "M10 hex nut with M10 flat washer and M10 spring washer"],
+    ["M14 x 1.5 sump plug with copper washer", "M14 x 1.5 plug with M14 x 1.5 copper washer"],
+    ["G 3/8 plug with bonded seal", "G 3/8 plug with G 3/8 bonded seal washer"],
+  ])("goes with a nut or a plug too: %s", (text, written) => {
+    expect(formatCallout(parsed(text))).toBe(written);
+    expect(formatCallout(parsed(written))).toBe(written);
+  });
+
+  it("is asked back where a nut is to go with a plug", () => {
+    expect(parseCallout("G 3/8 plug with thin nut")).toMatchObject({ words: ["thin nut"] });
   });
 
   it("may be called by the shop's own words", () => {
@@ -208,7 +225,11 @@ function anySpec(random: SeededRandom): FastenerSpec {
       thread,
       style: pick(WASHER_STYLES, random),
       ...common,
-      ...given({ outsideMm: rarely(wide), hardnessHv: rarely(pick([100, 140, 200, 300], random)) }),
+      ...given({
+        outsideMm: rarely(wide),
+        thickMm: rarely(2),
+        hardnessHv: rarely(pick([100, 140, 200, 300], random)),
+      }),
     };
   }
   if (random.even() < 0.2) {
@@ -220,7 +241,10 @@ function anySpec(random: SeededRandom): FastenerSpec {
       thread,
       style: pick(NUT_STYLES, random),
       ...common,
-      ...given({ nutClassId }),
+      ...given({
+        nutClassId,
+        washers: rarely([{ part: "washer", thread, style: pick(WASHER_STYLES, random) }]),
+      }),
     };
   }
   const head = some(pick(HEAD_STYLES, random));

@@ -22,6 +22,7 @@ const AFTER_BOLT =
 /** "Nut, washer": what lies under it. */
 const AFTER_NUT = /(?<=\bnuts?)(?:, ?|\/)(?=(?:[a-z]+ ){0,2}washers?\b)/i;
 /** "M12x50 8.8 nut and washer": what has a length is a screw, called so or not. */
+const AFTER_HEAD = /(?<=\d.*\b(?:hd|heads?)) (?=(?:square|sq|hex|hexagon) nuts?\b)/i;
 const AFTER_LENGTH =
   /(?<=^(?:\d{1,5} (?:off|x) )?m ?\d+(?:\.\d+)?(?: ?x ?\d\.\d+)? ?x ?\d{2,3}(?: [^,]*)?) (?=nuts? (?:and|&|\+) )/i;
 const SPLIT = new RegExp(String.raw`${BETWEEN}|, ?|(?<=nuts?|washers?)\/`, "gi");
@@ -65,7 +66,7 @@ function coatedAlike({ screw, companions }: WithCompanions): WithCompanions {
  * @returns undefined where nothing is asked for with it
  */
 export function withCompanions(spelled: string): WithCompanions | undefined {
-  const start = [START, AFTER_BOLT, AFTER_NUT, AFTER_LENGTH]
+  const start = [START, AFTER_BOLT, AFTER_NUT, AFTER_HEAD, AFTER_LENGTH]
     .map((pattern) => pattern.exec(spelled))
     .filter((found) => found !== null)
     .sort((one, other) => one.index - other.index)[0];

@@ -170,10 +170,13 @@ function fittingWritten(spec: FittingSpec): string {
 
 function washerWritten(spec: WasherSpec): string {
   const { thread, style, outsideMm, thickMm, hardnessHv } = spec;
-  const sizes = [outsideMm, thickMm].filter((mm) => mm !== undefined);
-  const across = sizes.map((mm) => ` x ${lengthWritten(mm, thread)}`).join("");
+  const outside = outsideMm === undefined ? "" : ` x ${lengthWritten(outsideMm, thread)}`;
+  const thick = thickMm === undefined ? "" : ` x ${lengthWritten(thickMm, thread)}`;
+  const across = outside === "" ? "" : `${outside}${thick}`;
+  const alone =
+    outside === "" && thickMm !== undefined ? ` ${printPlain(thickMm, 2)} mm thick` : "";
   return [
-    `${sizeWritten(spec)}${across} ${writtenFor(WASHER_PHRASES, style)}`,
+    `${sizeWritten(spec)}${across} ${writtenFor(WASHER_PHRASES, style)}${alone}`,
     ...(hardnessHv === undefined ? [] : [`${hardnessHv} HV`]),
     ...madeOf(spec),
   ].join(", ");

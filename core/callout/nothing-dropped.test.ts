@@ -49,8 +49,8 @@ describe("a figure that was written", () => {
     ["M10x1.6", "callout-thread"],
     ["M10x40 10", "callout-length"],
     ["M8 x 40 x 12.5", "callout-length"],
-    ["M10 nut 8.8", "callout-not-understood"],
-    ["M10 washer 20x2", "callout-not-understood"],
+    ["M10 nut 8.8", "callout-grade"],
+    ["M10 washer 20x2x3", "callout-not-understood"],
     ["M10x20 with nut class 10 and washer class 9", "callout-not-understood"],
   ])("%s is refused as %s rather than dropped", (text, code) => {
     expect(read(text)).toBe(code);

@@ -4,15 +4,16 @@ import type { CalloutProblem, FastenerSpec } from "./fastener-spec";
 import { ownMeaning, type OwnWord } from "./own-words";
 import { startOf, type Pieces } from "./pieces";
 import { readFitting } from "./read-fitting";
-import { readNut, readWasher } from "./read-nut";
+import { readNut } from "./read-nut";
 import { readPin, readPlug } from "./read-pin";
 import { readScrew } from "./read-screw";
 import { withWashers } from "./read-together";
+import { readWasher } from "./read-washer";
 import { calloutSpelling } from "./spelling";
 
 /** Fittings of pipes; bolts, nuts and the nipples of grease guns are called by some of their words too. */
 const FITTINGS =
-  /\b(?:nipples?|elbows?|tees?|couplings?|unions?|bush(?:es|ings?)?|(?:pipe|end|blanking) ?caps?|adapt[eo]rs?)\b/i;
+  /\b(?:nipples?|elbows?|tees?|coupl(?:ings?|ers?)|unions?|bush(?:es|ings?)?|(?:pipe|end|blanking) ?caps?|adapt[eo]rs?)\b/i;
 const NO_FITTING = /\b(?:bolts?|screws?|nuts?|washers?|studs?|grease|bleed(?:er)?|plugs?|pins?)\b/i;
 /** "G 1/2 cap": what goes over the end of a pipe. */
 const PIPE_CAP = /(?<!\w)(?:(?:g|r|rc|rp) ?\d[\d/ ]*|bsp[pt]?|npt|npsm)(?!\w).*\bcaps?\b/i;
@@ -28,9 +29,12 @@ const SAYS = {
   plug: /\bplugs?\b/i,
 } as const;
 
+/** "Castle nut with split pin": the pin goes through a nut, and is asked back. */
+const PIN_OF_NUT = /\bnuts?\b.*(?:\bwith|\band|\bc\/w|[&+]) .*\bpins?\b/i;
+
 /** Bolts that are bent, built in or drilled through, and nuts, washers and fittings of other trades. */
 const OF_OTHER_TRADES =
-  /\b(?:(?:[uj]|hook|foundation|holding[ -]*down|plou?gh|plow|ring|collar|anchor|expansion|banjo)[ -]*bolts?|(?:chemical|resin) (?:anchors?|studs?)|(?:bleed(?:er)?|grease)[ -]*(?:screws?|nipples?|fittings?)|(?:cage|gland|barrel|ring|(?:lifting )?eye|thumb|knurled|slot)[ -]*nuts?|cable glands?|hose ?tails?|compression fittings?|(?:spark(?:ing)?|glow) plugs?|(?:wav[ey]y?|curved|conical|cup|taper(?:ed)?|square(?: plate)?|nylon|fib(?:re|er)|rubber|leather|tab|belleville|disc spring) washers?|concrete screws?)\b/i;
+  /\b(?:(?:[uj]|hook|foundation|holding[ -]*down|plou?gh|plow|ring|collar|anchor|expansion|banjo)[ -]*bolts?|(?:chemical|resin) (?:anchors?|studs?)|(?:bleed(?:er)?|grease)[ -]*(?:screws?|nipples?|fittings?)|(?:cage|square[ -]*weld|gland|barrel|ring|(?:lifting )?eye|thumb|knurled|slot)[ -]*nuts?|cable glands?|hose ?tails?|compression fittings?|(?:spark(?:ing)?|glow) plugs?|(?:wav[ey]y?|curved|conical|cup|taper(?:ed)?|square(?: plate)?|nylon|fib(?:re|er)|rubber|leather|tab|belleville|disc spring) washers?|concrete screws?)\b/i;
 /** Screws that cut a thread of their own, and what has none. */
 const NOT_HELD =
   /\b(?:lag bolts?|^lags?\b|lags?$|(?:wood|coach|lag|self[ -]?(?:tap(?:ping|per)?|drill(?:ing|er)?)|drywall|chipboard|deck(?:ing)?|timber|sheet[ -]?metal)[ -]*screws?|(?:self[ -]?)?tappers?|rivets?(?:[ -]?nuts?)?|nails?|(?:(?:wire|helical|thread(?:ed)?) )+inserts?|(?<!plugs?\b.*)o[ -]?rings?(?! plugs?)|(?<!\b(?:bolts?|screws?)\b.*)(?:parallel |feather )?(?:keys?|key ?(?:stock|steel))(?!.*\b(?:bolts?|screws?))|(?:[er][ -]?)?clips?|(?:retaining|snap) rings?)\b/i;
@@ -39,7 +43,7 @@ const NOT_HELD =
 function partOf(spelled: string, { standards, own }: Pieces): FastenerSpec["part"] {
   const ofPipes = [FITTINGS, PIPE_CAP, PIPE_SOCKET].some((pattern) => pattern.test(spelled));
   if (ofPipes && !NO_FITTING.test(spelled)) return "fitting";
-  if (SAYS.pin.test(spelled)) return "pin";
+  if (SAYS.pin.test(spelled) && !PIN_OF_NUT.test(spelled)) return "pin";
   if (SAYS.plug.test(spelled)) return "plug";
   // A nut that comes with a washer is a nut; the washer is asked back.
   if (SAYS.nut.test(spelled) || ownMeaning(own, "nut") !== undefined) return "nut";

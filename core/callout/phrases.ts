@@ -118,7 +118,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "wing" },
     "wing screw",
-    String.raw`(?:wing|(?:knurled\s*)?thumb)[\s-]*(?:screws?|bolts?)`,
+    String.raw`(?:wing|(?:knurled\s*)?thumb)(?:[\s-]*(?:screws?|bolts?))?`,
   ),
   phrase(
     { head: "stud" },
@@ -251,7 +251,7 @@ export const WASHER_PHRASES: readonly Phrase<WasherStyle>[] = [
   phrase(
     "spring",
     "spring washer",
-    String.raw`(?:square\s*section\s*)?(?:(?:spring|split|helical)(?:\s*(?:spring|lock))*|lock(?:\s*(?:spring|split|helical))*)\s*washers?`,
+    String.raw`square\s*section\s*washers?|(?:square\s*section\s*)?(?:(?:spring|split|helical)(?:\s*(?:spring|lock))*|lock(?:\s*(?:spring|split|helical))*)\s*washers?`,
   ),
   phrase(
     "bonded-seal",
@@ -303,7 +303,7 @@ export const FITTING_PHRASES: readonly Phrase<FittingStyle>[] = [
   phrase("nipple", "nipple", String.raw`(?:(?:pipe|barrel)\s*)?nipples?(?:\s*barrel)?`),
   phrase("elbow", "elbow", String.raw`(?:90(?:\s*deg(?:rees?)?)?\s*)?elbows?`),
   phrase("tee", "tee", String.raw`(?:equal\s*)?tees?`),
-  phrase("coupling", "coupling", String.raw`(?:pipe\s*)?(?:couplings?|sockets?)`),
+  phrase("coupling", "coupling", String.raw`(?:pipe\s*)?(?:coupl(?:ings?|ers?)|sockets?)`),
   phrase("union", "union", String.raw`unions?`),
   phrase("bush", "bush", String.raw`(?:${HEX}\s*)?(?:reducer\s*)?bush(?:es|ings?)?`),
   phrase("cap", "pipe cap", String.raw`(?:(?:pipe|end|blanking)\s*)?caps?`),

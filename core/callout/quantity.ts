@@ -3,12 +3,12 @@ import type { Remaining } from "./read-words";
 const COUNT = String.raw`(?:off|of|pcs?|pieces?|nos?|nr|ea(?:ch)?|sets?|units?)(?![\w/])\.?`;
 /** What a thread begins with. */
 const THREAD = String.raw`(?:m ?\d|#|\d+\/\d+ ?(?:"|in\b|-|un|bs|whit)|\d+ ?ba\b)`;
-const PACK = String.raw`(?:box|pack|packet|pkt|bag|set|carton)`;
+const PACK = String.raw`(?:box|pack|packet|pkt|bag|carton)`;
 
 /** How many, in the forms it is written in; the figure is the first group, or twelves the second. */
 const FORMS: readonly RegExp[] = [
   /\(? ?(?:qty|quantity)(?![a-z])[ .:=]*(\d{1,5})(?![\d./]) ?\)?/i,
-  new RegExp(String.raw`(?<![\w/])${PACK} ?(?:of|x)? ?(\d{1,5})(?![\d./])`, "i"),
+  new RegExp(String.raw`(?<![\w/])(?:${PACK} ?(?:of|x)?|set of) ?(\d{1,5})(?![\d./])`, "i"),
   new RegExp(String.raw`(?<![\w/])(\d{1,5}) ?(?:per|\/|a) ?${PACK}(?![\w])`, "i"),
   /(?<![\w/.])(\d{2,5})[ -]?(?:pack|pk)(?!\w)/i,
   /^ ?(?:half|1\/2) (?:a )?dozen(?: of)?(?!\w)/i,
@@ -22,7 +22,7 @@ const FORMS: readonly RegExp[] = [
   /^ ?(\d{1,5}) - (?=\d+\/\d)/,
   /[ ,-]*(?<![\w/])(?:need|want)(?:ed|s)? (\d{1,5})(?![\d./])/i,
   /^ ?(?!30[34]|316)(\d{1,5}) ?(?: |[-,@] ?)(?=m ?\d|#\d)(?!m[5-7] ?x.*(?:pin|dowel))/i,
-  /^ ?(\d{1,2}) (?:x )?(?=(?:(?:(?!ba )[a-z]+|2h) )*(?:nuts?|washers?)(?!\w))/i,
+  /^ ?([1-9]\d?) (?:x )?(?=(?:(?:(?!ba )[a-z]+|2h) )*(?:nuts?|washers?)(?!\w))/i,
   /^ ?(?!30[34]|316)(\d{1,5}) (?=(?:(?:(?!ba )[a-z]+|2h) )*(?:nuts|washers|bolts|screws|studs)(?!\w))/i,
   // What stands behind a length that was said, and its noun, is no second one.
   /(?<=\d ?x ?\d[\d/. -]*[^\d]*\b(?:bolts?|screws?|studs?|heads|caps|grubs)) x ?(\d{1,5})(?= ?$|,? [a-z]{3,}[^\d]*$)/i,

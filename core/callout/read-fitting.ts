@@ -1,4 +1,4 @@
-import { lookUpThreadAlone, type Thread } from "../threads";
+import { isPipeThread, lookUpThreadAlone, type Thread } from "../threads";
 import type {
   CalloutProblem,
   FastenerSpec,
@@ -53,8 +53,6 @@ function threadsOf({ text }: Side, letters: string): readonly Thread[] {
   return open?.kind === "choices" ? open.threads : [];
 }
 
-const isOfPipes = ({ family }: Thread) => family.startsWith("pipe") || family === "npt";
-
 type Ends =
   | { readonly kind: "found"; readonly ends: readonly [FittingEnd, FittingEnd] }
   | { readonly kind: "choices"; readonly threads: readonly Thread[] };
@@ -72,7 +70,7 @@ function twoEnds(text: string, style: FittingStyle): Ends | undefined {
     if (one === undefined || other === undefined) continue;
     const open = [ones, others].find((threads) => threads.length > 1);
     if (open !== undefined) {
-      if (open.every(isOfPipes)) return { kind: "choices", threads: open };
+      if (open.every(isPipeThread)) return { kind: "choices", threads: open };
       continue;
     }
     const end = (thread: Thread, { ends }: Side): FittingEnd =>
@@ -88,14 +86,14 @@ export function readFitting(pieces: Pieces): FastenerSpec | CalloutProblem {
   const style = remaining.takePhrase(FITTING_PHRASES) ?? "nipple";
   const made = takeMade(pieces);
   remaining.takeAll(FILLERS);
-  remaining.take(REDUCING);
-  const pair = twoEnds(remaining.rest(), style);
+  const pair = twoEnds(remaining.rest().replace(REDUCING, " "), style);
   if (pair?.kind === "choices") {
     return { code: "callout-which-thread", read: pieces.read, threads: pair.threads };
   }
   if (pair !== undefined) {
     const [{ thread, ends }, other] = pair.ends;
     const threaded = common(pieces, { thread, after: "", unknown: [] });
+    remaining.take(REDUCING);
     const said = ends === undefined ? {} : { ends };
     return finished(pieces, { part: "fitting", style, ...threaded, ...made, ...said, other }, []);
   }

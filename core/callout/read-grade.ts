@@ -24,7 +24,7 @@ export interface SpokenGrade {
   readonly means: "high-tensile" | "mild-steel";
 }
 
-const WORD = String.raw`(?:grade|grd|gr\.?|class|cl\.?|kl\.?|property\s*class)`;
+const WORD = String.raw`(?:grade|grd|gr\.?|class|cl\.?|kl\.?|p\.?c\.?|property\s*class)`;
 const METRIC = new RegExp(
   String.raw`(?<![\w./])(?<![\d ]x\s*)(?:(?:(?:strength\s*)?${WORD}|strength|p\.?c\.?)\s*)?(4\.6|4\.8|5\.6|5\.8|6\.8|8\.8|9\.8|10\.9|12\.9)(?![\w./]|\s*mm)(?:\s*(?:grade|class)(?![\w/]))?`,
   "i",
@@ -197,7 +197,11 @@ export function takeNutClass(remaining: Remaining): WrittenNutClass | undefined 
     return always({ written, id, ...(said === undefined ? {} : { steel: said }) });
   }
   const found = remaining.take(GRADE) ?? remaining.take(SHORT_GRADE);
-  if (found === undefined) return undefined;
+  if (found === undefined) {
+    // A class of screws is none of nuts; it is named.
+    const ofScrews = remaining.take(METRIC);
+    return ofScrews === undefined ? undefined : always({ written: ofScrews[0], id: undefined });
+  }
   const [written, number = ""] = found;
   const of = ({ family }: Thread) => {
     const metric = family === "iso-metric" || (family !== "unified" && /class|cl/i.test(written));

@@ -1,6 +1,6 @@
 import { gradeById, gradeSystemOf } from "../grades";
 import type { Drive, HeadStyle, Point } from "../looks";
-import type { Thread } from "../threads";
+import { isPipeThread, type Thread } from "../threads";
 import type { CalloutProblem, FastenerSpec, ScrewSpec } from "./fastener-spec";
 import { impliedBy } from "./implied-thread";
 import { ownMeaning } from "./own-words";
@@ -40,6 +40,9 @@ const PART_THREAD =
 /** "Flanged bolt M6 x 20 serrated": under its flange, as it is beside the noun. */
 const SERRATED = /(?<![\w/])serrated(?: flange)?(?![\w/])/i;
 
+/** "2 BA x 1/2 RH": of inch and BA screws as likely a round head as a right-hand thread. */
+const RIGHT_HAND = /(?<![\w/])rh(?![\w/])/i;
+
 /** ISO 4757: the two recesses of a standard with a cross, H and Z. */
 const RECESS = /(?<=\d.*)(?<![\w/])[hz](?![\w/])/i;
 
@@ -57,7 +60,8 @@ function ofItsSystem(
   read: string,
 ): CalloutProblem {
   const notHeld = grade !== undefined && grade.id === undefined && !("means" in grade);
-  if (notHeld && problem.code !== "callout-not-understood") return { code: "callout-grade", read, grade: grade.written.trim() };
+  if (notHeld && problem.code !== "callout-not-understood")
+    return { code: "callout-grade", read, grade: grade.written.trim() };
   if (problem.code !== "callout-which-thread" || grade?.id === undefined) return problem;
   const system = gradeById(grade.id)?.system;
   const threads = problem.threads.filter((thread) => gradeSystemOf(thread) === system);
@@ -73,6 +77,8 @@ interface Look {
   /** Standards that say otherwise, and those that leave the head open where nobody said it. */
   readonly unknown: readonly string[];
   readonly set: SetScrew | undefined;
+  /** A head that was said without the noun of a screw: "flange". */
+  readonly bareHead: string | undefined;
 }
 
 interface WrittenPhrase {
@@ -196,6 +202,9 @@ function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined)
     ...(full ? { fullThread: true } : {}),
     unknown: [...contradicting(pieces, agrees), ...open.map(({ written }) => written)],
     set,
+    bareHead: /screw|bolt|stud|cap|set|rod/i.test(phrase?.written ?? "screw")
+      ? undefined
+      : phrase?.written,
   };
 }
 
@@ -207,8 +216,9 @@ export function readScrew(
   const { remaining } = pieces;
   const hardnessClass = takeHardnessClass(remaining);
   const written = takeGrade(remaining);
-  const { unknown, set, ...look } = takeLook(pieces, written);
+  const { unknown, set, bareHead, ...look } = takeLook(pieces, written);
   const finish = takeFinish(pieces);
+  const rightHand = RIGHT_HAND.exec(remaining.rest())?.[0];
   const sized = sizeOf(pieces, impliedBy(written?.id));
   if ("code" in sized) return ofItsSystem(sized, written, pieces.read);
   const together = readTogether(companions, pieces.read, sized.thread);
@@ -229,6 +239,14 @@ export function readScrew(
     ...together,
   };
   const pulled = hardnessClass !== undefined && look.head !== undefined && look.head !== "set";
-  const against = pulled ? [hardnessClass] : [];
+  // "1/2 BSPT flange" is a fitting that is not held, no screw with a flange.
+  const ofPipe = isPipeThread(sized.thread) && bareHead !== undefined;
+  const openRh =
+    rightHand !== undefined && look.head === undefined && sized.thread.family !== "iso-metric";
+  const against = [
+    ...(pulled ? [hardnessClass] : []),
+    ...(ofPipe ? [bareHead] : []),
+    ...(openRh ? [rightHand] : []),
+  ];
   return finished(pieces, spec, [...sized.unknown, ...unknown, ...against], grade);
 }

@@ -1,5 +1,5 @@
 import { goesByInches } from "../heads";
-import { lookUpThread, type DesignationReading, type Thread } from "../threads";
+import { isPipeThread, lookUpThread, type DesignationReading, type Thread } from "../threads";
 import { readLength, roundTo, type Mm } from "../units";
 
 /** The thread and length that are left of a call-out when its words are out. */
@@ -31,14 +31,12 @@ const SHORTEST_BY_DIAMETER = 0.5;
 /** The longest designation has so many places where it may be parted: "1 1/2 - 6 - UN x 2", "Tr 40 x 14 ( P 7 )". */
 const MOST_PARTINGS = 8;
 
-const PIPES: ReadonlySet<Thread["family"]> = new Set(["pipe-parallel", "pipe-taper", "npt"]);
-
 /** Looks a name up; a bare figure names no thread of a pipe, even where only a pipe has that size. */
 function withoutBarePipes(lookUp: (name: string) => DesignationReading) {
   return (name: string): DesignationReading => {
     const reading = lookUp(name);
     const bare = reading.kind === "found" && /^[\d ./x-]+$/i.test(name);
-    return bare && PIPES.has(reading.thread.family)
+    return bare && isPipeThread(reading.thread)
       ? { kind: "problem", problem: { code: "designation-unreadable", read: name } }
       : reading;
   };

@@ -8,7 +8,8 @@ import {
   type WasherSpec,
 } from "./fastener-spec";
 import type { Pieces } from "./pieces";
-import { readNut, readWasher } from "./read-nut";
+import { readNut } from "./read-nut";
+import { readWasher } from "./read-washer";
 
 /** A problem with the nut is one with the whole, whose screw it does not say. */
 function ofWhole(problem: CalloutProblem, read: string): CalloutProblem {

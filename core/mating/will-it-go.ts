@@ -6,6 +6,7 @@ import {
   type SizeRange,
   type Thread,
   type ThreadSide,
+  isPipeThread,
 } from "../threads";
 import type { Mm } from "../units";
 import { axialPlay, overlapShare, shearArea, type SizedThread } from "./flank-gap";
@@ -121,13 +122,11 @@ const no = (cause: MatingCause): Verdict => ({ outcome: "will-not-start", cause 
 const CRESTS_GIVE = 0.1;
 const PIPE_CRESTS_GIVE = 0.2;
 
-const PIPES: ReadonlySet<Thread["family"]> = new Set(["pipe-parallel", "pipe-taper", "npt"]);
-const isPipe = ({ family }: Thread) => PIPES.has(family);
-
 /** What keeps a screw from entering at all. */
 function refusal(male: SizedThread, female: SizedThread, play: Mm): Verdict | undefined {
   if (male.major > female.major) return no("major-too-large");
-  const gives = isPipe(male.thread) && isPipe(female.thread) ? PIPE_CRESTS_GIVE : CRESTS_GIVE;
+  const gives =
+    isPipeThread(male.thread) && isPipeThread(female.thread) ? PIPE_CRESTS_GIVE : CRESTS_GIVE;
   if (male.minor > female.minor + gives * female.thread.pitchMm) return no("root-too-large");
   if (play < -WEDGES_WITHIN * male.thread.pitchMm) return no("flanks-too-wide");
   return undefined;

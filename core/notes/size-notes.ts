@@ -1,4 +1,4 @@
-import { sizesOverCrests, taperLengths, type Thread } from "../threads";
+import { isPipeThread, sizesOverCrests, taperLengths, type Thread } from "../threads";
 import type { Mm } from "../units";
 
 /** Something about the size of a thread that its name does not say. `words` makes the sentence. */
@@ -18,18 +18,11 @@ export type SizeNote =
   | { readonly code: "number-name"; readonly mm: Mm }
   | { readonly code: "unverified-sizes" };
 
-const PIPES: ReadonlySet<Thread["family"]> = new Set([
-  "pipe-parallel",
-  "pipe-taper",
-  "npt",
-  "hose",
-]);
-
 /** The notes that belong to a thread, in the order they matter. */
 export function sizeNotes(thread: Thread): readonly SizeNote[] {
   const notes: SizeNote[] = [];
   const crests = sizesOverCrests(thread);
-  if (PIPES.has(thread.family) && crests !== undefined) {
+  if ((isPipeThread(thread) || thread.family === "hose") && crests !== undefined) {
     notes.push({ code: "name-is-bore", minMm: crests.min, maxMm: crests.max });
   }
   const lengths = taperLengths(thread);

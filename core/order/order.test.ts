@@ -53,6 +53,15 @@ describe("an order list", () => {
     expect(lines.map((line) => line.needed)).toEqual(needed);
   });
 
+  it.each([
+    ["M10 nut and 2 washers", ["nut", "washer"], [6, 12]],
+    ["M14 x 1.5 sump plug with copper washer", ["washer", "plug"], [6, 6]],
+  ])("has the washers of “%s” on a line of their own", (callout, kinds, needed) => {
+    const lines = orderLines([at(callout, 6)], NONE);
+    expect(lines.map(({ kind }) => kind)).toEqual(kinds);
+    expect(lines.map((line) => line.needed)).toEqual(needed);
+  });
+
   it("counts what one place asks for, times how many alike", () => {
     expect(amounts([at("4 off M6 x 20 hex bolt 8.8", 3)])).toEqual([
       [expect.stringContaining("M6 x 20"), 12, 12],

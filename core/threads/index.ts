@@ -20,7 +20,7 @@ export {
 } from "./insert-tapped";
 export { isSelectedMetric } from "./iso-262";
 export { PITCHES_READ, readPitch } from "./read-pitch";
-export { HANDS, THREAD_FAMILIES, THREAD_SIDES } from "./thread";
+export { HANDS, THREAD_FAMILIES, THREAD_SIDES, isPipeThread } from "./thread";
 export type {
   BasicSizes,
   Hand,

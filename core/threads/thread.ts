@@ -107,3 +107,8 @@ export interface FamilyStandard {
   /** For a family with taper threads: its lengths, in mm. */
   readonly taperLengths?: (thread: Thread) => TaperLengths;
 }
+
+const OF_PIPES: ReadonlySet<ThreadFamily> = new Set(["pipe-parallel", "pipe-taper", "npt"]);
+
+/** Whether a thread is one of pipes and fittings: G and Rp, R and Rc, the American ones. */
+export const isPipeThread = ({ family }: Pick<Thread, "family">): boolean => OF_PIPES.has(family);

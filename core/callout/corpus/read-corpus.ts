@@ -4,6 +4,9 @@ import { FRESH_DRAWINGS } from "./fresh-drawings";
 import { FRESH_INCHES } from "./fresh-inches";
 import { FRESH_TRADES } from "./fresh-trades";
 import { FRESH_WORDS } from "./fresh-words";
+import { GATHERED_ORDERS } from "./gathered-orders";
+import { GATHERED_PARTS } from "./gathered-parts";
+import { GATHERED_SCREWS } from "./gathered-screws";
 import { HELD_BACK } from "./held-back";
 import { LATER_ASKED } from "./later-asked";
 import { LATER_LAST } from "./later-last";
@@ -51,6 +54,9 @@ export const CORPUS = {
     FRESH_TRADES,
     FRESH_WORDS,
     FRESH_INCHES,
+    GATHERED_SCREWS,
+    GATHERED_PARTS,
+    GATHERED_ORDERS,
   ].flatMap(listed),
 };
 
