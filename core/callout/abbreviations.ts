@@ -47,6 +47,10 @@ const ABBREVIATIONS: Readonly<Record<string, string>> = {
   capscrew: "cap screw",
   capscr: "cap screw",
   fil: "fillister",
+  sltd: "slotted",
+  xrec: "cross recess",
+  cplg: "coupling",
+  cop: "copper",
   flathead: "flat head",
   panhead: "pan head",
   roundhead: "round head",
@@ -75,6 +79,14 @@ const HEX_HEAD = /(?<![\w/])h\/h(?![\w/])/gi;
 const SUNK = /(?<![\w/])c[/'](?:sunk|sk|sink)(?![\w/])\.?/gi;
 
 /** "PH MS": only before a machine screw do the letters tell a head, since PH is a drive too. */
+/** "Th'd rod". */
+const THREADED = /(?<!\w)t'?h'd(?!\w)\.?/gi;
+/** "Split lk washer": locked or locking, before or behind the noun of a washer or a nut. */
+const LOCK =
+  /(?<!\w)lk(?= (?:washers?|nuts?)\b)|(?<=\b(?:washers?|nuts?|wshrs?|split) (?:[a-z]+ )?)lk(?!\w)/gi;
+/** "Bush red 1/2 x 1/4". */
+const REDUCING =
+  /(?<=\b(?:bush(?:es|ings?)?|nipples?|elbows?|tees?|sockets?|couplings?)[ ,]+)red(?!\w)|(?<!\w)red(?= (?:bush|nipple|elbow|tee|socket|coupling))/gi;
 const SHORT_HEAD = /(?<![\w/])([a-z])h(?= ms(?![\w/]))/gi;
 const SHORT_HEADS: Readonly<Record<string, string>> = {
   p: "pan head",
@@ -102,6 +114,9 @@ export function writtenOut(text: string, kept: readonly string[]): string {
     .replace(SUNK, "csk")
     .replace(HEX_HEAD, "hex head")
     .replace(ROD, "threaded rod")
+    .replace(THREADED, "threaded")
+    .replace(LOCK, "lock")
+    .replace(REDUCING, "reducing")
     .replace(SHORT_HEAD, (letters, first: string) => SHORT_HEADS[first.toLowerCase()] ?? letters)
     .replace(WORD, whole)
     .replace(MACHINE_SCREW, " machine screw");

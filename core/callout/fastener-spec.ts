@@ -45,6 +45,8 @@ export interface ScrewSpec extends Common, WithWashers {
 export interface NutSpec extends Common, WithWashers {
   readonly part: "nut";
   readonly style: NutStyle;
+  /** Of a coupling nut, where it was said. */
+  readonly lengthMm?: Mm;
   readonly nutClassId?: string;
 }
 
@@ -97,6 +99,8 @@ export interface FittingEnd {
 export interface FittingSpec extends Common, FittingEnd {
   readonly part: "fitting";
   readonly style: FittingStyle;
+  /** Of a nipple, where it was said. */
+  readonly lengthMm?: Mm;
   /** Its other end, where that was said to have a thread of its own. */
   readonly other?: FittingEnd;
 }

@@ -151,20 +151,22 @@ function pinSize({ diameterMm, fit, lengthMm, units }: PinSpec): string {
 }
 
 function nutWritten(spec: NutSpec): string {
-  const { style, nutClassId } = spec;
+  const { style, lengthMm, nutClassId, thread } = spec;
+  const length = lengthMm === undefined ? "" : ` x ${lengthWritten(lengthMm, thread)}`;
   const stainless = nutClassId?.startsWith("nut-stainless") ?? false;
   return withTogether(spec, [
-    `${sizeWritten(spec)} ${writtenFor(NUT_PHRASES, style)}`,
+    `${sizeWritten(spec)}${length} ${writtenFor(NUT_PHRASES, style)}`,
     ...(nutClassId === undefined ? [] : [classWritten(nutClassId, spec)]),
     ...madeOf(spec, stainless),
   ]);
 }
 
 function fittingWritten(spec: FittingSpec): string {
-  const { ends, other, style } = spec;
+  const { ends, lengthMm, other, style, thread } = spec;
+  const length = lengthMm === undefined ? [] : ["x", lengthWritten(lengthMm, thread)];
   const second =
     other === undefined ? [] : ["x", sizeWritten({ ...spec, thread: other.thread }), other.ends];
-  const words = [sizeWritten(spec), ends, ...second, writtenFor(FITTING_PHRASES, style)];
+  const words = [sizeWritten(spec), ...length, ends, ...second, writtenFor(FITTING_PHRASES, style)];
   return [words.filter((word) => word !== undefined).join(" "), ...madeOf(spec)].join(", ");
 }
 

@@ -16,7 +16,10 @@ const FITTINGS =
   /\b(?:nipples?|elbows?|tees?|coupl(?:ings?|ers?)|unions?|bush(?:es|ings?)?|(?:pipe|end|blanking) ?caps?|adapt[eo]rs?)\b/i;
 const NO_FITTING = /\b(?:bolts?|screws?|nuts?|washers?|studs?|grease|bleed(?:er)?|plugs?|pins?)\b/i;
 /** "G 1/2 cap": what goes over the end of a pipe. */
-const PIPE_CAP = /(?<!\w)(?:(?:g|r|rc|rp) ?\d[\d/ ]*|bsp[pt]?|npt|npsm)(?!\w).*\bcaps?\b/i;
+const PIPE_CAP =
+  /^caps?(?= .*(?<!\w)(?:bsp[pt]?|npt|ght|nh))|(?<!\w)(?:(?:g|r|rc|rp) ?\d[\d/ ]*|bsp[pt]?|npt|npsm|ght|nh)(?!\w).*\bcaps?\b/i;
+/** "1/4 BSPT male to M12 x 1.5 male": two ends are a fitting, called so or not. */
+const TWO_ENDS = /\b(?:fe)?male\b.*(?: x | to ).*\b(?:fe)?male\b/i;
 /** "1/2 BSP socket": what joins two pipes; a plug or a screw has a socket for a key. */
 const PIPE_SOCKET =
   /^(?=.*(?<!\w)(?:(?:g|r|rc|rp) ?\d|(?:bsp[pt]?|npt|npsm)(?!\w)))(?=.*\bsockets?\b)(?!.*\b(?:plugs?|caps?|heads?|hd|set|grub|screws?)\b)/i;
@@ -41,7 +44,9 @@ const NOT_HELD =
 
 /** The kind of part by its own word, else by the shop's word or the standard that was written. */
 function partOf(spelled: string, { standards, own }: Pieces): FastenerSpec["part"] {
-  const ofPipes = [FITTINGS, PIPE_CAP, PIPE_SOCKET].some((pattern) => pattern.test(spelled));
+  const ofPipes = [FITTINGS, PIPE_CAP, PIPE_SOCKET, TWO_ENDS].some((pattern) =>
+    pattern.test(spelled),
+  );
   if (ofPipes && !NO_FITTING.test(spelled)) return "fitting";
   if (SAYS.pin.test(spelled) && !PIN_OF_NUT.test(spelled)) return "pin";
   if (SAYS.plug.test(spelled)) return "plug";
@@ -78,6 +83,8 @@ export function parseCallout(
   const notHeld = (NOT_HELD.exec(asked) ?? OF_OTHER_TRADES.exec(asked))?.[0];
   if (notHeld !== undefined) return { code: "callout-not-held", read, part: notHeld };
   const pieces = { ...startOf(asked, words), read };
+  const ofOthers = pieces.standards.find(({ notHeld }) => notHeld !== undefined)?.notHeld;
+  if (ofOthers !== undefined) return { code: "callout-not-held", read, part: ofOthers };
   const together = (parted?.companions ?? []).map((text) => startOf(text, words));
   const part = partOf(asked, pieces);
   if (part === "screw") return readScrew(pieces, together);

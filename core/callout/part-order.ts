@@ -120,7 +120,7 @@ function metricBolt(text: string): string {
 }
 
 const NOUNS = [
-  ...["screw", "bolt", "nut", "washer", "stud", "pin", "plug"],
+  ...["screw", "bolt", "eye ?bolt", "nut", "washer", "stud", "pin", "plug"],
   ...["nipple", "elbow", "coupling", "bushing", "tee", "cap", "union", "adapt[eo]r"],
 ];
 
@@ -205,7 +205,24 @@ const NOUN_FIRST = new RegExp(
 function nounLast(text: string): string {
   return text.replace(
     NOUN_FIRST,
-    (_, noun: string, tells: string) => `${tells.replace(/[ ,]+/g, " ").trim()} ${noun}`,
+    (_, noun: string, tells: string) => `${tells.split(/, ?/).reverse().join(" ").trim()} ${noun}`,
+  );
+}
+
+const FIRST_NOUN =
+  "nuts?|washers?|pins?|plugs?|rods?|nipples?|elbows?|bush(?:es|ings?)?|tees?|couplings?|unions?|eye ?bolts?";
+const NO_TELLS =
+  "for|with|and|to|of|in|long|lh|rh|left|right|un[cf]|unef|bs[wfp]|bsp[pt]|whit|ba|nptf?|metric|coarse|fine|thread|class|grade|gr|cl|nuts?|bolts?|screws?|plugs?|pins?|washers?|studs?|rods?|ends?|connectors?|couplers?";
+/** "PLUG DRAIN M14", "NIPPLE HEX 3/8 NPT": a stock list's noun, and the words between it and the size. */
+const STOCK_FIRST = new RegExp(
+  String.raw`^((?:\d{1,5} (?:off |x )?)?)(${FIRST_NOUN})((?: (?!(?:${NO_TELLS})(?!\w))[a-z]{2,})+)(?=,? (?:#|\.?\d|[mgr] ?\d|rc ?\d|rp ?\d))`,
+  "i",
+);
+
+function stockNounLast(text: string): string {
+  return text.replace(
+    STOCK_FIRST,
+    (_, count: string, noun: string, tells: string) => `${count}${tells.trim()} ${noun}`,
   );
 }
 
@@ -217,6 +234,7 @@ const STEPS = [
   metricBolt,
   pitchBeforeLength,
   nounLast,
+  stockNounLast,
   inSpokenOrder,
 ];
 

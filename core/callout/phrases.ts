@@ -43,7 +43,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "low-cap" },
     "low socket cap screw",
-    String.raw`low(?:[\s-]*(?:head|profile))?\s*(?:${SOCKET}\s*)?cap${HEAD}${SCREW}|lhcs|low[\s-]*head\s*shcs`,
+    String.raw`low(?:[\s-]*(?:head|profile))?\s*(?:${SOCKET}\s*)?cap${HEAD}${SCREW}|lhcs|low[\s-]*(?:head|hd)?\s*shcs`,
   ),
   phrase(
     { head: "narrow-cap" },
@@ -79,7 +79,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "socket-cap" },
     "socket cap screw",
-    String.raw`(?:${HEX}\s*)?${SOCKET}${HEAD}\s*cap${HEAD}${SCREW}|caps?${HEAD}${SCREW}|s\.?h\.?c\.?s\.?`,
+    String.raw`(?:${HEX}\s*)?${SOCKET}${HEAD}\s*cap${HEAD}${SCREW}|caps?${HEAD}${SCREW}|h?s\.?h\.?c\.?s\.?`,
   ),
   phrase(
     { head: "raised-csk" },
@@ -147,7 +147,7 @@ export const DRIVE_PHRASES: readonly Phrase<Drive>[] = [
     "hexalobular",
     String.raw`(?:hexalobular|star)(?:[\s-]*(?:socket|drive|recess))?|(?<=\d.*)t(?:[6-9]|[1-5]\d)`,
   ),
-  phrase("socket", "socket", String.raw`(?:hex(?:agon)?\s*)?socket|hex\s*key`),
+  phrase("socket", "socket", String.raw`(?:hex(?:agon)?\s*)?${SOCKET}|hex\s*key`),
 ];
 
 export const POINT_PHRASES: readonly Phrase<Point>[] = [
@@ -256,7 +256,7 @@ export const WASHER_PHRASES: readonly Phrase<WasherStyle>[] = [
   phrase(
     "bonded-seal",
     "bonded seal washer",
-    String.raw`bonded(?:\s*seals?)?\s*washers?|bonded\s*seals?`,
+    String.raw`(?:sealing\s*)?bonded(?:\s*seal(?:s|ing)?)?\s*washers?|bonded\s*seals?`,
   ),
   phrase("copper", "copper washer", String.raw`copper\s*washers?`),
   phrase(
@@ -277,7 +277,7 @@ export const PIN_PHRASES: readonly Phrase<PinStyle>[] = [
   phrase(
     "spring",
     "spring pin",
-    String.raw`(?:(?:slotted\s*|coiled\s*)?spring(?:[\s-]*(?:type|dowel))*|tension)[\s-]*pins?|spring[\s-]*dowels?`,
+    String.raw`(?:(?:slotted\s*|coiled\s*)?spring(?:[\s-]*(?:type|dowel|slotted|coiled))*|tension)[\s-]*pins?|spring[\s-]*dowels?`,
   ),
   phrase("clevis", "clevis pin", String.raw`clevis(?:[\s-]*pins?)?`),
   phrase("dowel", "dowel pin", String.raw`(?:(?:dowel|parallel)[\s-]*)?pins?|dowels?`),
@@ -287,10 +287,14 @@ export const PLUG_PHRASES: readonly Phrase<PlugDrive | "unsaid">[] = [
   phrase(
     "socket",
     "socket plug",
-    String.raw`(?:(?:hex(?:agon)?\s*)?${SOCKET}${HEAD}|hollow\s*hex(?:agon)?)\s*(?:pipe\s*)?plugs?`,
+    String.raw`(?:(?:hex(?:agon)?\s*)?${SOCKET}${HEAD}|hollow\s*hex(?:agon)?)\s*(?:pipe\s*)?plugs?|plugs?,?\s*hollow\s*hex(?:agon)?`,
   ),
   phrase("square", "square plug", String.raw`(?:square|sq)${HEAD}\s*(?:pipe\s*)?plugs?`),
-  phrase("hexagon", "hexagon plug", String.raw`${HEX}${HEAD}\s*(?:pipe\s*)?plugs?`),
+  phrase(
+    "hexagon",
+    "hexagon plug",
+    String.raw`(?:solid\s*)?${HEX}${HEAD}\s*(?:pipe\s*)?plugs?|plugs?,?\s*(?:steel\s*)?(?:solid\s*)?${HEX}${HEAD}`,
+  ),
   phrase(
     "unsaid",
     "plug",
@@ -301,7 +305,11 @@ export const PLUG_PHRASES: readonly Phrase<PlugDrive | "unsaid">[] = [
 export const FITTING_PHRASES: readonly Phrase<FittingStyle>[] = [
   phrase("hexagon-nipple", "hex nipple", String.raw`${HEX}\s*(?:pipe\s*)?nipples?`),
   phrase("nipple", "nipple", String.raw`(?:(?:pipe|barrel)\s*)?nipples?(?:\s*barrel)?`),
-  phrase("elbow", "elbow", String.raw`(?:90(?:\s*deg(?:rees?)?)?\s*)?elbows?`),
+  phrase(
+    "elbow",
+    "elbow",
+    String.raw`(?:90(?:\s*deg(?:rees?)?)?\s*)?elbows?(?:\s*90(?:\s*deg(?:rees?)?)?(?=\s+[\dgr]))?`,
+  ),
   phrase("tee", "tee", String.raw`(?:equal\s*)?tees?`),
   phrase("coupling", "coupling", String.raw`(?:pipe\s*)?(?:coupl(?:ings?|ers?)|sockets?)`),
   phrase("union", "union", String.raw`unions?`),

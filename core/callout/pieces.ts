@@ -12,7 +12,8 @@ import { takeQuantity } from "./quantity";
 import { takeSteel, type WrittenGrade } from "./read-grade";
 import { readThreadAndLength } from "./read-thread";
 import { Remaining } from "./read-words";
-import { takeStandards, type DefinedPart, type WrittenStandard } from "./standards";
+import type { DefinedPart } from "./standard-parts";
+import { takeStandards, type WrittenStandard } from "./standards";
 
 /** Words that say nothing which is not known by then. */
 export const FILLERS =

@@ -27,7 +27,7 @@ const FORMS: readonly RegExp[] = [
   // What stands behind a length that was said, and its noun, is no second one.
   /(?<=\d ?x ?\d[\d/. -]*[^\d]*\b(?:bolts?|screws?|studs?|heads|caps|grubs)) x ?(\d{1,5})(?= ?$|,? [a-z]{3,}[^\d]*$)/i,
   // Nuts and washers have no length; what stands straight behind a metric size and may be its pitch is that.
-  /(?<=(?:nuts?|(?<!(?:penny|repair|fender|mudguard|large) )washers)(?!\w).*) ?(?<![a-z])(?<!m ?\d+(?:\.\d+)? ?(?=x ?[1-6](?!\d)))x ?(\d{1,5})(?! ?(?:un|bs|whit|n[cf]\b))(?= ?$| +[a-z]{3,})/i,
+  /(?<!\b(?:coupling|connect(?:or|ing)|extension|joining).*)(?<=(?:nuts?|(?<!(?:penny|repair|fender|mudguard|large) )washers)(?!\w).*) ?(?<![a-z])(?<!m ?\d+(?:\.\d+)? ?(?=x ?[1-6](?!\d)))x ?(\d{1,5})(?! ?(?:un|bs|whit|n[cf]\b))(?= ?$| +[a-z]{3,})/i,
   /(?<=(?:nuts|washers)(?!\w).*), ?(\d{1,5}) ?$/i,
   /(?<=(?<!(?:penny|repair|fender|mudguard|large) )washers(?!\w)[^\d]*) (\d{2,5}) ?$/i,
   / x ?(\d{2,5}) (?=(?:(?!penny|repair|large|fender|mudguard|copper)[a-z]+ )*(?:nuts|washers) ?$)/i,

@@ -7,16 +7,25 @@ import type {
   FittingStyle,
 } from "./fastener-spec";
 import { FITTING_PHRASES } from "./phrases";
-import { FILLERS, common, finished, partOfThread, takeMade, type Pieces } from "./pieces";
+import {
+  FILLERS,
+  common,
+  finished,
+  partOfThread,
+  takeMade,
+  type Pieces,
+  type Sized,
+} from "./pieces";
 
 const ENDS: Readonly<Record<FittingEnds, RegExp>> = {
-  male: /(?<![\w/])(?:male|m\/m)(?![\w/])/i,
-  female: /(?<![\w/])(?:female|f\/f)(?![\w/])/i,
+  male: /(?<![\w/])(?:male|m\/m)(?![\w/])|(?<=\w )m$/i,
+  female: /(?<![\w/])(?:female|f\/f)(?![\w/])|(?<=\w )f$/i,
 };
 const ENDS_SAID = Object.keys(ENDS) as FittingEnds[];
 
 /** What stands between the two ends of a fitting. */
 const JOINT = /\s+(?:x|to|by|-)\s+/gi;
+const CROSSED = /(\d)x(?=\d)/gi;
 const REDUCING = /(?<![\w/])(?:reducing|reducer)(?![\w/])/i;
 /** One end of a thread outside, the other of the same inside. */
 const STREET =
@@ -68,6 +77,8 @@ function twoEnds(text: string, style: FittingStyle): Ends | undefined {
     ];
     const [one, other] = [ones[0], others[0]];
     if (one === undefined || other === undefined) continue;
+    // "3/8 x 2 NPT nipple" is two inches long; a nipple is called by its larger end.
+    if (HAVE_LENGTHS.has(style) && left.letters === "" && other.majorMm > one.majorMm) continue;
     const open = [ones, others].find((threads) => threads.length > 1);
     if (open !== undefined) {
       if (open.every(isPipeThread)) return { kind: "choices", threads: open };
@@ -80,13 +91,24 @@ function twoEnds(text: string, style: FittingStyle): Ends | undefined {
   return undefined;
 }
 
+/** "3/8 x 2 NPT": the series beside the size, the length behind it. */
+const LENGTH_INSIDE = /(\d[\d/ -]*"?) ?x ?([\d./ -]*\d ?(?:mm|"|in)?) ?(npt|bspt|bspp)(?!\w)/i;
+
+/** A nipple as it is read with its length, which no other fitting has. */
+function withLength(read: () => Sized, style: FittingStyle): Sized {
+  const sized = read();
+  const long = HAVE_LENGTHS.has(style) && !("code" in sized) && sized.lengthMm !== undefined;
+  return long ? { ...sized, after: "" } : sized;
+}
+
 /** Reads a fitting of a pipe: its kind, its thread or threads, and whether those are outside or inside. */
 export function readFitting(pieces: Pieces): FastenerSpec | CalloutProblem {
   const { remaining } = pieces;
-  const style = remaining.takePhrase(FITTING_PHRASES) ?? "nipple";
+  const said = remaining.takePhrase(FITTING_PHRASES);
+  const style = said ?? "adaptor";
   const made = takeMade(pieces);
   remaining.takeAll(FILLERS);
-  const pair = twoEnds(remaining.rest().replace(REDUCING, " "), style);
+  const pair = twoEnds(remaining.rest().replace(REDUCING, " ").replace(CROSSED, "$1 x "), style);
   if (pair?.kind === "choices") {
     return { code: "callout-which-thread", read: pieces.read, threads: pair.threads };
   }
@@ -94,21 +116,24 @@ export function readFitting(pieces: Pieces): FastenerSpec | CalloutProblem {
     const [{ thread, ends }, other] = pair.ends;
     const threaded = common(pieces, { thread, after: "", unknown: [] });
     remaining.take(REDUCING);
-    const said = ends === undefined ? {} : { ends };
-    return finished(pieces, { part: "fitting", style, ...threaded, ...made, ...said, other }, []);
+    const turned = ends === undefined ? {} : { ends };
+    return finished(pieces, { part: "fitting", style, ...threaded, ...made, ...turned, other }, []);
   }
+  if (HAVE_LENGTHS.has(style)) remaining.rewrite(LENGTH_INSIDE, "$1 $3 x $2");
   const isStreet = remaining.take(STREET) !== undefined;
   const ends = isStreet ? "male" : ENDS_SAID.find((one) => remaining.take(ENDS[one]) !== undefined);
   return partOfThread(
     pieces,
-    (threaded) => ({
+    (threaded, lengthMm) => ({
       part: "fitting",
       style,
       ...threaded,
+      ...(lengthMm === undefined ? {} : { lengthMm }),
       ...made,
       ...(ends === undefined ? {} : { ends }),
       ...(isStreet ? { other: { thread: threaded.thread, ends: "female" } } : {}),
     }),
     () => false,
+    (read) => withLength(read, style),
   );
 }

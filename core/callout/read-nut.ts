@@ -54,18 +54,20 @@ export function readNut(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | C
       ? withoutLength(sizeOf(pieces, impliedBy(written?.id)))
       : ofBolt(pieces, threadOfBolt);
   if ("code" in sized) return sized;
+  const lengthMm = style === "coupling" ? sized.lengthMm : undefined;
   // "M10 hex nut 10": a bare figure after the thread is the class, never a length.
   const bare =
     written === undefined ? bareNutClass(figure ?? sized.after, sized.thread) : undefined;
   const nutClass = written?.of(sized.thread) ?? bare;
   const isClass = bare !== undefined && figure === undefined;
   const left = [
-    ...(sized.after === "" || isClass ? [] : [sized.after]),
+    ...(sized.after === "" || isClass || lengthMm !== undefined ? [] : [sized.after]),
     ...(figure === undefined || bare !== undefined ? [] : [figure]),
   ];
   const spec: NutSpec = {
     part: "nut",
     style,
+    ...(lengthMm === undefined ? {} : { lengthMm }),
     ...common(pieces, sized, isStainlessNut(nutClass?.id) ? "stainless" : finish),
     ...(nutClass?.id === undefined ? {} : { nutClassId: nutClass.id }),
     ...(nutClass?.steel === undefined ? {} : { steel: nutClass.steel }),

@@ -16,6 +16,8 @@ const FIT =
   /(?<=\d.*)(?<![a-wyz])[mh](?:[5-9]|11)(?![a-wyz\d/]| ?x ?\d)|(?<=\d ?)[mh](?:[5-9]|11)(?![a-wyz\d/])/i;
 /** "M6 x 24 dowel": a pin has no thread, so the letter says that it is metric. */
 const METRIC = /(?<!\w)m ?(?=\d)/i;
+/** The form of a standard's pin, before its size: "DIN 1444 B10 x 40". */
+const FORM = /(?<!\w)[a-d](?=\d)/i;
 const SIZE_WORDS = /^(?:x|no|mm|in|inch|inches|l|mmx|inx)$/i;
 const PIN_SIZES = { minMm: 0.5, maxMm: 1000 };
 
@@ -39,7 +41,7 @@ const TAPER_PINS: Readonly<Record<string, number>> = {
   "9": 0.591,
   "10": 0.706,
 };
-const PIN_NUMBER = /(?<![\w/.])(?:no\.? ?|#)([2-7]\/0|\d{1,2})(?![\w/.])/i;
+const PIN_NUMBER = /(?<![\w/.])(?:no\.? ?|#)([2-7]\/0|\d{1,2})(?![a-wyz\d/.])/i;
 
 interface PinSize {
   readonly diameterMm: Mm;
@@ -72,6 +74,7 @@ export function readPin(pieces: Pieces): FastenerSpec | CalloutProblem {
   const made = takeMade(pieces);
   const fit = remaining.take(FIT)?.[0].toLowerCase();
   remaining.take(METRIC);
+  if (pieces.standards.length > 0) remaining.take(FORM);
   remaining.takeAll(FILLERS);
   const unknown = remaining.takeUnknown(SIZE_WORDS);
   const size = pinSize(remaining.rest(), style);

@@ -28,7 +28,7 @@ import {
   type WrittenGrade,
 } from "./read-grade";
 import { readTogether } from "./read-together";
-import type { DefinedPart } from "./standards";
+import type { DefinedPart } from "./standard-parts";
 
 const FULL_THREAD =
   /(?<![\w/])(?:full(?:y)?[ -]?(?:thread(?:ed)?|thd)|all[ -]?thread|thread(?:ed)? (?:to (?:the )?head|(?:its )?full length|all (?:over|the way))|full length thread(?:ed)?|f\/?t)(?![\w/])/i;
@@ -44,7 +44,7 @@ const SERRATED = /(?<![\w/])serrated(?: flange)?(?![\w/])/i;
 const RIGHT_HAND = /(?<![\w/])rh(?![\w/])/i;
 
 /** ISO 4757: the two recesses of a standard with a cross, H and Z. */
-const RECESS = /(?<=\d.*)(?<![\w/])[hz](?![\w/])/i;
+const RECESS = /(?<![\w/])[hz](?![\w/])/i;
 
 /** "Stud, M16 x 110, double end": away from its noun it says no more than beside it. */
 const BOTH_ENDS =

@@ -74,6 +74,11 @@ export class Remaining {
     return taken.map((word) => word.replace(/[.-]+$/, ""));
   }
 
+  /** Writes a piece in another order or spelling, where it is there. */
+  rewrite(pattern: RegExp, by: string): void {
+    this.text = this.text.replace(pattern, by);
+  }
+
   /** What nobody has understood yet, tidied. */
   rest(): string {
     return this.text

@@ -7,13 +7,13 @@ import { rewritten, type Rule } from "./rewritten";
 
 /** "40,8.8": a comma before a decimal parts a list. */
 const LISTED = /(\d),(?=\d+\.\d)/g;
-const CROSSES = /[✕✖⨯⨉╳]|(?<=\d ?)[хХχ](?= ?\d)/gu;
+const CROSSES = /[✕✖⨯⨉╳]| · |(?<=\d ?)[хХχ](?= ?\d)/gu;
 
 /** Figures with letters that are read for them: l and I for 1, O for 0; with M before or a true figure among them. */
 const MISREAD =
   /(?<![A-WYZa-wyz\d/.-]|[A-Za-z][Xx])([Mm] ?)?([\dlIOo|]+(?:[./-]+[\dlIOo|]+)*)(?![A-WYZa-wyz\d=]|[Xx][A-Za-z])/g;
 /** "5/16-18 x l": a letter alone, where a length should be. */
-const MISREAD_ONE = /(?<=\d ?x ?)[lI](?=$|")/gi;
+const MISREAD_ONE = /(?<=\d ?x ?)[lI](?=$|")|(?<=\d ?x ?)l(?= \d+\/\d)/g;
 /** "IO off": figures only by what follows. */
 const MISREAD_COUNT = /(?<![A-Za-z\d])[IlO]{2,4}(?= ?(?:off|pcs)\b)/g;
 
@@ -48,6 +48,8 @@ const MARKED =
 const QUOTED = /(?<= )"(\d{1,2}\.\d)"(?! ?x)/g;
 /** "M8,25,hex": where commas part a list, the one behind the size is no decimal point. */
 const LISTED_SIZE = /^(m ?\d+),(\d{1,3})(?=,)/i;
+/** "NUT,HEX,HVY,3/4-10,2H": commas between words, without a space, part a list. */
+const LIST_OF_WORDS = /^[a-z]+,[a-z].*/i;
 /** "M8/1.25/30", "M8,1.25,30": size, pitch and length in a list. */
 const LISTED_WHOLE = /^(m ?\d+(?:\.\d+)?)([,;/]) ?(\d?\.\d+)\2 ?(\d{1,3})(?![.,/\d])/i;
 /** Over a counter a millimetre is a mil: "ten mil bolt". */
@@ -65,7 +67,8 @@ const SIGNS: readonly Rule[] = [
   [/\b(?:st[/. ]?st|st\.? ?steel|s\/(?:steel|stl))\b\.?/gi, "s/s"],
   [/(?<=[a-z])\/hd\b/gi, " hd"],
   [/(\d)\.(\d+\/\d)/g, "$1-$2"],
-  [/ - (?=(?:g|rp?|rc) ?\d)/gi, " x "],
+  [/ - (?=(?:g|rp?|rc) ?\d)|(?<=(?<!\w)(?:g|rp?|rc) ?\d[\d/ ]*) - (?=m ?\d)/gi, " x "],
+  [/(?<!\w)npt-f(?!\w)/gi, "nptf"],
   [/(?<!\w)([gr] ?\d[\d/ -]*?) ?gas\b/gi, "$1"],
   [/\bbsp ?(taper|parallel)\b/gi, (_, kind: string) => (/^t/i.test(kind) ? "bspt" : "bspp")],
   [/((?:bspt|npt|(?<!\w)rc? ?\d)(?!\w*[a-z]).*?) taper(?= plug)/gi, "$1"],
@@ -79,6 +82,10 @@ const SIGNS: readonly Rule[] = [
   [
     /(?<![\w.])(\d+(?:\.\d+)?) ?(?:m(?! ?\d|\/)|m(?= \d{1,2}\.\d(?![\d.]))|mtrs?|met(?:re|er)s?)(?![\w.])/gi,
     (_, m: string) => `${Number(m) * 1000}mm`,
+  ],
+  [
+    /(\dx)(\d+(?:\.\d+)?)m(?:trs?|et(?:re|er)s?)?(?![\w.])/gi,
+    (_, x: string, m: string) => `${x}${Number(m) * 1000}mm`,
   ],
   [FEET, (_, feet: string) => `${Number(feet) * 12}in`],
   [LONG, "$1 "],
@@ -94,6 +101,7 @@ export function calloutSpelling(text: string, taught: readonly string[] = []): s
     oneSpelling(
       text
         .replace(/[‘’′]{2}/g, '"')
+        .replace(LIST_OF_WORDS, (text) => text.replaceAll(",", ", "))
         .replace(LISTED_WHOLE, "$1 x $3 x $4")
         .replace(LISTED_SIZE, "$1 x $2")
         .replace(LISTED, "$1, ")
@@ -102,7 +110,7 @@ export function calloutSpelling(text: string, taught: readonly string[] = []): s
   )
     .replace(QUOTED, "$1")
     .replace(MARKED, "")
-    .replace(CROSSES, "x")
+    .replace(CROSSES, " x ")
     .replace(MISREAD_COUNT, inFigures)
     .replace(MISREAD, figureRead)
     .replace(MISREAD_ONE, "1")

@@ -41,7 +41,7 @@ export function calloutProblemWords(problem: CalloutProblem): string {
     case "callout-which-thread":
       return `“${problem.read}” may be ${listWords(problem.threads.slice(0, MOST_NAMED).map(threadName), "or")}: say which.`;
     case "callout-not-held":
-      return `“${upperFirst(problem.part)}” in “${problem.read}” is a part that cuts its own thread or has none: no table of those is held here. Accepted are parts with metric, unified, Whitworth, BA, pipe and other machine threads.`;
+      return `“${upperFirst(problem.part)}” in “${problem.read}” is a part of a kind that no table here holds. Accepted are parts with metric, unified, Whitworth, BA, pipe and other machine threads.`;
     case "callout-length":
       return `“${problem.length}” in “${problem.read}” is no length. Write it as 40, 1-1/2 or 1.5 in.`;
     case "callout-grade":

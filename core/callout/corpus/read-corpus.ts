@@ -7,6 +7,7 @@ import { FRESH_WORDS } from "./fresh-words";
 import { GATHERED_ORDERS } from "./gathered-orders";
 import { GATHERED_PARTS } from "./gathered-parts";
 import { GATHERED_SCREWS } from "./gathered-screws";
+import { GATHERED_STANDARDS } from "./gathered-standards";
 import { HELD_BACK } from "./held-back";
 import { LATER_ASKED } from "./later-asked";
 import { LATER_LAST } from "./later-last";
@@ -57,6 +58,7 @@ export const CORPUS = {
     GATHERED_SCREWS,
     GATHERED_PARTS,
     GATHERED_ORDERS,
+    GATHERED_STANDARDS,
   ].flatMap(listed),
 };
 
