@@ -47,6 +47,10 @@ const ABBREVIATIONS: Readonly<Record<string, string>> = {
   capscrew: "cap screw",
   capscr: "cap screw",
   fil: "fillister",
+  shld: "shoulder",
+  shldr: "shoulder",
+  struct: "structural",
+  sect: "section",
   sltd: "slotted",
   xrec: "cross recess",
   cplg: "coupling",
@@ -87,7 +91,8 @@ const LOCK =
 /** "Bush red 1/2 x 1/4". */
 const REDUCING =
   /(?<=\b(?:bush(?:es|ings?)?|nipples?|elbows?|tees?|sockets?|couplings?)[ ,]+)red(?!\w)|(?<!\w)red(?= (?:bush|nipple|elbow|tee|socket|coupling))/gi;
-const SHORT_HEAD = /(?<![\w/])([a-z])h(?= ms(?![\w/]))/gi;
+const SHORT_HEAD =
+  /(?<![\w/])([a-z])h(?= ms(?![\w/]))|(?<=\b(?:mach(?:ine)?|m\/c)\.? (?:screws? |scrs? )?)([frot])h(?![\w/])/gi;
 const SHORT_HEADS: Readonly<Record<string, string>> = {
   p: "pan head",
   f: "flat head",
@@ -117,7 +122,11 @@ export function writtenOut(text: string, kept: readonly string[]): string {
     .replace(THREADED, "threaded")
     .replace(LOCK, "lock")
     .replace(REDUCING, "reducing")
-    .replace(SHORT_HEAD, (letters, first: string) => SHORT_HEADS[first.toLowerCase()] ?? letters)
+    .replace(
+      SHORT_HEAD,
+      (letters, first: string, other: string) =>
+        SHORT_HEADS[(first ?? other).toLowerCase()] ?? letters,
+    )
     .replace(WORD, whole)
     .replace(MACHINE_SCREW, " machine screw");
 }

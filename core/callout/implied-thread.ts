@@ -10,6 +10,8 @@ export interface Implied {
   readonly coarse?: "coarse" | "eight-over-1-inch";
   /** Of an inch standard: a bare 1 is an inch, not number 1. */
   readonly inches?: true;
+  /** Of pipes: a bare size in inches is that of a pipe. */
+  readonly pipe?: true;
 }
 
 const COARSE: ReadonlySet<string> = new Set([
@@ -45,8 +47,21 @@ function isImplied({ series, majorInch = 0 }: Thread, coarse: Implied["coarse"])
     : series === "UNC";
 }
 
+const BARE_SIZE = /^\d+(?:[ -]\d+\/\d+|\/\d+)?(?:"| ?in)?$/i;
+
+/** The pipe threads of a bare size: "1/2 elbow" may be of any. */
+function ofPipes(size: string): DesignationReading | undefined {
+  const readings = ["G", "R"]
+    .map((letter) => lookUpThread(`${letter} ${size}`))
+    .concat(lookUpThread(`${size} NPT`));
+  const threads = readings.flatMap((one) => (one.kind === "found" ? [one.thread] : []));
+  return threads.length === 0 ? undefined : { kind: "choices", threads };
+}
+
 /** Looks a name up; where it leaves a choice, as the class would have it. */
-export function lookUpImplied(text: string, { coarse }: Implied): DesignationReading {
+export function lookUpImplied(text: string, { coarse, pipe }: Implied): DesignationReading {
+  const ofPipe = pipe && BARE_SIZE.test(text) ? ofPipes(text) : undefined;
+  if (ofPipe !== undefined) return ofPipe;
   const reading = lookUpThread(text);
   if (reading.kind !== "choices" || coarse === undefined) return reading;
   const [thread, ...others] = reading.threads.filter((one) => isImplied(one, coarse));

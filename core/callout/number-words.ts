@@ -52,7 +52,9 @@ function articleAt(words: readonly string[], at: number): Spoken | undefined {
 function fractionAt(words: readonly string[], at: number): Spoken | undefined {
   const bare = PARTS.get(words[at] ?? "");
   if (bare !== undefined) {
-    return HALF_OF.test(words[at + 1] ?? "") ? undefined : { text: `1/${bare}`, words: 1 };
+    return bare === 2 && HALF_OF.test(words[at + 1] ?? "")
+      ? undefined
+      : { text: `1/${bare}`, words: 1 };
   }
   const article = words[at] === "a" || words[at] === "an";
   const count = article ? 1 : UNITS.get(words[at] ?? "");

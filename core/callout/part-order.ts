@@ -194,7 +194,13 @@ const TELLS = [
   "clevis",
 ].join("|");
 const NOUN_FIRST = new RegExp(
-  String.raw`(?<=^|[\d"'] |\d [ab] |, |\b(?:unc|unf|bsw|bsf|whit|ba|nptf?|bsp[pt]?) )((?:cap|machine|set) (?:screws?|scrs?)|(?:lock )?(?:nuts?|washers?)|rods?|pins?|(?:pipe )?plugs?)((?:[ ,-]+(?:${TELLS})(?![\w/]))+)(?! (?:nuts?|washers?|screws?|bolts?|pins?|plugs?|point|pt))`,
+  String.raw`(?<=^|[\d"')] |\d [ab] |, |\b(?:unc|unf|bsw|bsf|whit|ba|nptf?|bsp[pt]?) )((?:cap|machine|set) (?:screws?|scrs?)|(?:lock )?(?:nuts?|washers?)|rods?|pins?|(?:pipe )?plugs?)((?:[ ,-]+(?:${TELLS})(?![\w/]))+)(?! (?:nuts?|washers?|screws?|bolts?|pins?|plugs?|point|pt))`,
+  "i",
+);
+
+/** "Washer M6 flat": what tells it apart behind its size. */
+const BEHIND_SIZE = new RegExp(
+  String.raw`^(nuts?|washers?) ((?:m ?\d|#|\d)[\d./-]*(?: \d+\/\d+)?(?: x \d\S*)?"?(?: ?(?:un[cf]|bs[wf]|whit|ba))?) ((?:${TELLS})(?: (?:${TELLS}))*)(?![\w/])`,
   "i",
 );
 
@@ -203,10 +209,13 @@ const NOUN_FIRST = new RegExp(
  * screw hex".
  */
 function nounLast(text: string): string {
-  return text.replace(
-    NOUN_FIRST,
-    (_, noun: string, tells: string) => `${tells.split(/, ?/).reverse().join(" ").trim()} ${noun}`,
-  );
+  return text
+    .replace(BEHIND_SIZE, "$1 $3 $2")
+    .replace(
+      NOUN_FIRST,
+      (_, noun: string, tells: string) =>
+        `${tells.split(/, ?/).reverse().join(" ").trim()} ${noun}`,
+    );
 }
 
 const FIRST_NOUN =

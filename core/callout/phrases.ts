@@ -43,7 +43,7 @@ export const HEAD_PHRASES: readonly Phrase<HeadMeaning>[] = [
   phrase(
     { head: "low-cap" },
     "low socket cap screw",
-    String.raw`low(?:[\s-]*(?:head|profile))?\s*(?:${SOCKET}\s*)?cap${HEAD}${SCREW}|lhcs|low[\s-]*(?:head|hd)?\s*shcs`,
+    String.raw`low(?:[\s-]*(?:head|profile))?\s*(?:${SOCKET}\s*)?cap${HEAD}${SCREW}|${SOCKET}${HEAD}\s*cap\s*low(?:[\s-]*(?:head|profile))?${SCREW}|lhcs|low[\s-]*(?:head|hd)?\s*shcs`,
   ),
   phrase(
     { head: "narrow-cap" },
@@ -251,7 +251,7 @@ export const WASHER_PHRASES: readonly Phrase<WasherStyle>[] = [
   phrase(
     "spring",
     "spring washer",
-    String.raw`square\s*section\s*washers?|(?:square\s*section\s*)?(?:(?:spring|split|helical)(?:\s*(?:spring|lock))*|lock(?:\s*(?:spring|split|helical))*)\s*washers?`,
+    String.raw`(?:spring\s*)?(?:square|sq)\s*section\s*washers?|spring\s*washers?\s*(?:square|sq)\s*section|(?:square\s*section\s*)?(?:(?:spring|split|helical)(?:\s*(?:spring|lock))*|lock(?:\s*(?:spring|split|helical))*)\s*washers?`,
   ),
   phrase(
     "bonded-seal",

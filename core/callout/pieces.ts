@@ -191,8 +191,9 @@ export function partOfThread(
   part: (threaded: ReturnType<typeof common>, lengthMm?: Mm) => FastenerSpec,
   agrees: (means: DefinedPart) => boolean,
   settle: (read: () => Sized, pieces: Pieces) => Sized = (read) => read(),
+  implied: Implied = {},
 ): FastenerSpec | CalloutProblem {
-  const sized = settle(() => withoutLength(sizeOf(pieces)), pieces);
+  const sized = settle(() => withoutLength(sizeOf(pieces, implied)), pieces);
   if ("code" in sized) return sized;
   const left = sized.after === "" ? [] : [sized.after];
   const against = contradicting(pieces, agrees);

@@ -1,6 +1,6 @@
 import type { Remaining } from "./read-words";
 
-const COUNT = String.raw`(?:off|of|pcs?|pieces?|nos?|nr|ea(?:ch)?|sets?|units?)(?![\w/])\.?`;
+const COUNT = String.raw`(?:lengths?(?= of)|places?|plcs?|off|of|pcs?|pieces?|nos?|nr|ea(?:ch)?|sets?|units?)(?![\w/])\.?`;
 /** What a thread begins with. */
 const THREAD = String.raw`(?:m ?\d|#|\d+\/\d+ ?(?:"|in\b|-|un|bs|whit)|\d+ ?ba\b)`;
 const PACK = String.raw`(?:box|pack|packet|pkt|bag|carton)`;
@@ -29,6 +29,9 @@ const FORMS: readonly RegExp[] = [
   // Nuts and washers have no length; what stands straight behind a metric size and may be its pitch is that.
   /(?<!\b(?:coupling|connect(?:or|ing)|extension|joining).*)(?<=(?:nuts?|(?<!(?:penny|repair|fender|mudguard|large) )washers)(?!\w).*) ?(?<![a-z])(?<!m ?\d+(?:\.\d+)? ?(?=x ?[1-6](?!\d)))x ?(\d{1,5})(?! ?(?:un|bs|whit|n[cf]\b))(?= ?$| +[a-z]{3,})/i,
   /(?<=(?:nuts|washers)(?!\w).*), ?(\d{1,5}) ?$/i,
+  /(?<=\d ?x ?\d[^,]*\b(?:bolts|screws|studs)(?!\w).*), ?(\d{1,5}) ?$/i,
+  /(?<=(?:nuts|washers)(?!\w).*) - (?!1[02] ?$)(\d{2,5}) ?$/i,
+  /(?<=nuts(?!\w).*(?:zinc|galv|hdg|b?zp|plain|stainless|ss|brass)) (\d{2,5}) ?$/i,
   /(?<=(?<!(?:penny|repair|fender|mudguard|large) )washers(?!\w)[^\d]*) (\d{2,5}) ?$/i,
   / x ?(\d{2,5}) (?=(?:(?!penny|repair|large|fender|mudguard|copper)[a-z]+ )*(?:nuts|washers) ?$)/i,
   new RegExp(String.raw`(?:[ ,-]|(?<![a-z])x)*(?<![\w./])\(?(\d{1,5}) ?${COUNT}\)? ?$`, "i"),

@@ -135,5 +135,6 @@ export function readFitting(pieces: Pieces): FastenerSpec | CalloutProblem {
     }),
     () => false,
     (read) => withLength(read, style),
+    { pipe: true },
   );
 }

@@ -36,6 +36,9 @@ export function styleOf<Style extends string>(
 const BARE_CLASS =
   /(?<=m ?\d+(?: ?x ?\d(?:\.\d+)?)?[ \u0001]*\u0001 +)\d{1,2}(?![\w./-]| ?x)|(?<=m ?\d+(?: ?x ?\d(?:\.\d+)?)?)[ \u0001-]+(?:5|8|9|10|12)(?=[ \u0001]*$)/i;
 
+/** "Flange nut M8 serrated": under its flange, as it is beside the noun. */
+const SERRATED = /(?<![\w/])serrated(?![\w/])/i;
+
 /** Reads a nut; where it is asked for with its bolt, of the bolt's thread unless it says its own. */
 export function readNut(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | CalloutProblem {
   const { remaining, own } = pieces;
@@ -45,6 +48,7 @@ export function readNut(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | C
     definedAs(pieces, "nut")?.style,
     "hex",
   );
+  if (style === "flange") remaining.take(SERRATED);
   const written = takeNutClass(remaining);
   const figure =
     written === undefined ? remaining.take(BARE_CLASS)?.[0].replace(/[^\d]/g, "") : undefined;

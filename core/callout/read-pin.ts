@@ -110,5 +110,7 @@ export function readPlug(pieces: Pieces): FastenerSpec | CalloutProblem {
       ...(drive === undefined ? {} : { drive }),
     }),
     (means) => means.part === "plug" && (means.drive === undefined || means.drive === drive),
+    (read) => read(),
+    { pipe: true },
   );
 }

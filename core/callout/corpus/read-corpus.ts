@@ -4,6 +4,8 @@ import { FRESH_DRAWINGS } from "./fresh-drawings";
 import { FRESH_INCHES } from "./fresh-inches";
 import { FRESH_TRADES } from "./fresh-trades";
 import { FRESH_WORDS } from "./fresh-words";
+import { GATHERED_COUNTERS } from "./gathered-counters";
+import { GATHERED_LISTS } from "./gathered-lists";
 import { GATHERED_ORDERS } from "./gathered-orders";
 import { GATHERED_PARTS } from "./gathered-parts";
 import { GATHERED_SCREWS } from "./gathered-screws";
@@ -59,6 +61,8 @@ export const CORPUS = {
     GATHERED_PARTS,
     GATHERED_ORDERS,
     GATHERED_STANDARDS,
+    GATHERED_LISTS,
+    GATHERED_COUNTERS,
   ].flatMap(listed),
 };
 
