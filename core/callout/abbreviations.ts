@@ -47,6 +47,11 @@ const ABBREVIATIONS: Readonly<Record<string, string>> = {
   capscrew: "cap screw",
   capscr: "cap screw",
   fil: "fillister",
+  mc: "machine",
+  spr: "spring",
+  sprg: "spring",
+  thr: "threaded",
+  htb: "HT bolt",
   shld: "shoulder",
   shldr: "shoulder",
   struct: "structural",
@@ -84,7 +89,7 @@ const SUNK = /(?<![\w/])c[/'](?:sunk|sk|sink)(?![\w/])\.?/gi;
 
 /** "PH MS": only before a machine screw do the letters tell a head, since PH is a drive too. */
 /** "Th'd rod". */
-const THREADED = /(?<!\w)t'?h'd(?!\w)\.?/gi;
+const THREADED = /(?<!\w)t'?hr?'d(?!\w)\.?/gi;
 /** "Split lk washer": locked or locking, before or behind the noun of a washer or a nut. */
 const LOCK =
   /(?<!\w)lk(?= (?:washers?|nuts?)\b)|(?<=\b(?:washers?|nuts?|wshrs?|split) (?:[a-z]+ )?)lk(?!\w)/gi;

@@ -17,5 +17,5 @@ export function coatAtEnd(text: string): string | undefined {
     (one) => one !== null && one.index + one[0].length === text.length,
   );
   const before = text.slice(0, found?.index ?? 0);
-  return /(?:nuts?|washers?)[ ,]*$/i.test(before) ? found?.[0] : undefined;
+  return /(?:nuts?|washers?)[ ,-]*$/i.test(before) ? found?.[0] : undefined;
 }

@@ -6,7 +6,7 @@ const ASKING =
 
 /** A set screw of the counter, with a hexagon, where a length stands before the word; not so many sets. */
 const SET_BEHIND =
-  /^((?:m ?\d+(?: ?x ?\d(?:\.\d+)?)?|#?\d[\d/ -]*)"?(?: ?(?:unc|unf|bsw|bsf|whit))? ?x ?\d[\d/. -]*(?:mm|"|in)?(?: ?(?:unc|unf|bsw|bsf|whit))?) sets?(?= ?(?:$|[,&+]|c\/w|with|and))(?!.*\b(?:socket|grub|headless|point)\b)/i;
+  /^((?:m ?\d+(?: ?x ?\d(?:\.\d+)?)?|#?\d[\d/ -]*)"?(?: ?(?:unc|unf|bsw|bsf|whit))? ?x ?\d[\d/. -]*(?:mm|"|in)?(?: ?(?:unc|unf|bsw|bsf|whit))?) sets?(?= ?(?:$|[,&+]|c\/w|with|and|zinc|b?zp|galv|hdg|plain|bright|black|ss|stainless))(?!.*\b(?:socket|grub|headless|point)\b)/i;
 /** Made in a grade or a steel, not so many inches. */
 const MADE_IN =
   / in (?=(?:grade|gr|class|cl|high|mild|plain|bright|black|zinc|galv|hot|hdg|b?zp|stainless|ss|s\/s|steel|brass|alloy|a[1-5]|\d{1,2}\.\d)(?![\w]))/gi;
@@ -37,6 +37,12 @@ const SERIES_WORDS: readonly Rule[] = [
   ["British Standard Cycle", /\bbritish standard cycle\b/gi, "cycle"],
   ["British Association", /\bbritish association\b/gi, "BA"],
   ["3/8 Whitworth x 1", /\bwhitworth\b/gi, "BSW"],
+  [
+    "Acme screw 1-5",
+    /^(acme|stub acme) (screws?|rods?|nuts?|threads?) (\d[\d/"]*(?:-\d+)?)/i,
+    "$3 $1 $2",
+  ],
+  ["trapezoidal nut Tr 20 x 4", /\btrapezoidal(?: thread(?:ed)?)? (?=.*\btr ?\d)/gi, ""],
   ["1/2 BSC", /(?<!\w)bsc(?!\w)/gi, "cycle"],
   ["M10 extra fine", /(?<=\bm ?\d.*)\bextra[ -]?fine\b/gi, "fine"],
   ["1/4 extra fine", /\bextra[ -]?fine\b/gi, "UNEF"],
@@ -77,6 +83,17 @@ export const COUNTER_WORDS: readonly Rule[] = [
     "",
   ],
   ["washer to suit M10 bolt", FOR_WHAT, " $1"],
+  [
+    "set screw with a cup point",
+    / with (?:an? )?(?=\w)(?!.*\b(?:nuts?|washers?|pins?|seals?|keys?|clips?|rings?)\b)/gi,
+    " ",
+  ],
+  ["24 threads per inch", /(?<=\d ?)threads? (?:per|to the|an) inch\b/gi, "tpi"],
+  [
+    "BA screw, number 4",
+    /^ba (screws?|nuts?|bolts?|washers?),? (?:number |no\.? ?|#)?(\d{1,2})(?!\d)/i,
+    "$2 BA $1",
+  ],
   ["heads in 8.8", MADE_IN, " "],
   ["M12 x 40 set", SET_BEHIND, "$1 hex set screw"],
   [
@@ -94,6 +111,10 @@ export const COUNTER_WORDS: readonly Rule[] = [
     /^(\d+ (?:off |x )?)?nuts? (?:and|&|\+) (?:flat )?washers?[, ]+(?:for )?(m ?\d.*)$/i,
     "$1$2 nut and washer",
   ],
+  ["M5 x 16 pan x/rec", /(?<![\w/])x[/-]?rec(?![\w/])/gi, "cross recess"],
+  ["h/t bolt", /(?<![\w/])h\/t(?![\w/])/gi, "HT"],
+  ["plain/black", /\bplain\/black\b/gi, "plain"],
+  ["ch r hd", /(?<![\w/])r hd(?![\w/])/gi, "round head"],
   ["galv'd", /(?<=galv)'d\b/gi, ""],
   ["S.S.", /(?<![\w.])s\.s\.?(?![\w.])/gi, "ss"],
   ["'R' bolt", /'([rstvx])'/gi, "grade $1"],

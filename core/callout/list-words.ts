@@ -2,6 +2,8 @@ import type { Rule } from "./rewritten";
 
 /** How stock lists and drawings say a part, in the words of a call-out. */
 export const LIST_WORDS: readonly Rule[] = [
+  ["item 3: M8x25", /^(?:item|pos)\.? ?\d{1,3}[:.) -]+/i, ""],
+  ["hex/8.8/zinc", /(?<=[a-z]{3})\/(?=\d{1,2}\.\d)|(?<=\d\.\d)\/(?=[a-z]{3})/gi, " "],
   // What joins two rods is a nut.
   [
     "threaded rod connector",
@@ -21,6 +23,11 @@ export const LIST_WORDS: readonly Rule[] = [
     "$1 $2 with nut, $3",
   ],
   ["cup sq hex bolt & nut", /\bcup (?:sq|square) hex\b(?=.*\bnuts?\b)/gi, "cup square"],
+  [
+    "M12x150 cup sq hex HDG",
+    /(?<=\d.*)\bcup (?:sq|square) hex(?: bolts?)?\b(?!.*(?:\bnuts?\b|\d))/i,
+    "cup square with nut",
+  ],
   ["bolt eye", /^(?:bolts?) (eye|tap|lag|hook|anchor|foundation|plough|plow)(?!\w)/i, "$1 bolt"],
   [
     "screw wood",

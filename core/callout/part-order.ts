@@ -3,7 +3,8 @@ const PITCH_BEFORE = /(?<![\w.]|\d-)(\d?\.?\d+) ?(?:mm ?)?(?:p|pitch)(?![\w/])/i
 const METRIC_SIZE = /(?<![\w/])m ?\d+(?:\.\d+)?/i;
 
 /** "M10 x 40 pitch 1.25": a pitch said by its name stands beside its size. */
-function withPitchBeside(text: string): string {
+function withPitchBeside(written: string): string {
+  const text = /\bnuts?\b/i.test(written) ? metricByUnit(written) : written;
   const size = METRIC_SIZE.exec(text);
   const pitch = PITCH_AFTER.exec(text) ?? PITCH_BEFORE.exec(text);
   if (size === null || pitch === null || /\btr ?\d/i.test(text)) return text;
@@ -221,7 +222,7 @@ function nounLast(text: string): string {
 const FIRST_NOUN =
   "nuts?|washers?|pins?|plugs?|rods?|nipples?|elbows?|bush(?:es|ings?)?|tees?|couplings?|unions?|eye ?bolts?";
 const NO_TELLS =
-  "for|with|and|to|of|in|long|lh|rh|left|right|un[cf]|unef|bs[wfp]|bsp[pt]|whit|ba|nptf?|metric|coarse|fine|thread|class|grade|gr|cl|nuts?|bolts?|screws?|plugs?|pins?|washers?|studs?|rods?|ends?|connectors?|couplers?";
+  "for|with|and|to|of|in|long|tr|pg|rc|rp|no|npsm|npsc|nps|nh|acme|stub|lh|rh|left|right|un[cf]|unef|bs[wfp]|bsp[pt]|whit|ba|nptf?|metric|coarse|fine|thread|class|grade|gr|cl|nuts?|bolts?|screws?|plugs?|pins?|washers?|studs?|rods?|ends?|connectors?|couplers?";
 /** "PLUG DRAIN M14", "NIPPLE HEX 3/8 NPT": a stock list's noun, and the words between it and the size. */
 const STOCK_FIRST = new RegExp(
   String.raw`^((?:\d{1,5} (?:off |x )?)?)(${FIRST_NOUN})((?: (?!(?:${NO_TELLS})(?!\w))[a-z]{2,})+)(?=,? (?:#|\.?\d|[mgr] ?\d|rc ?\d|rp ?\d))`,

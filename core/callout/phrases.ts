@@ -190,7 +190,7 @@ export const FINISH_PHRASES: readonly Phrase<Finish>[] = [
   phrase(
     "plain",
     "plain",
-    String.raw`plain(?:\s*finish)?|bright|un(?:plated|coated|finished)|no\s*(?:finish|plating|coating)|(?:chemically\s*)?black(?:ed|ened)|blued|bl(?:ac)?k(?:\s*ox(?:ide)?)?|self[\s-]*colou?r(?:ed)?|s\/c`,
+    String.raw`plain(?:\s*finish)?|bright|un(?:plated|coated|finished)|no\s*(?:finish|plating|coating)|(?:chemically\s*)?black(?:ed|ened)|blued|bl(?:ac)?k(?:\s*ox(?:ide)?)?|self[\s-]*colou?r(?:ed)?|s\/c(?:ol(?:ou?r)?)?`,
   ),
 ];
 
@@ -273,11 +273,15 @@ export const WASHER_PHRASES: readonly Phrase<WasherStyle>[] = [
 
 export const PIN_PHRASES: readonly Phrase<PinStyle>[] = [
   phrase("taper", "taper pin", String.raw`tapere?d?[\s-]*pins?`),
-  phrase("split", "split pin", String.raw`(?:split|cotter)[\s-]*pins?|cotters?`),
+  phrase(
+    "split",
+    "split pin",
+    String.raw`split[\s-]*cotters?|(?:split|cotter)[\s-]*pins?|cotters?`,
+  ),
   phrase(
     "spring",
     "spring pin",
-    String.raw`(?:(?:slotted\s*|coiled\s*)?spring(?:[\s-]*(?:type|dowel|slotted|coiled))*|tension)[\s-]*pins?|spring[\s-]*dowels?`,
+    String.raw`(?:(?:slotted\s*|coiled\s*)?spring(?:[\s-]*(?:type|dowel|slotted|coiled|tension))*|tension)[\s-]*pins?|spring[\s-]*dowels?`,
   ),
   phrase("clevis", "clevis pin", String.raw`clevis(?:[\s-]*pins?)?`),
   phrase("dowel", "dowel pin", String.raw`(?:(?:dowel|parallel)[\s-]*)?pins?|dowels?`),

@@ -16,6 +16,7 @@ const FORMS: readonly RegExp[] = [
   new RegExp(String.raw`^ ?\(?(\d{1,5}) ?${COUNT}\)?(?: of (?=\w))?`, "i"),
   new RegExp(String.raw`^ ?(\d{1,5}) ?x ?(?=${THREAD})`, "i"),
   /^ ?(\d{1,5}) ?x (?=(?!inch|unc|unf|un|bs|whit|tpi|fine|coarse)[a-z]{3,})/i,
+  /^ ?(?!30[34]|316)(\d{1,5}) (?=(?:left[ -]?hand(?:ed)?|lh|hex(?:agon)?|zinc|galv\w*|stainless|brass|black|socket|csk|button|pan) (?:[a-z]+ )*m ?\d)/i,
   /^ ?x ?(\d{1,4}) (?=m ?\d|#)/i,
   /^ ?\((\d{1,5})\)/,
   /[ ,]*\( ?x ?(\d{1,5}) ?\)/i,
@@ -27,7 +28,7 @@ const FORMS: readonly RegExp[] = [
   // What stands behind a length that was said, and its noun, is no second one.
   /(?<=\d ?x ?\d[\d/. -]*[^\d]*\b(?:bolts?|screws?|studs?|heads|caps|grubs)) x ?(\d{1,5})(?= ?$|,? [a-z]{3,}[^\d]*$)/i,
   // Nuts and washers have no length; what stands straight behind a metric size and may be its pitch is that.
-  /(?<!\b(?:coupling|connect(?:or|ing)|extension|joining).*)(?<=(?:nuts?|(?<!(?:penny|repair|fender|mudguard|large) )washers)(?!\w).*) ?(?<![a-z])(?<!m ?\d+(?:\.\d+)? ?(?=x ?[1-6](?!\d)))x ?(\d{1,5})(?! ?(?:un|bs|whit|n[cf]\b))(?= ?$| +[a-z]{3,})/i,
+  /(?<!\b(?:coupling|connect(?:or|ing)|extension|joining).*)(?<=(?:nuts?|(?<!(?:penny|repair|fender|mudguard|large) )washers)(?!\w).*) ?(?<![a-z])(?<!\btr ?\d+ ?)(?<!m ?\d+(?:\.\d+)? ?(?=x ?[1-6](?!\d)))x ?(\d{1,5})(?! ?(?:un|bs|whit|n[cf]\b))(?= ?$| +[a-z]{3,})/i,
   /(?<=(?:nuts|washers)(?!\w).*), ?(\d{1,5}) ?$/i,
   /(?<=\d ?x ?\d[^,]*\b(?:bolts|screws|studs)(?!\w).*), ?(\d{1,5}) ?$/i,
   /(?<=(?:nuts|washers)(?!\w).*) - (?!1[02] ?$)(\d{2,5}) ?$/i,

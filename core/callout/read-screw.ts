@@ -31,11 +31,11 @@ import { readTogether } from "./read-together";
 import type { DefinedPart } from "./standard-parts";
 
 const FULL_THREAD =
-  /(?<![\w/])(?:full(?:y)?[ -]?(?:thread(?:ed)?|thd)|all[ -]?thread|thread(?:ed)? (?:to (?:the )?head|(?:its )?full length|all (?:over|the way))|full length thread(?:ed)?|f\/?t)(?![\w/])/i;
+  /(?<![\w/])(?:full(?:y)?[ -]?(?:thread(?:ed)?|thd)|all[ -]?thread|thread(?:ed)? (?:to (?:the )?head|(?:its )?full length|all (?:over|the way))|full length thread(?:ed)?|f\/?t(?:hd)?)(?![\w/])/i;
 
 /** "M8 x 80 PT": threaded for a part of its length, as its standard has it. */
 const PART_THREAD =
-  /(?<=\d.*)(?<![\w/])p\/?t(?![\w/])|(?<![\w/])part(?:ial(?:ly)?|ly)?[ -]?thread(?:ed)?(?![\w/])/i;
+  /(?<=\d.*)(?<![\w/])p\/?t(?:hd)?(?![\w/])|(?<![\w/])part(?:ial(?:ly)?|ly)?[ -]?thread(?:ed)?(?![\w/])/i;
 
 /** "Flanged bolt M6 x 20 serrated": under its flange, as it is beside the noun. */
 const SERRATED = /(?<![\w/])serrated(?: flange)?(?![\w/])/i;

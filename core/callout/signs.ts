@@ -48,12 +48,12 @@ export const SIGNS: readonly Rule[] = [
   ["G8.8", /(?<![\w/])g(?=(?:8|10|12)\.[89](?![\d.]))/gi, ""],
   [
     "1 metre",
-    /(?<![\w.])(\d+(?:\.\d+)?) ?(?:m(?! ?\d|\/)|m(?= \d{1,2}\.\d(?![\d.]))|mtrs?|met(?:re|er)s?)(?![\w.])/gi,
+    /(?<![\w.])(\d+(?:\.\d+)?) ?(?:m(?! ?\d|\/)|m(?= \d{1,2}\.\d(?![\d.]))|mtrs?|mts?|met(?:re|er)s?)(?![\w.])/gi,
     (_, m: string) => `${Number(m) * 1000}mm`,
   ],
   [
     "M10x1m",
-    /(\dx)(\d+(?:\.\d+)?)m(?:trs?|et(?:re|er)s?)?(?![\w.])/gi,
+    /(\dx)(\d+(?:\.\d+)?)m(?:trs?|ts?|et(?:re|er)s?)?(?![\w.])/gi,
     (_, x: string, m: string) => `${x}${Number(m) * 1000}mm`,
   ],
   ["threaded rod 3 ft", FEET, (_, feet: string) => `${Number(feet) * 12}in`],

@@ -37,6 +37,8 @@ const MARKED =
 const QUOTED = /(?<= )"(\d{1,2}\.\d)"(?! ?x)/g;
 /** "M8,25,hex": where commas part a list, the one behind the size is no decimal point. */
 const LISTED_SIZE = /^(m ?\d+),(\d{1,3})(?=,)/i;
+/** "HEX.HD.BOLT": points between shortened words; those between single letters are a name's. */
+const DOTS_BETWEEN = /(?<=[a-z]{2})\.(?=[a-z])|(?<=(?<![a-z.])[a-z])\.(?=[a-z]{2})/gi;
 /** "NUT,HEX,HVY,3/4-10,2H": commas between words, without a space, part a list. */
 const LIST_OF_WORDS = /^[a-z]+,[a-z].*/i;
 /** "M8/1.25/30", "M8,1.25,30": size, pitch and length in a list. */
@@ -52,6 +54,8 @@ export function calloutSpelling(text: string, taught: readonly string[] = []): s
     oneSpelling(
       text
         .replace(/[‘’′]{2}/g, '"')
+        .replace(/ \| /g, ", ")
+        .replace(DOTS_BETWEEN, " ")
         .replace(LIST_OF_WORDS, (text) => text.replaceAll(",", ", "))
         .replace(LISTED_WHOLE, "$1 x $3 x $4")
         .replace(LISTED_SIZE, "$1 x $2")

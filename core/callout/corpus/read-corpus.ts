@@ -5,6 +5,7 @@ import { FRESH_INCHES } from "./fresh-inches";
 import { FRESH_TRADES } from "./fresh-trades";
 import { FRESH_WORDS } from "./fresh-words";
 import { GATHERED_COUNTERS } from "./gathered-counters";
+import { GATHERED_LETTERS } from "./gathered-letters";
 import { GATHERED_LISTS } from "./gathered-lists";
 import { GATHERED_ORDERS } from "./gathered-orders";
 import { GATHERED_PARTS } from "./gathered-parts";
@@ -63,6 +64,7 @@ export const CORPUS = {
     GATHERED_STANDARDS,
     GATHERED_LISTS,
     GATHERED_COUNTERS,
+    GATHERED_LETTERS,
   ].flatMap(listed),
 };
 
