@@ -50,6 +50,21 @@ function gathered(pieces: readonly string[]): readonly string[] {
   return companions;
 }
 
+/** A class of screws, behind what goes with one. */
+const CLASS_BEHIND =
+  /[, ]+((?:(?:grade|gr\.?|class|cl\.?) ?)?(?:4\.[68]|5\.[68]|6\.8|[89]\.8|10\.9|12\.9))(?=,| |$)/i;
+
+/** "With nut and washer, 8.8": no nut and no washer has a class of screws; it is the screw's. */
+function classedAlone({ screw, companions }: WithCompanions): WithCompanions {
+  const found = companions.flatMap((one) => CLASS_BEHIND.exec(one)?.[1] ?? []);
+  if (found.length !== 1 || CLASS_BEHIND.test(screw) || NUT.test(screw))
+    return { screw, companions };
+  return {
+    screw: `${screw}, ${found[0]}`,
+    companions: companions.map((one) => one.replace(CLASS_BEHIND, "")),
+  };
+}
+
 /** A coat said at the very end, and nowhere before, is on the whole: "bolt, nut and washer, galv". */
 function coatedAlike({ screw, companions }: WithCompanions): WithCompanions {
   const before = companions.slice(0, -1);
@@ -85,8 +100,7 @@ export function withCompanions(spelled: string): WithCompanions | undefined {
     .filter((piece) => piece !== "");
   const companions = gathered(pieces);
   if (companions.length === 0) return undefined;
-  return coatedAlike({
-    screw: sets === undefined ? screw : `${sets} off ${screw}`,
-    companions,
-  });
+  return coatedAlike(
+    classedAlone({ screw: sets === undefined ? screw : `${sets} off ${screw}`, companions }),
+  );
 }

@@ -94,6 +94,11 @@ export const COUNTER_WORDS: readonly Rule[] = [
     /^ba (screws?|nuts?|bolts?|washers?),? (?:number |no\.? ?|#)?(\d{1,2})(?!\d)/i,
     "$2 BA $1",
   ],
+  [
+    "six 7/16 UNF",
+    /^(two|three|four|five|six|seven|eight|nine|ten|twelve|sixteen|twenty),? (?=\d+\/\d+)/i,
+    "$1 off ",
+  ],
   ["heads in 8.8", MADE_IN, " "],
   ["M12 x 40 set", SET_BEHIND, "$1 hex set screw"],
   [

@@ -1,16 +1,26 @@
+/** The coarsest pitch; what is longer is a length. */
+const MOST_PITCH = 6;
+
 const PITCH_AFTER = /(?<![\w/])(?:p|pitch)[ =]*(\d*\.?\d+)(?: ?mm)?(?![\w/])/i;
 const PITCH_BEFORE = /(?<![\w.]|\d-)(\d?\.?\d+) ?(?:mm ?)?(?:p|pitch)(?![\w/])/i;
+/** What stands beside the word, where it can be a pitch. */
+function pitchFound(pattern: RegExp, text: string): RegExpExecArray | undefined {
+  const found = pattern.exec(text);
+  return found !== null && Number(found[1]) <= MOST_PITCH ? found : undefined;
+}
+
 const METRIC_SIZE = /(?<![\w/])m ?\d+(?:\.\d+)?/i;
 
 /** "M10 x 40 pitch 1.25": a pitch said by its name stands beside its size. */
 function withPitchBeside(written: string): string {
   const text = /\bnuts?\b/i.test(written) ? metricByUnit(written) : written;
   const size = METRIC_SIZE.exec(text);
-  const pitch = PITCH_AFTER.exec(text) ?? PITCH_BEFORE.exec(text);
-  if (size === null || pitch === null || /\btr ?\d/i.test(text)) return text;
+  const [before, after] = [PITCH_BEFORE, PITCH_AFTER].map((pattern) => pitchFound(pattern, text));
+  const pitch = before ?? after;
+  if (size === null || pitch === undefined || /\btr ?\d/i.test(text)) return text;
   const bare = text
     .replace(pitch[0], " ")
-    .replace(/x\s*(?=x|$|[a-z]{3,})/gi, "")
+    .replace(/(?<![a-z])x\s*(?=x|$|[a-z]{3,})/gi, "")
     .replace(/\s+/g, " ");
   return bare.replace(METRIC_SIZE, `${size[0]} x ${pitch[1]} `).trim();
 }
@@ -29,48 +39,8 @@ function withTpiBeside(text: string): string {
   return `${text.slice(0, size.index)}${size[1]}-${tpi[1]}${between}${text.slice(tpi.index + tpi[0].length)}`;
 }
 
-/** "35 mm M8 socket cap", "30 long M8", "1m M10 studding": the length of a metric screw or rod before its size. */
-const METRIC_LENGTH =
-  /^((?:(?!m ?\d)[a-z]+ )*)(\d{1,4}(?:\.\d+)?)(?: ?(mm)(?: long)?| long| ?(m)(?:trs?|et(?:re|er)s?)?) ((?:[a-z]+ )*m ?\d.*)$/i;
-
-const INCHES = String.raw`\d+[ -]\d+\/\d+|\d+\/\d+|\d*\.\d+|\d+(?="| ?in(?:ch(?:es)?)?\b)`;
-const SERIES = String.raw`(?:unc|unf|unef|bsw|bsf|whit(?:worth)?)(?!\w)`;
-/** "2-1/2 x 3/8 UNC bolt", "1 1/2 x 1/4-20": the series or the threads per inch stand beside the size, behind the length. */
-const INCH_LENGTH = new RegExp(
-  String.raw`^(${INCHES})(?:(?:"| ?in(?:ch(?:es)?)?\b)? ?x ?|(?:"| ?in(?:ch(?:es)?)?) )(\d+\/\d+)"?( ?${SERIES}|-\d+(?: ${SERIES})?(?![\w/]))(?! ?x ?[\d.]) ?(.*)$`,
-  "i",
-);
-/** No screw is shorter than half its diameter: the first figure is the length of one that would be. */
-const SHORTEST = 0.5;
-
-const inInches = (text: string) =>
-  text.split(/[ -]/).reduce((sum, part) => {
-    const [over = "", under = "1"] = part.split("/");
-    return sum + Number(over) / Number(under);
-  }, 0);
-
-/** A length that stands before the size, behind it. */
-export function lengthLast(text: string): string {
-  const metric = text.replace(
-    METRIC_LENGTH,
-    (found, words: string, length: string, _, metres: string | undefined, rest: string) =>
-      /x ?\d{2}/i.test(rest)
-        ? found
-        : `${words}${rest} x ${length}${metres === undefined ? "mm" : "m"}`,
-  );
-  return metric.replace(
-    INCH_LENGTH,
-    (found, length: string, size: string, series: string, rest: string) =>
-      inInches(size) < SHORTEST * inInches(length) || series.startsWith("-")
-        ? `${size}${series} x ${length}in ${rest}`.trim()
-        : found,
-  );
-}
-
 const LENGTH_FIRST =
   /(?<![\w/])(m ?\d+(?:\.\d+)?) ?x ?(\d+(?:\.\d+)?) ?x ?(\d(?:\.\d+)?)(?![\w./]| ?(?:off|pcs?|pieces?|nos?|nr|ea(?:ch)?|sets?)\b)/i;
-/** The coarsest pitch; what is longer is a length. */
-const MOST_PITCH = 6;
 
 /** "M12 x 50 x 1.75": the pitch after the length, where the middle figure is no pitch. */
 function pitchBeforeLength(text: string): string {

@@ -38,6 +38,8 @@ const FORMS: readonly RegExp[] = [
   new RegExp(String.raw`(?:[ ,-]|(?<![a-z])x)*(?<![\w./])\(?(\d{1,5}) ?${COUNT}\)? ?$`, "i"),
   new RegExp(String.raw` ?(?<![a-z])x ?(\d{1,5}) ?${COUNT} ?$`, "i"),
   / ?\((\d{1,5})\) ?$/,
+  // "Off" and "pieces" say it wherever they stand.
+  /[ ,]*(?<![\w./-]|(?<![a-z])x ?)\(?(\d{1,5}) ?(?:off|pcs?|pieces?|nr|nos?(?!\.? ?\d))(?![\w/])\.?\)?/i,
 ];
 const DOZEN = /doz/i;
 const HALF = /half|1\/2/i;

@@ -223,7 +223,9 @@ export function takeHardnessClass(remaining: Remaining): HardnessClass | undefin
 export function takeSteel(remaining: Remaining): string | undefined {
   const numbered = remaining.take(STEEL_NUMBER);
   if (numbered !== undefined) return steelOf(numbered[1] ?? "");
-  return remaining.take(/(?<![\w/])(a[1-5]|c[134])(?![\w/-]|[\s-]*\d)/i)?.[1]?.toUpperCase();
+  return remaining
+    .take(/(?<![\w/])(a[1-5]|c[134])(?![\w/]|[\s-]*(?:45|50|60|70|80|110)(?!\d))/i)?.[1]
+    ?.toUpperCase();
 }
 
 /** A bare figure after a nut's thread, where it names a class of that thread's system. */

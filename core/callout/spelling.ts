@@ -3,7 +3,8 @@ import { writtenOut } from "./abbreviations";
 import { COUNTER_WORDS } from "./counter-words";
 import { LIST_WORDS } from "./list-words";
 import { numbersInFigures } from "./number-words";
-import { inReadingOrder, lengthLast } from "./part-order";
+import { lengthLast } from "./length-last";
+import { inReadingOrder } from "./part-order";
 import { rewritten } from "./rewritten";
 import { SIGNS } from "./signs";
 
@@ -42,7 +43,8 @@ const DOTS_BETWEEN = /(?<=[a-z]{2})\.(?=[a-z])|(?<=(?<![a-z.])[a-z])\.(?=[a-z]{2
 /** "NUT,HEX,HVY,3/4-10,2H": commas between words, without a space, part a list. */
 const LIST_OF_WORDS = /^[a-z]+,[a-z].*/i;
 /** "M8/1.25/30", "M8,1.25,30": size, pitch and length in a list. */
-const LISTED_WHOLE = /^(m ?\d+(?:\.\d+)?)([,;/]) ?(\d?\.\d+)\2 ?(\d{1,3})(?![.,/\d])/i;
+const LISTED_WHOLE =
+  /^(m ?\d+(?:\.\d+)?)([,;/]) ?(?!(?:4\.[68]|5\.[68]|6\.8|[89]\.8)[,;/])(\d?\.\d+)\2 ?(\d{1,3})(?![.,/\d])/i;
 
 /**
  * A call-out in the one spelling that its readers know: crosses, figures and numbers in words as above; abbreviations
