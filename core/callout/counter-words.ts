@@ -52,6 +52,11 @@ const SERIES_WORDS: readonly Rule[] = [
     /\b(coarse|fine|std|standard|regular|normal) (?:thread|pitch)\b/gi,
     (_, word: string) => (/coarse|fine/i.test(word) ? word : ""),
   ],
+  [
+    "1/2 x 13 UNC",
+    /(?<![\w/.-])((?:\d+[ -])?\d+\/\d+)"? ?x ?(1[1-9]|[2-9]\d) ?(?=(?:unc|unf|unef|bsw|bsf)(?!\w))/gi,
+    "$1-$2 ",
+  ],
   ["1/2UNC", /(?<=\d)(?=(?:unc|unf|unef|bsw|bsf)(?!\w))/gi, " "],
   ["UNFx1", /(unc|unf|unef|bsw|bsf|whit|ba|[1-3][ab])x(?= ?[\d.])/gi, "$1 x "],
 ];

@@ -3,19 +3,21 @@ const UNIT = String.raw`(?:mm(?: long)?|long|lg|m(?:trs?|ts?|et(?:re|er)s?)?)`;
 const OF_OTHERS = String.raw`(?: ?(?:af|a\/f|o\.?d\.?|i\.?d\.?|dia\w*|thick|wide|reach|shank|spanner|pitch|mm)(?!\w)|(?<=mm) (?:heads?|hd)(?!\w))`;
 /** "35 mm M8 socket cap", "1m studding 8.8 M10": the length of a metric screw or rod, what stands between, and the size. */
 const METRIC_LENGTH = new RegExp(
-  String.raw`(?<![\w./-]|(?<![a-z])x ?|(?:pack|box) (?:of )?)(\d{1,4}(?:\.\d+)?) ?(${UNIT})(?![\w/])(?!${OF_OTHERS})[ ,]+(.*?)(?<![\w/])(m ?\d+(?:\.\d+)?(?: ?x ?\d?\.?\d+(?![\d/.]| ?mm))?(?:-\d[efgh](?:\d[efgh])?)?)(?![\w.]| ?x ?[\d.]| ?- ?\d)(?! ?\d{1,3} ?(?:mm|long|lg)(?!\w))`,
+  String.raw`(?<![\w./-]|(?<![a-z])x ?|(?:pack|box) (?:of )?)(\d{1,4}(?:\.\d+)?) ?(${UNIT})(?![\w/])(?!${OF_OTHERS})[ ,]+(.*?)(?<![\w/])(m ?\d+(?:\.\d+)?(?: ?x ?\d?\.?\d+(?![\d/.]| ?mm)|-\d\.\d+)?(?:-\d[efgh](?:\d[efgh])?)?)(?![\w.]| ?x ?[\d.]| ?- ?\d)(?! ?\d{1,3} ?(?:mm|long|lg)(?!\w))`,
   "i",
 );
 /** What has no length of its own, or another behind its size. */
 const NO_SCREW = /\b(?:pins?|dowels?|tr ?\d)\b/i;
 
 const INCH = String.raw`(?:"|'{2}| ?in(?:ch(?:es)?)?(?!\w))`;
-const FIGURE = String.raw`\d+[ -]\d+\/\d+|(?<!\d[ -])\d+\/\d+|\d*\.\d+|\d+`;
+/** A figure behind these is no length. */
+const COUNTS = String.raw`(?:gr\.?|grade|class|cl\.?|qty[.:=]?|quantity[.:=]?)`;
+const FIGURE = String.raw`\d+[ -]\d+\/\d+|(?<!(?<!${COUNTS} ?)\d[ -])\d+\/\d+|\d*\.\d+|\d+`;
 const SERIES = String.raw`(?:unc|unf|unef|nc|nf|bsw|bsf|whit(?:worth)?|ba)(?!\w)`;
 const SIZE = String.raw`(?:\d+[ -]\d+\/\d+|\d+\/\d+|#?\d+)(?:${INCH})?(?:-\d{1,2}(?: ?${SERIES})?(?![\w/])| ?${SERIES})`;
 /** '2" long 1/2 UNC bolt', "1 1/2 in hex 3/8 BSF": a length that says so, what stands between, and a size with its series. */
 const INCH_SAID = new RegExp(
-  String.raw`(?<![\w./#-]|(?<![a-z])x ?)(${FIGURE}) ?(?:${INCH}(?: ?(?:long|lg))?|(?:long|lg))(?![\w/-])(?! ?(?:${SERIES}|x|thick|o\.?d|af|a\/f|dia|heads?|hd|npt|bsp|long|lg)(?!\w))[ ,]+((?:(?! x |\d ?x ?\d).)*?)(?<![\w/.-]|(?:grade|gr\.?|class|cl\.?) ?)(${SIZE})(?! ?x ?[\d.])`,
+  String.raw`(?<![\w./#-]|(?<![a-z])x ?|${COUNTS} ?)(${FIGURE}) ?(?:${INCH}(?: ?(?:long|lg))?|(?:long|lg))(?![\w/-])(?! ?(?:${SERIES}|x|thick|o\.?d|af|a\/f|dia|heads?|hd|npt|bsp|long|lg)(?!\w))[ ,]+((?:(?! x |\d ?x ?\d).)*?)(?<![\w/.-]|(?:grade|gr\.?|class|cl\.?) ?)(${SIZE})(?! ?x ?[\d.])`,
   "i",
 );
 /** "3/4, pan head, 10-32": a fraction before a size that only threads have. */

@@ -39,7 +39,8 @@ const FORMS: readonly RegExp[] = [
   new RegExp(String.raw` ?(?<![a-z])x ?(\d{1,5}) ?${COUNT} ?$`, "i"),
   / ?\((\d{1,5})\) ?$/,
   // "Off" and "pieces" say it wherever they stand.
-  /[ ,]*(?<![\w./-]|(?<![a-z])x ?)\(?(\d{1,5}) ?(?:off|pcs?|pieces?|nr|nos?(?!\.? ?\d))(?![\w/])\.?\)?/i,
+  /[ ,]*(?<![\w./-]|(?<![a-z])x ?)\(?(\d{1,5}) ?(?:off|pcs?|pieces?|nr|nos?(?!\.? ?\d)|nos?(?=\.? (?:\d+\/\d|\d+\.\d|\d+(?: ?mm| long|"))))(?![\w/])\.?\)?/i,
+  /[ ,]*(?<!(?<![a-z])x ?|\bp ?)\((\d{1,5})\)(?! ?x)/i,
 ];
 const DOZEN = /doz/i;
 const HALF = /half|1\/2/i;

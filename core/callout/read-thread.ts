@@ -18,6 +18,8 @@ export type ThreadAndLength =
 /** A series said anywhere belongs to the thread: "1/2 x 2 UNC". */
 const SERIES =
   /(?<![\w/])(unc|unf|unef|nc|nf|nef|bsw|bsf|whit(?:worth)?|cycle|cei|coarse|fine|gas|lh|l\.h\.?|left[\s-]*hand(?:ed)?)(?![\w/])/gi;
+/** "3/8-16 BSW 3/4": without its series, 16 and 3/4 would run together. */
+const FRACTION_BEHIND = /(-\d+"?) (unc|unf|unef|nc|nf|bsw|bsf|whit)[ ,]+(?=\d+\/\d+)/gi;
 /** "1/4 x 20 x 1": an inch size, and after a cross what may be its threads per inch. */
 const CROSSED =
   /^((?:#|no\.? ?)?[\d/. -]*\d(?:"| ?in(?:ch)?)?) ?x ?(\d{1,2}(?:\.5)?)(?: ?x ?(.+))?$/i;
@@ -85,6 +87,7 @@ function said(text: string): { readonly bare: string; readonly series: string } 
   const spelled = text.replace(/(\d) ?x ?(?=\d)/gi, "$1 x ");
   const series = [...spelled.matchAll(SERIES)].map(([word]) => word).join(" ");
   const bare = spelled
+    .replace(FRACTION_BEHIND, "$1 $2 x ")
     .replace(SERIES, " ")
     .replace(/ +/g, " ")
     .replace(/ ?-(?= ?x| ?$)|^ ?-/gi, " ")

@@ -8,6 +8,9 @@ const LETTERS = /[a-z\u00c0-\u024f]+(?:\.[a-z]+)*/gi;
 /** Signs that a thread, a length or a list is written with; any other is named. */
 const STRAY = /[^\w\s.,;:"'/#=()+&\u00c0-\u024f\u0001-]/g;
 
+/** A figure and a fraction that stood apart are no mixed number. */
+const APART = /(\d"?)[ ,]*\u0001[ ,\u0001]*(?=\d+\/\d+)/g;
+
 /** Text that is read piece by piece; what has been understood is cut out of it. */
 export class Remaining {
   constructor(private text: string) {}
@@ -82,6 +85,7 @@ export class Remaining {
   /** What nobody has understood yet, tidied. */
   rest(): string {
     return this.text
+      .replace(APART, "$1 x ")
       .replaceAll(TAKEN, " ")
       .replace(/[,;:()&]/g, " ")
       .replace(/\s+/g, " ")
