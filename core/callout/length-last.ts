@@ -12,7 +12,7 @@ const NO_SCREW = /\b(?:pins?|dowels?|tr ?\d)\b/i;
 const INCH = String.raw`(?:"|'{2}| ?in(?:ch(?:es)?)?(?!\w))`;
 /** A figure behind these is no length. */
 const COUNTS = String.raw`(?:gr\.?|grade|class|cl\.?|qty[.:=]?|quantity[.:=]?)`;
-const FIGURE = String.raw`\d+[ -]\d+\/\d+|(?<!(?<!${COUNTS} ?)\d[ -])\d+\/\d+|\d*\.\d+|\d+`;
+const FIGURE = String.raw`\d+[ -]\d+\/\d+|(?<!(?<!${COUNTS} ?\d*)\d[ -])\d+\/\d+|\d*\.\d+|\d+`;
 const SERIES = String.raw`(?:unc|unf|unef|nc|nf|bsw|bsf|whit(?:worth)?|ba)(?!\w)`;
 const SIZE = String.raw`(?:\d+[ -]\d+\/\d+|\d+\/\d+|#?\d+)(?:${INCH})?(?:-\d{1,2}(?: ?${SERIES})?(?![\w/])| ?${SERIES})`;
 /** '2" long 1/2 UNC bolt', "1 1/2 in hex 3/8 BSF": a length that says so, what stands between, and a size with its series. */
@@ -26,7 +26,7 @@ const BEFORE_NUMBERED =
 const WORDS_BETWEEN = String.raw`((?:(?:(?!x[ ,])[a-z]+|(?:grade|gr|class) ?\d|\d+ (?:off|pcs?|no))[ ,.]+)*)`;
 /** 'UNC, 2" long, 1/2"': the figure that is said to be long. */
 const LONG_SAID = new RegExp(
-  String.raw`(?<![\w./#-]|(?<![a-z])x ?)(${FIGURE}) ?${INCH}? ?(?:long|lg)[ ,]+${WORDS_BETWEEN}(?<!(?:grade|gr\.?|class|cl\.?) ?)(\d+\/\d+"?)(?![\w/-]| ?x)`,
+  String.raw`(?<![\w./#-]|(?<![a-z])x ?|${COUNTS} ?)(${FIGURE}) ?${INCH}? ?(?:long|lg)[ ,]+${WORDS_BETWEEN}(?<!(?:grade|gr\.?|class|cl\.?) ?)(\d+\/\d+"?)(?![\w/-]| ?x)`,
   "i",
 );
 /** "1-1/4, hex, 7/16 UNF": a mixed number before a size less than it is no size. */

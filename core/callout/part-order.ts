@@ -192,7 +192,7 @@ function nounLast(text: string): string {
 const FIRST_NOUN =
   "nuts?|washers?|pins?|plugs?|rods?|nipples?|elbows?|bush(?:es|ings?)?|tees?|couplings?|unions?|eye ?bolts?";
 const NO_TELLS =
-  "for|with|and|to|of|in|long|tr|pg|rc|rp|no|npsm|npsc|nps|nh|acme|stub|lh|rh|left|right|un[cf]|unef|bs[wfp]|bsp[pt]|whit|ba|nptf?|metric|coarse|fine|thread|class|grade|gr|cl|nuts?|bolts?|screws?|plugs?|pins?|washers?|studs?|rods?|ends?|connectors?|couplers?";
+  "for|with|and|to|of|in|long|qty|quantity|off|pcs|tr|pg|rc|rp|no|npsm|npsc|nps|nh|acme|stub|lh|rh|left|right|un[cf]|unef|bs[wfp]|bsp[pt]|whit|ba|nptf?|metric|coarse|fine|thread|class|grade|gr|cl|nuts?|bolts?|screws?|plugs?|pins?|washers?|studs?|rods?|ends?|connectors?|couplers?";
 /** "PLUG DRAIN M14", "NIPPLE HEX 3/8 NPT": a stock list's noun, and the words between it and the size. */
 const STOCK_FIRST = new RegExp(
   String.raw`^((?:\d{1,5} (?:off |x )?)?)(${FIRST_NOUN})((?: (?!(?:${NO_TELLS})(?!\w))[a-z]{2,})+)(?=,? (?:#|\.?\d|[mgr] ?\d|rc ?\d|rp ?\d))`,

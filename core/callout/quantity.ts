@@ -32,14 +32,14 @@ const FORMS: readonly RegExp[] = [
   /(?<=(?:nuts|washers)(?!\w).*), ?(\d{1,5}) ?$/i,
   /(?<=\d ?x ?\d[^,]*\b(?:bolts|screws|studs)(?!\w).*), ?(\d{1,5}) ?$/i,
   /(?<=(?:nuts|washers)(?!\w).*) - (?!1[02] ?$)(\d{2,5}) ?$/i,
-  /(?<=nuts(?!\w).*(?:zinc|galv|hdg|b?zp|plain|stainless|ss|brass)) (\d{2,5}) ?$/i,
+  /(?<=nuts(?!\w).*\b(?:zinc|galv|hdg|b?zp|plain|stainless|ss|brass)) (\d{2,5}) ?$/i,
   /(?<=(?<!(?:penny|repair|fender|mudguard|large) )washers(?!\w)[^\d]*) (\d{2,5}) ?$/i,
   / x ?(\d{2,5}) (?=(?:(?!penny|repair|large|fender|mudguard|copper)[a-z]+ )*(?:nuts|washers) ?$)/i,
   new RegExp(String.raw`(?:[ ,-]|(?<![a-z])x)*(?<![\w./])\(?(\d{1,5}) ?${COUNT}\)? ?$`, "i"),
   new RegExp(String.raw` ?(?<![a-z])x ?(\d{1,5}) ?${COUNT} ?$`, "i"),
   / ?\((\d{1,5})\) ?$/,
   // "Off" and "pieces" say it wherever they stand.
-  /[ ,]*(?<![\w./-]|(?<![a-z])x ?)\(?(\d{1,5}) ?(?:off|pcs?|pieces?|nr|nos?(?!\.? ?\d)|nos?(?=\.? (?:\d+\/\d|\d+\.\d|\d+(?: ?mm| long|"))))(?![\w/])\.?\)?/i,
+  /[ ,]*(?<![\w./-]|(?<![a-z])x ?)\(?(\d{1,5}) ?(?:off|pcs?|pieces?|nr|nos?(?!\.? ?\d+(?:-\d+(?![\d/])| ?ba)))(?![\w/])\.?\)?/i,
   /[ ,]*(?<!(?<![a-z])x ?|\bp ?)\((\d{1,5})\)(?! ?x)/i,
 ];
 const DOZEN = /doz/i;
