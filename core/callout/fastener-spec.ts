@@ -159,6 +159,19 @@ export function isCalloutProblem(result: FastenerSpec | CalloutProblem): result 
   return "code" in result;
 }
 
+/** The nut and the washers that are asked for with a part. */
+export function goingWith(spec: FastenerSpec): readonly (NutSpec | WasherSpec)[] {
+  switch (spec.part) {
+    case "screw":
+      return [...(spec.nut === undefined ? [] : [spec.nut]), ...(spec.washers ?? [])];
+    case "nut":
+    case "plug":
+      return spec.washers ?? [];
+    default:
+      return [];
+  }
+}
+
 /** The head a screw has: a hexagon where none was said, as counters take it. */
 export function headOf({ head }: ScrewSpec): HeadStyle {
   return head ?? "hex";

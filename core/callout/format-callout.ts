@@ -10,15 +10,16 @@ import {
   type Units,
 } from "../units";
 import { coatAtEnd, isCoat } from "./coats";
-import type {
-  FastenerSpec,
-  FittingSpec,
-  NutSpec,
-  PinSpec,
-  PlugSpec,
-  ScrewSpec,
-  ThreadedSpec,
-  WasherSpec,
+import {
+  goingWith,
+  type FastenerSpec,
+  type FittingSpec,
+  type NutSpec,
+  type PinSpec,
+  type PlugSpec,
+  type ScrewSpec,
+  type ThreadedSpec,
+  type WasherSpec,
 } from "./fastener-spec";
 import {
   DRIVE_PHRASES,
@@ -93,9 +94,7 @@ function coatFirst({ finish, quantity, ...part }: NutSpec | WasherSpec): string 
 
 /** The nut and the washers that are asked for with a part, each as it is written. */
 function goingWithWritten(spec: ScrewSpec | NutSpec | PlugSpec): readonly string[] {
-  const nut = spec.part === "screw" ? spec.nut : undefined;
-  const { washers = [] } = spec;
-  const parts = [...(nut === undefined ? [] : [nut]), ...washers];
+  const parts = goingWith(spec);
   const coated = [spec, ...parts].filter(({ finish }) => isCoat(finish));
   const lastAlone = coated.length === 1 && coated[0] === parts.at(-1);
   return parts.map((part) => {

@@ -97,8 +97,10 @@ const LENGTH_INSIDE = /(\d[\d/ -]*"?) ?x ?([\d./ -]*\d ?(?:mm|"|in)?) ?(npt|bspt
 /** A nipple as it is read with its length, which no other fitting has. */
 function withLength(read: () => Sized, style: FittingStyle): Sized {
   const sized = read();
-  const long = HAVE_LENGTHS.has(style) && !("code" in sized) && sized.lengthMm !== undefined;
-  return long ? { ...sized, after: "" } : sized;
+  if ("code" in sized || !HAVE_LENGTHS.has(style)) return sized;
+  // Two threads have no room on less: "1/2 BSPT x 3 nipple" is three of something else than millimetres.
+  const isLong = sized.lengthMm !== undefined && sized.lengthMm >= sized.thread.majorMm;
+  return isLong ? { ...sized, after: "" } : sized;
 }
 
 /** Reads a fitting of a pipe: its kind, its thread or threads, and whether those are outside or inside. */

@@ -1,5 +1,6 @@
 import {
   formatCallout,
+  goingWith,
   isCalloutProblem,
   parseCallout,
   type FastenerSpec,
@@ -76,19 +77,6 @@ function ofCompanion(said: number | undefined, screws: number): number {
   if (said === undefined) return screws;
   const forAll = screws > 1 && said >= screws && said % screws === 0;
   return forAll ? said : said * screws;
-}
-
-/** The nut and the washers that are asked for with a part. */
-function goingWith(spec: FastenerSpec): readonly FastenerSpec[] {
-  switch (spec.part) {
-    case "screw":
-      return [...(spec.nut === undefined ? [] : [spec.nut]), ...(spec.washers ?? [])];
-    case "nut":
-    case "plug":
-      return spec.washers ?? [];
-    default:
-      return [];
-  }
 }
 
 /** The parts that a call-out asks for: the nut and the washers that go with a screw are each one of their own. */

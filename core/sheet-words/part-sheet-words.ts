@@ -1,4 +1,10 @@
-import { formatCallout, type FittingEnd, type FittingSpec, type WasherSpec } from "../callout";
+import {
+  formatCallout,
+  goingWith,
+  type FittingEnd,
+  type FittingSpec,
+  type WasherSpec,
+} from "../callout";
 import { drillWords } from "../chart-words";
 import type { WasherSize } from "../fasteners";
 import type { Grade } from "../grades";
@@ -6,7 +12,7 @@ import type { LookAlike } from "../look-alikes";
 import { dangerWords, tellApartWords } from "../pair-words";
 import type { FittingSheet, NutSheet, PartSheet, PipeEnd, PlugSheet, WasherSheet } from "../sheet";
 import type { Thread } from "../threads";
-import { printLength, type Units } from "../units";
+import { printLength, type Mm, type Units } from "../units";
 import { FINISH_WORDS, areaWords, upperFirst } from "../words";
 import { listWords } from "./callout-words";
 import {
@@ -83,6 +89,7 @@ function nutSections(sheet: NutSheet, units: Units): readonly SheetSection[] {
       "Sizes",
       [
         ["Across flats", printLength(size.acrossFlatsMm, units)],
+        ...(spec.lengthMm === size.heightMm ? [] : asked("Length", spec.lengthMm, units)),
         [isTabled ? "Height" : "Height, in proportion", printLength(size.heightMm, units)],
         ...(size.pinMm === undefined ? [] : [["Pin", printLength(size.pinMm, units)] as const]),
         ...(size.standard === undefined ? [] : [["Sizes after", size.standard] as const]),
@@ -117,9 +124,15 @@ const sizesOf = (size: WasherSize, units: Units): SheetFact[] => [
   ["Sizes after", size.standard],
 ];
 
-/** Of a washer that no table holds, the width that was asked for. */
-const asked = ({ outsideMm }: WasherSpec, units: Units): SheetFact[] =>
-  outsideMm === undefined ? [] : [["Across, as asked for", printLength(outsideMm, units)]];
+/** A length that is no standard's, where it was said. */
+const asked = (what: string, mm: Mm | undefined, units: Units): SheetFact[] =>
+  mm === undefined ? [] : [[`${what}, as asked for`, printLength(mm, units)]];
+
+/** Of a washer that no table holds, what was asked for. */
+const askedWasher = ({ outsideMm, thickMm }: WasherSpec, units: Units): SheetFact[] => [
+  ...asked("Across", outsideMm, units),
+  ...asked("Thick", thickMm, units),
+];
 
 function washerSections(sheet: WasherSheet, units: Units): readonly SheetSection[] {
   const { size, underHeadMm2, underWasherMm2, hardenedFor, spec } = sheet;
@@ -129,7 +142,7 @@ function washerSections(sheet: WasherSheet, units: Units): readonly SheetSection
       "sizes",
       "Sizes",
       [
-        ...(size === undefined ? asked(spec, units) : sizesOf(size, units)),
+        ...(size === undefined ? askedWasher(spec, units) : sizesOf(size, units)),
         ...(spec.hardnessHv === undefined ? [] : [["Hardness", `${spec.hardnessHv} HV`] as const]),
       ],
       size === undefined ? ["No table is held for it: the maker’s figures are wanted."] : [],
@@ -191,7 +204,9 @@ function sizesOfEnd(end: PipeEnd, which: string, units: Units): readonly SheetFa
   return [...(ends === "female" ? [] : [across]), ...(ends === "male" ? [] : [bore])];
 }
 
-function pipeSections({ ends }: PlugSheet | FittingSheet, units: Units): readonly SheetSection[] {
+function pipeSections(sheet: PlugSheet | FittingSheet, units: Units): readonly SheetSection[] {
+  const { ends } = sheet;
+  const lengthMm = sheet.part === "fitting" ? sheet.spec.lengthMm : undefined;
   const which = ({ thread }: PipeEnd) => (ends.length === 1 ? "" : `${thread.designation}. `);
   const holes = ends.filter((end) => end.ends !== "female");
   const isReamed = holes.some(({ thread }) => thread.taper !== undefined);
@@ -199,7 +214,10 @@ function pipeSections({ ends }: PlugSheet | FittingSheet, units: Units): readonl
     section(
       "sizes",
       "Sizes",
-      ends.flatMap((end) => sizesOfEnd(end, which(end), units)),
+      [
+        ...ends.flatMap((end) => sizesOfEnd(end, which(end), units)),
+        ...asked("Length", lengthMm, units),
+      ],
       [
         ...new Set(ends.map(sealWords)),
         ...(ends.some((end) => end.ends === undefined) ? [UNSAID] : []),
@@ -243,8 +261,10 @@ function spokenOf({ spec }: PartSheet): string {
   const counted = quantity === undefined ? "" : `${quantity} of. `;
   const hand = thread.hand === "left" ? ", left-hand" : "";
   const made = finish === undefined ? "finish not said" : FINISH_WORDS[finish];
+  const others = goingWith(spec).map(formatCallout);
+  const together = others.length === 0 ? "" : `; with ${listWords(others, "and")}`;
   const sized = `${spec.part === "washer" ? "for " : ""}${thread.designation}${hand}`;
-  return `${counted}${upperFirst(styleWords(spec))}; ${sized}${otherEndWords(spec)}; ${made}.`;
+  return `${counted}${upperFirst(styleWords(spec))}; ${sized}${otherEndWords(spec)}; ${made}${together}.`;
 }
 
 function sectionsOf(sheet: PartSheet, units: Units): readonly SheetSection[] {

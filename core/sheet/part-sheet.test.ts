@@ -28,6 +28,19 @@ describe("the sheet of a washer of another width or hardness", () => {
     expect(penny).not.toMatch(/Thick/);
   });
 
+  it("says what was asked for of a ring, a coupling nut and a nipple, and what goes with a part", () => {
+    const ring = words("M14 x 20 x 1.5 copper washer");
+    expect(ring).toMatch(/Across, as asked for 20\.00 mm/);
+    expect(ring).toMatch(/Thick, as asked for 1\.50 mm/);
+    expect(words("M8 flat washer 3 mm thick")).toMatch(/Thick, as asked for 3\.00 mm/);
+    expect(words("M12 x 50 coupling nut")).toMatch(/Length, as asked for 50\.00 mm/);
+    expect(words("M12 x 36 coupling nut")).not.toMatch(/as asked for/);
+    expect(words("R 1/2 x 60 nipple")).toMatch(/Length, as asked for 60\.00 mm/);
+    expect(partSheetWords(sheetOf("M10 nut and 2 spring washers"), "mm").spoken).toBe(
+      "Hexagon nut; M10 x 1.5; finish not said; with 2 off M10 spring washer.",
+    );
+  });
+
   it("asks for a hardened one under strong bolts, but not where it is one", () => {
     expect(words("M12 flat washer, 200 HV")).toMatch(/Hardness 200 HV/);
     expect(words("M12 flat washer, 200 HV")).toMatch(/take a hardened one/);

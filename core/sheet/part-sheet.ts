@@ -139,7 +139,7 @@ function nutSheet(spec: NutSpec, common: Sheet): NutSheet {
   };
 }
 
-/** Nearer than this a washer's width is that of its standard. */
+/** Nearer than this a washer's width or thickness is that of its standard. */
 const SAME_WIDTH_MM = 0.3;
 /** ISO 7089: washers of this Vickers hardness go under classes to 10.9. */
 const HARD_ENOUGH_HV = 300;
@@ -147,12 +147,13 @@ const HARD_ENOUGH_HV = 300;
 const ringMm2 = (outsideMm: Mm, boreMm: Mm) => (Math.PI / 4) * (outsideMm ** 2 - boreMm ** 2);
 
 function washerSheet(spec: WasherSpec, common: Sheet): WasherSheet {
-  const { thread, style, outsideMm } = spec;
+  const { thread, style, outsideMm, thickMm } = spec;
   const standard = washerSize(style, thread);
+  const differs = (said: Mm | undefined, held: Mm) =>
+    said !== undefined && Math.abs(said - held) > SAME_WIDTH_MM;
   const isOther =
     standard !== undefined &&
-    outsideMm !== undefined &&
-    Math.abs(outsideMm - standard.outsideMm) > SAME_WIDTH_MM;
+    (differs(outsideMm, standard.outsideMm) || differs(thickMm, standard.thickMm));
   const size = isOther ? undefined : standard;
   // A hexagon bears on a circle a little within its flats (ISO 4014: about 0.95 of them).
   const bearing = hexSpanner(thread)?.acrossFlatsMm;
