@@ -46,6 +46,8 @@ const SERIES_WORDS: readonly Rule[] = [
   ["1/2 BSC", /(?<!\w)bsc(?!\w)/gi, "cycle"],
   ["M10 extra fine", /(?<=\bm ?\d.*)\bextra[ -]?fine\b/gi, "fine"],
   ["1/4 extra fine", /\bextra[ -]?fine\b/gi, "UNEF"],
+  ["7/8 UNF x 3 gr 8 fine thread", /(?<=\b(?:unf|unef)\b.*) fine\b(?: thread)?/gi, ""],
+  ["3/8 UNC gr 5 coarse", /(?<=\bunc\b.*) coarse\b(?: thread)?/gi, ""],
   ["1/2 UNC coarse", /(?<=(?:unc|unf|unef)(?: ?x ?[\d/." -]+)?) (?:coarse|fine)(?!\w)/gi, ""],
   [
     "coarse thread",

@@ -306,6 +306,13 @@ export const PLUG_PHRASES: readonly Phrase<PlugDrive | "unsaid">[] = [
   ),
 ];
 
+/** What turns a plug, said apart from its noun: "plug, pipe, 1/4 NPT, sq hd". */
+export const PLUG_APART: readonly Phrase<PlugDrive>[] = [
+  phrase("socket", "socket", String.raw`(?:hex(?:agon)?\s*)?${SOCKET}|hollow\s*hex(?:agon)?`),
+  phrase("square", "square", String.raw`(?:square|sq)${HEAD}`),
+  phrase("hexagon", "hexagon", String.raw`${HEX}${HEAD}`),
+];
+
 export const FITTING_PHRASES: readonly Phrase<FittingStyle>[] = [
   phrase("hexagon-nipple", "hex nipple", String.raw`${HEX}\s*(?:pipe\s*)?nipples?`),
   phrase("nipple", "nipple", String.raw`(?:(?:pipe|barrel)\s*)?nipples?(?:\s*barrel)?`),

@@ -1,6 +1,6 @@
 import { readLength, roundTo, type Mm, type Units } from "../units";
 import type { CalloutProblem, FastenerSpec, PinSpec, PinStyle } from "./fastener-spec";
-import { PIN_PHRASES, PLUG_PHRASES } from "./phrases";
+import { PIN_PHRASES, PLUG_APART, PLUG_PHRASES } from "./phrases";
 import {
   FILLERS,
   contradicting,
@@ -98,7 +98,7 @@ export function readPin(pieces: Pieces): FastenerSpec | CalloutProblem {
 /** Reads a plug for a threaded hole. */
 export function readPlug(pieces: Pieces): FastenerSpec | CalloutProblem {
   const phrase = pieces.remaining.takePhrase(PLUG_PHRASES);
-  const said = phrase === "unsaid" ? undefined : phrase;
+  const said = phrase === "unsaid" ? pieces.remaining.takePhrase(PLUG_APART) : phrase;
   const drive = said ?? definedAs(pieces, "plug")?.drive;
   const made = takeMade(pieces);
   return partOfThread(

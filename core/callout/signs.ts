@@ -2,7 +2,7 @@ import type { Rule } from "./rewritten";
 
 /** "10x32": no length, and no metric size without its letter. */
 const NUMBERED_CROSSED =
-  /^(?:#|no\.? ?)?(4 ?x ?40|6 ?x ?32|8 ?x ?32|10 ?x ?24|10 ?x ?32|12 ?x ?24)(?=$|,? ?x? [\d.]|,? (?:un|n)[cf]\b|,? (?:nuts?|screws?)\b)(?!.*(?:\bpins?\b|\bdowels?\b|mm\b))/i;
+  /^(?:#|no\.? ?)?(4 ?x ?40|6 ?x ?32|8 ?x ?32|10 ?x ?24|10 ?x ?32|12 ?x ?24)(?=$|,? ?x ?[\d.]|,? [\d.]|,? (?:un|n)[cf]\b|,? (?:nuts?|screws?)\b)(?!.*(?:\bpins?\b|\bdowels?\b|mm\b))/i;
 /** Sizes that are fractions nobody writes unreduced: "10/32" is #10-32. */
 const NUMBERED =
   /(?<![\w/.-])(?:no\.? ?)?(4\/40|6\/32|8\/32|10\/24|10\/32|12\/24)(?![\w/]|"| ?in\b)/gi;

@@ -41,7 +41,7 @@ function bodyAndNumber(written: string): string {
   const spelled = written.toUpperCase().replace(/(?: ?: ?|-)\d{4}$/, "");
   const american = /B18[\d.]*M?/.exec(spelled)?.[0];
   if (american !== undefined) return `ASME ${american}`;
-  const number = /[BJ]? ?\d[\d.]*/.exec(spelled)?.[0].replace(" ", "") ?? "";
+  const number = /(?:(?<![A-Z])[BJ] ?)?\d[\d.]*/.exec(spelled)?.[0].replace(" ", "") ?? "";
   const body = spelled.match(BODIES)?.at(-1)?.replace("ANSI", "ASME") ?? "ASME";
   // Europe's first numbers for the standards of ISO: EN 24017 is ISO 4017.
   if (body === "EN" && /^2\d{4}$/.test(number)) return `ISO ${Number(number) - 20_000}`;

@@ -5,6 +5,7 @@ import { FRESH_INCHES } from "./fresh-inches";
 import { FRESH_TRADES } from "./fresh-trades";
 import { FRESH_WORDS } from "./fresh-words";
 import { GATHERED_COUNTERS } from "./gathered-counters";
+import { GATHERED_EVEN } from "./gathered-even";
 import { GATHERED_LETTERS } from "./gathered-letters";
 import { GATHERED_LISTS } from "./gathered-lists";
 import { GATHERED_ORDERS } from "./gathered-orders";
@@ -65,6 +66,7 @@ export const CORPUS = {
     GATHERED_LISTS,
     GATHERED_COUNTERS,
     GATHERED_LETTERS,
+    GATHERED_EVEN,
   ].flatMap(listed),
 };
 
