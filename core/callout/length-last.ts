@@ -1,3 +1,5 @@
+import { SHORTEST_BY_DIAMETER, usualNumbered } from "./numbered-sizes";
+
 const UNIT = String.raw`(?:mm(?: long)?|long|lg|m(?:trs?|ts?|et(?:re|er)s?)?)`;
 /** What a figure may be of besides a length: a width, a hole, a thickness. */
 const OF_OTHERS = String.raw`(?: ?(?:af|a\/f|o\.?d\.?|i\.?d\.?|dia\w*|thick|wide|reach|shank|spanner|pitch|mm)(?!\w)|(?<=mm) (?:heads?|hd)(?!\w))`;
@@ -21,8 +23,10 @@ const INCH_SAID = new RegExp(
   "i",
 );
 /** "3/4, pan head, 10-32": a fraction before a size that only threads have. */
-const BEFORE_NUMBERED =
-  /(?<![\w./#-]|(?<![a-z])x ?|\d )(\d+\/\d+|\d+[ -]\d+\/\d+)[ ,]+((?:(?:[a-z]+|\d+ (?:off|pcs?|no))[ ,.]+)*)#?((?:4-40|6-32|8-32|10-24|10-32|12-24)(?: un[cf])?)(?![\w/-]| ?x)/i;
+const BEFORE_NUMBERED = new RegExp(
+  String.raw`(?<![\w./#-]|(?<![a-z])x ?|\d )(\d+\/\d+|\d+[ -]\d+\/\d+)[ ,]+((?:(?:[a-z]+|\d+ (?:off|pcs?|no))[ ,.]+)*)#?(${usualNumbered("-")}(?: un[cf])?)(?![\w/-]| ?x)`,
+  "i",
+);
 const WORDS_BETWEEN = String.raw`((?:(?:(?!x[ ,])[a-z]+|(?:grade|gr|class) ?\d|\d+ (?:off|pcs?|no))[ ,.]+)*)`;
 /** 'UNC, 2" long, 1/2"': the figure that is said to be long. */
 const LONG_SAID = new RegExp(
@@ -39,9 +43,6 @@ const INCH_LENGTH = new RegExp(
   String.raw`^(\d+[ -]\d+\/\d+|\d+\/\d+|\d*\.\d+|\d+(?=${INCH}))${INCH}? ?x ?(\d+\/\d+)"?( ?${SERIES}|-\d+(?: ${SERIES})?(?![\w/]))(?! ?x ?[\d.]) ?(.*)$`,
   "i",
 );
-/** No screw is shorter than half its diameter: the first figure is the length of one that would be. */
-const SHORTEST = 0.5;
-
 const inInches = (text: string) =>
   text.split(/[ -]/).reduce((sum, part) => {
     const [over = "", under = "1"] = part.split("/");
@@ -65,7 +66,7 @@ function inchesLast(text: string): string {
     .replace(LONG_SAID, "$2$3 x $1in ")
     .replace(MIXED_BEFORE, "$2$3 x $1in ")
     .replace(INCH_LENGTH, (found, length: string, size: string, series: string, rest: string) =>
-      inInches(size) < SHORTEST * inInches(length) || series.startsWith("-")
+      inInches(size) < SHORTEST_BY_DIAMETER * inInches(length) || series.startsWith("-")
         ? `${size}${series} x ${length}in ${rest}`.trim()
         : found,
     );

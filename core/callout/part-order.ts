@@ -1,3 +1,5 @@
+import { NUMBERED_SIZES } from "./numbered-sizes";
+
 /** The coarsest pitch; what is longer is a length. */
 const MOST_PITCH = 6;
 
@@ -65,20 +67,6 @@ const BARE_SIZE =
 /** "Screw 2.5 x 12": metric sizes with a decimal, before a length that no inch screw of that size has. */
 const BARE_DECIMAL =
   /(?<![\w.#/-]|x ?)(1\.6|2\.5|3\.5) ?x ?(\d{1,3})(?![\w."/]| ?in\b)(?!.*(?:\d"|\b(?:un|bs|whit|pins?|dowels?|nipples?)))/i;
-/** Numbered sizes with the threads per inch that they are made in. */
-const NUMBERED = [
-  "5 40",
-  "5 44",
-  "6 32",
-  "6 40",
-  "8 32",
-  "8 36",
-  "10 24",
-  "10 32",
-  "12 24",
-  "12 28",
-];
-
 /**
  * "8 x 25 bolt": without a sign, and with what is no thread per inch of a numbered size, both are millimetres. "4 x 12 mm
  * bolts" may be four of them.
@@ -86,7 +74,7 @@ const NUMBERED = [
 function metricBolt(text: string): string {
   const decimal = text.replace(BARE_DECIMAL, "M$1 x $2");
   return decimal.replace(BARE_SIZE, (found, size: string, length: string) =>
-    NUMBERED.includes(`${size} ${length}`) ? found : `M${size} x ${length}`,
+    NUMBERED_SIZES.has(`${size} ${length}`) ? found : `M${size} x ${length}`,
   );
 }
 

@@ -20,7 +20,7 @@ export const FILLERS =
   /(?<![\w/.])(?:long|length|lg|bolts?|screws?|scrs?|machine|m\/c|alloy|(?:carbon )?steel|std|standard|new|replacement|spares?|matching|rolled|headed|u\/h|finish(?:ed)?|(?:size|type)(?! ?\d)|under(?: the)?(?= heads?(?!\w))|right[ -]?hand(?:ed)?|rh|(?<!\bg ?\d[\d/ -]*)a|an|the|of|off|metric|st|dia(?:meter)?|nom(?:inal)?|heads?|hd|threads?|thd|part[ -]?thread(?:ed)?)(?![\w/])/gi;
 /** Letters that belong to a thread or to a length. */
 export const THREAD_WORDS =
-  /^(?:m|x|in|inch|inches|mm|tpi|unc|unf|unef|uns|un|nc|nf|nef|bsw|bsf|whit|whitworth|cycle|cei|coarse|fine|gas|lh|l\.h|left|hand|handed|ba|b\.a|g|r|rc|rp|npt|nptf|npsm|npsc|nps|bsp|bspp|bspt|pf|tr|acme|stub|square|pg|nh|ght|w|ww|brass|l|no|p|pt|pitch|mmx|inx)$/i;
+  /^(?:m|x|in|inch|inches|mm|tpi|unc|unf|unef|uns|un|nc|nf|nef|bsw|bsf|whit|whitworth|cycle|cei|coarse|fine|gas|lh|l\.h|left|hand|handed|ba|b\.a|g|r|rc|rp|npt|nptf|npsm|npsc|nps|bsp|bspp|bspt|pf|tr|acme|stub|square|pg|sti|nh|ght|w|ww|brass|l|no|p|pt|pitch|mmx|inx)$/i;
 /** A tolerance class said with the thread: "6g", "UNC-2A", "6H/6g". */
 const TOLERANCE =
   /(?<![\w/.])(?:[1-3][AB](?:\/[1-3][AB])?|(?<=\bg ?\d[\d/ -]*)[ab]|\d[efgh](?:\d[efgh])?(?:\/\d[efgh](?:\d[efgh])?)?)(?![\w/.])/i;

@@ -1,6 +1,7 @@
 import { goesByInches } from "../heads";
 import { isPipeThread, lookUpThread, type DesignationReading, type Thread } from "../threads";
 import { readLength, roundTo, type Mm } from "../units";
+import { SHORTEST_BY_DIAMETER } from "./numbered-sizes";
 
 /** The thread and length that are left of a call-out when its words are out. */
 export type ThreadAndLength =
@@ -26,9 +27,6 @@ const CROSSED =
 /** Threads per inch that are no length: screws of whole inches are stocked to a foot. */
 const LEAST_TPI = 13;
 const LENGTHS = { minMm: 0.5, maxMm: 3000 };
-
-/** A bare figure after a metric size is no length when it is under this share of the diameter: no screw is so short. */
-const SHORTEST_BY_DIAMETER = 0.5;
 
 /** The longest designation has so many places where it may be parted: "1 1/2 - 6 - UN x 2", "Tr 40 x 14 ( P 7 )". */
 const MOST_PARTINGS = 8;

@@ -1,11 +1,16 @@
+import { usualNumbered } from "./numbered-sizes";
 import type { Rule } from "./rewritten";
 
 /** "10x32": no length, and no metric size without its letter. */
-const NUMBERED_CROSSED =
-  /^(?:#|no\.? ?)?(4 ?x ?40|6 ?x ?32|8 ?x ?32|10 ?x ?24|10 ?x ?32|12 ?x ?24)(?=$|,? ?x ?[\d.]|,? [\d.]|,? (?:un|n)[cf]\b|,? (?:nuts?|screws?)\b)(?!.*(?:\bpins?\b|\bdowels?\b|mm\b))/i;
+const NUMBERED_CROSSED = new RegExp(
+  String.raw`^(?:#|no\.? ?)?(${usualNumbered(" ?x ?")})(?=$|,? ?x ?[\d.]|,? [\d.]|,? (?:un|n)[cf]\b|,? (?:nuts?|screws?)\b)(?!.*(?:\bpins?\b|\bdowels?\b|mm\b))`,
+  "i",
+);
 /** Sizes that are fractions nobody writes unreduced: "10/32" is #10-32. */
-const NUMBERED =
-  /(?<![\w/.-])(?:no\.? ?)?(4\/40|6\/32|8\/32|10\/24|10\/32|12\/24)(?![\w/]|"| ?in\b)/gi;
+const NUMBERED = new RegExp(
+  String.raw`(?<![\w/.-])(?:no\.? ?)?(${usualNumbered("/")})(?![\w/]|"| ?in\b)`,
+  "gi",
+);
 /** "40 long", "40 lg": the word says nothing that the place of the figure does not. */
 const LONG = /(?<![a-wyz])(\d ?(?:mm|in|")?) ?(?:lg|lgth|long|l)(?!\.?h\b|[\w/=])\.?/gi;
 /** Feet of rod; after a screw's length the same letters say that it is threaded to its head. */

@@ -16,7 +16,7 @@ import type { Reason } from "./reason";
 import { lastReading } from "./readings-of-kind";
 import { problemOfReading } from "./refused";
 import { conditionTests, retakes } from "./retakes";
-import { withStatedCondition } from "./stated-condition";
+import { withOthersBeside } from "./others-beside";
 import { isRuledOut, type Verdict } from "./standing";
 import { doubtfulOf, suspectsOf, type Suspect } from "./suspects";
 import { verdictOf } from "./verdict";
@@ -31,7 +31,7 @@ export type IdentifyOptions = PriorOptions & TestOptions;
  * diameters the widest counts.
  */
 export function identify(given: readonly Reading[], options: IdentifyOptions = {}): Identification {
-  const readings = withStatedCondition(given);
+  const readings = withOthersBeside(given);
   const weighed = readings.map(weighReading);
   const posterior = posteriorOf(weighed, options);
   const candidates = rankedCandidates(weighed, posterior, options);

@@ -12,7 +12,7 @@ import type { PartKind } from "./part";
 import { CREST_SD, countChance } from "./pitch-evidence";
 import { TRIAL_OUTCOMES, type Reading } from "./reading";
 import { lastReading } from "./readings-of-kind";
-import { besideTrials } from "./stated-condition";
+import { besideTrials } from "./others-beside";
 import {
   MOST_SIZES,
   differentSizes,

@@ -45,14 +45,14 @@ function coatSeen(readings: readonly Reading[]): PartCondition | undefined {
 }
 
 // A reading with what the others say of its part is weighed once, like any other.
-const besideOthers = new WeakMap<Reading, Map<string, Reading>>();
+const weighedBeside = new WeakMap<Reading, Map<string, Reading>>();
 
 function knownAs(
   reading: SizedReading | ReadingOf<"trial-fit" | "taper-measured">,
   beside: Beside,
 ): Reading {
-  const known = besideOthers.get(reading) ?? new Map<string, Reading>();
-  besideOthers.set(reading, known);
+  const known = weighedBeside.get(reading) ?? new Map<string, Reading>();
+  weighedBeside.set(reading, known);
   const key = `${beside.condition} ${beside.crestsMm}`;
   const one = known.get(key) ?? { ...reading, ...beside };
   known.set(key, one);
@@ -60,11 +60,11 @@ function knownAs(
 }
 
 /**
- * The readings with what is known of the part's condition: each size of which nobody judged it taken for coated where a
+ * The readings, each with what the others say of its part: a size of which nobody judged it taken for coated where a
  * finish was seen; a known part tried on it judged by what was said of its size, and by how far that is under a thread: wear and
  * coats are on the flanks too; and of both ends measured the size known, where it was read before.
  */
-export function withStatedCondition(readings: readonly Reading[]): readonly Reading[] {
+export function withOthersBeside(readings: readonly Reading[]): readonly Reading[] {
   const coat = coatSeen(readings);
   const beside = besideTrials(readings);
   return readings.map((reading) => {
