@@ -22,6 +22,9 @@ const AFTER_BOLT =
 /** "Nut, washer": what lies under it. */
 const AFTER_NUT = /(?<=\bnuts?)(?:, ?|\/)(?=(?:[a-z]+ ){0,2}washers?\b)/i;
 /** "M12x50 8.8 nut and washer": what has a length is a screw, called so or not. */
+/** "M12 x 40 bolt spring washer": a screw with its length, and straight behind it what lies under it. */
+const AFTER_SIZED =
+  /(?<=\d ?x ?\d[^,]*\b(?<!machine )(?:bolts?|screws?|studs?)) (?=(?:(?:hex|flat|plain|spring|lock|split|penny|thin|half|flange|nylon insert) )*(?:nuts?|washers?)\b)/i;
 const AFTER_HEAD = /(?<=\d.*\b(?:hd|heads?)) (?=(?:square|sq|hex|hexagon) nuts?\b)/i;
 const AFTER_LENGTH =
   /(?<=^(?:\d{1,5} (?:off|x) )?m ?\d+(?:\.\d+)?(?: ?x ?\d\.\d+)? ?x ?\d{2,3}(?: [^,]*)?) (?=nuts? (?:and|&|\+) )/i;
@@ -29,7 +32,7 @@ const SPLIT = new RegExp(String.raw`${BETWEEN}|, ?|(?<=nuts?|washers?)\/`, "gi")
 
 /** So many of the whole, said behind it: "with nuts and washers x 20". */
 const SETS =
-  /(?<=(?:nuts?|washers?)\b.*) x ?(\d{1,5})(?: ?off)? ?$|(?<=(?:nuts?|washers?)\b.*), ?(\d{1,5}) off? ?$/i;
+  /(?<=(?:nuts?|washers?)\b.*) x ?(\d{1,5})(?: ?off)? ?$|(?<=(?:nuts?|washers?)\b.*), ?(\d{1,5}) off? ?$|(?<=(?:nuts?|washers?)) (\d{1,5}) off ?$/i;
 
 const says = (text: string) => NUT.test(text) || WASHER.test(text);
 
@@ -81,7 +84,7 @@ function coatedAlike({ screw, companions }: WithCompanions): WithCompanions {
  * @returns undefined where nothing is asked for with it
  */
 export function withCompanions(spelled: string): WithCompanions | undefined {
-  const start = [START, AFTER_BOLT, AFTER_NUT, AFTER_HEAD, AFTER_LENGTH]
+  const start = [START, AFTER_BOLT, AFTER_NUT, AFTER_SIZED, AFTER_HEAD, AFTER_LENGTH]
     .map((pattern) => pattern.exec(spelled))
     .filter((found) => found !== null)
     .sort((one, other) => one.index - other.index)[0];
@@ -91,8 +94,7 @@ export function withCompanions(spelled: string): WithCompanions | undefined {
   if (screw === "" || WASHER.test(screw)) return undefined;
   if (NUT.test(screw) && !/\d/.test(screw)) return undefined;
   const whole = spelled.slice(start.index + start[0].length);
-  const [, crossed, counted] = SETS.exec(whole) ?? [];
-  const sets = crossed ?? counted;
+  const sets = SETS.exec(whole)?.slice(1).find(Boolean);
   const list = whole.replace(SETS, "");
   const pieces = list
     .split(SPLIT)

@@ -37,7 +37,7 @@ function withTpiBeside(text: string): string {
   if (tpi === null || size === null || size.index >= tpi.index) return text;
   const between = text.slice(size.index + size[0].length, tpi.index);
   // Beside it, or after its series, it is read as it stands.
-  if (!/[a-z]{2,} .*[a-z]{2,}/i.test(between)) return text;
+  if (/^[ ,-]*(?:(?:un[cf]?|bs[wf]|whit|acme|x)[ ,-]*)?$/i.test(between)) return text;
   return `${text.slice(0, size.index)}${size[1]}-${tpi[1]}${between}${text.slice(tpi.index + tpi[0].length)}`;
 }
 

@@ -43,6 +43,9 @@ const SERRATED = /(?<![\w/])serrated(?: flange)?(?![\w/])/i;
 /** "2 BA x 1/2 RH": of inch and BA screws as likely a round head as a right-hand thread. */
 const RIGHT_HAND = /(?<![\w/])rh(?![\w/])/i;
 
+/** "Set screws M8 x 16 hex": a hexagon, said apart from its noun. */
+const HEX_APART = /(?<![\w/])hex(?:agon)?(?: head)?(?![\w/]|[\s-]*(?:socket|skt|soc|key))/i;
+
 /** ISO 4757: the two recesses of a standard with a cross, H and Z. */
 const RECESS = /(?<![\w/])[hz](?![\w/])/i;
 
@@ -98,8 +101,8 @@ type SetScrew = "hexagon" | "headless" | "by-its-thread";
 
 /** What is said of a set screw, before its thread is known. */
 interface SetSaid {
-  /** Of a class that only hexagons are called by: "M12 x 50 HT set". */
-  readonly tensile: boolean;
+  /** Of a class that only hexagons are called by, "M12 x 50 HT set", or whose hexagon was said apart. */
+  readonly hexagon: boolean;
   /** The bare word "set", beside a point or a class of hexagons. */
   readonly bare: boolean;
   readonly phrase: WrittenPhrase | undefined;
@@ -113,8 +116,8 @@ interface SetSaid {
  * headless ones are not made in. Undefined of a screw that is called none.
  */
 function setScrewOf(said: SetSaid): SetScrew | undefined {
-  const { tensile, bare, phrase, defined, point, ofHexagons } = said;
-  if (tensile) return "hexagon";
+  const { hexagon, bare, phrase, defined, point, ofHexagons } = said;
+  if (hexagon) return "hexagon";
   if (bare) return point === undefined ? "hexagon" : "headless";
   if (phrase?.means.head !== "set") return undefined;
   if (point !== undefined || HEADLESS.test(phrase.written)) return "headless";
@@ -163,11 +166,15 @@ function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined)
       : undefined;
   remaining.take(PART_THREAD);
   if (phrase?.means.head === "flange-hex") remaining.take(SERRATED);
+  const hexApart =
+    phrase?.means.head === "set" && !HEADLESS.test(phrase.written) && cup === undefined
+      ? remaining.take(HEX_APART)
+      : undefined;
   if (phrase?.means.head === "stud") remaining.take(BOTH_ENDS);
   if (defined?.drive === "cross") remaining.take(RECESS);
   const drivePhrase = ownDrive ?? remaining.takePhrase(DRIVE_PHRASES);
   const set = setScrewOf({
-    tensile: counterSet !== undefined,
+    hexagon: counterSet !== undefined || hexApart !== undefined,
     bare: bareSet !== undefined,
     phrase,
     defined,
