@@ -24,9 +24,9 @@ const FORMS: readonly RegExp[] = [
   /[ ,-]*(?<![\w/])(?:need|want)(?:ed|s)? (\d{1,5})(?![\d./])/i,
   /^ ?(?!30[34]|316)(\d{1,5}) ?(?: |[-,@] ?)(?=m ?\d|#\d)(?!m[5-7] ?x.*(?:pin|dowel))/i,
   /^ ?([1-9]\d?) (?:x )?(?=(?:(?:(?!ba )[a-z]+|2h) )*(?:nuts?|washers?)(?!\w))/i,
-  /^ ?(?!30[34]|316)(\d{1,5}) (?=(?:(?:(?!ba )[a-z]+|2h) )*(?:nuts|washers|bolts|screws|studs)(?!\w))/i,
+  /^ ?(?!30[34]|316)(\d{1,5}) (?=(?:(?:(?!ba )[a-z]+|2h) )*(?:nuts|washers|bolts|screws|studs|pins|dowels|cotters|plugs)(?!\w))/i,
   // What stands behind a length that was said, and its noun, is no second one.
-  /(?<=\d ?x ?\d[\d/. -]*[^\d]*\b(?:bolts?|screws?|studs?|heads|caps|grubs)(?!\w)(?:[^\d]|\ba[1-5](?:-\d\d)?(?!\w)|\b\d{1,2}\.\d(?!\d))*)(?<!\bm ?\d+(?:\.\d+)? ?x ?[0-6]?(?:\.\d+)? (?:[^\dx]|(?<=[a-z])x)*) x ?(\d{1,5})(?= ?$|,? [a-z]{3,}[^\d]*$)/i,
+  /(?<=\d ?x ?\d[\d/. -]*[^\d]*\b(?:bolts?|screws?|studs?|heads|caps|grubs|pins|dowels|cotters)(?!\w)(?:[^\d]|\ba[1-5](?:-\d\d)?(?!\w)|\b\d{1,2}\.\d(?!\d))*)(?<!\bm ?\d+(?:\.\d+)? ?x ?[0-6]?(?:\.\d+)? (?:[^\dx]|(?<=[a-z])x)*) x ?(\d{1,5})(?= ?$|,? [a-z]{3,}[^\d]*$)/i,
   // Nuts and washers have no length; what stands straight behind a metric size and may be its pitch is that.
   /(?<!\b(?:coupling|connect(?:or|ing)|extension|joining).*)(?<=(?:nuts?|(?<!(?:penny|repair|fender|mudguard|large) )washers)(?!\w).*) ?(?<![a-z])(?<!\btr ?\d+ ?)(?<!m ?\d+(?:\.\d+)? ?(?=x ?[1-6](?!\d)))x ?(\d{1,5})(?! ?(?:un|bs|whit|n[cf]\b))(?= ?$| +[a-z]{3,})/i,
   /(?<=(?:nuts|washers)(?!\w).*), ?(\d{1,5}) ?$/i,
@@ -38,6 +38,9 @@ const FORMS: readonly RegExp[] = [
   new RegExp(String.raw`(?:[ ,-]|(?<![a-z])x)*(?<![\w./])\(?(\d{1,5}) ?${COUNT}\)? ?$`, "i"),
   new RegExp(String.raw` ?(?<![a-z])x ?(\d{1,5}) ?${COUNT} ?$`, "i"),
   / ?\((\d{1,5})\) ?$/,
+  /(?<=\bm ?\d+(?:\.\d+)?(?: ?x ?[0-6](?:\.\d+)?)? ?x ?\d{2,3}(?:mm)?[ \u0001]+[a-z].*) x ?(\d{1,5}) ?$/i,
+  /(?<=\b(?:bolts|screws|studs)\b.*\d ?mm ?) x ?(\d{1,5}) ?$/i,
+  /(?<=\d ?x ?\d[^,]*\b(?:bolts|screws|studs)(?!\w)[^\d]*) (\d{2,5}) ?$/i,
   // "Off" and "pieces" say it wherever they stand.
   /[ ,]*(?<![\w./-]|(?<![a-z])x ?)\(?(\d{1,5}) ?(?:off|pcs?|pieces?|nr|nos?(?!\.? ?\d+(?:-\d+(?![\d/])| ?ba)))(?![\w/])\.?\)?/i,
   /[ ,]*(?<!(?<![a-z])x ?|\bp ?)\((\d{1,5})\)(?! ?x)/i,

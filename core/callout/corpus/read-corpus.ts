@@ -6,6 +6,7 @@ import { FRESH_TRADES } from "./fresh-trades";
 import { FRESH_WORDS } from "./fresh-words";
 import { GATHERED_COUNTERS } from "./gathered-counters";
 import { GATHERED_EVEN } from "./gathered-even";
+import { GATHERED_LAST } from "./gathered-last";
 import { GATHERED_LETTERS } from "./gathered-letters";
 import { GATHERED_LISTS } from "./gathered-lists";
 import { GATHERED_ORDERS } from "./gathered-orders";
@@ -67,6 +68,7 @@ export const CORPUS = {
     GATHERED_COUNTERS,
     GATHERED_LETTERS,
     GATHERED_EVEN,
+    GATHERED_LAST,
   ].flatMap(listed),
 };
 
