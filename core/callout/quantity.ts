@@ -46,10 +46,7 @@ export const QUANTITY_FORMS: readonly Form[] = [
     "20 M8 x 30",
     /^ ?(?!30[34]|316)(\d{1,5}) ?(?: |[-,@] ?)(?=m ?\d|#\d)(?!m[5-7] ?x.*(?:pin|dowel))/i,
   ],
-  [
-    "4 nuts M8",
-    /^ ?([1-9]\d?) (?:x )?(?=(?:(?:(?!ba )[a-z]+|2h) )*(?:nuts?|washers?)(?!\w))/i,
-  ],
+  ["4 nuts M8", /^ ?([1-9]\d?) (?:x )?(?=(?:(?:(?!ba )[a-z]+|2h) )*(?:nuts?|washers?)(?!\w))/i],
   [
     "20 bolts M8 x 30",
     /^ ?(?!30[34]|316)(\d{1,5}) (?=(?:(?:(?!ba )[a-z]+|2h) )*(?:nuts|washers|bolts|screws|studs|pins|dowels|cotters|plugs)(?!\w))/i,
@@ -87,6 +84,7 @@ export const QUANTITY_FORMS: readonly Form[] = [
     "M8 x 30 50 pcs",
     new RegExp(String.raw`(?:[ ,-]|(?<![a-z])x)*(?<![\w./])\(?(\d{1,5}) ?${COUNT}\)? ?$`, "i"),
   ],
+  ["M8x30 x10pcs", new RegExp(String.raw` ?(?<![a-z])x ?(\d{1,5}) ?${COUNT} ?$`, "i")],
   ["M8 x 30 (50)", / ?\((\d{1,5})\) ?$/],
   [
     "M8 x 30 A2 x 50",
