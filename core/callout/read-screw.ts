@@ -1,5 +1,5 @@
 import { gradeById, gradeSystemOf } from "../grades";
-import type { Drive, HeadStyle, Point } from "../looks";
+import type { Drive, Finish, HeadStyle, Point } from "../looks";
 import { isPipeThread, type Thread } from "../threads";
 import type { CalloutProblem, FastenerSpec, ScrewSpec } from "./fastener-spec";
 import { impliedBy } from "./implied-thread";
@@ -56,8 +56,8 @@ const BOTH_ENDS =
 /** "M12 x 50 HT set": the set screw of counters is the hexagon threaded to its head. */
 const COUNTER_SET = /(?<![\w/])set(?:s|[\s-]*screws?)?(?![\w/])/i;
 
-/** A grade that only one system has narrows what a bare size may mean. */
-function ofItsSystem(
+/** A grade that is not held is said before anybody is asked for a thread; one that only one system has narrows a bare size. */
+function sizeProblem(
   problem: CalloutProblem,
   grade: WrittenGrade | SpokenGrade | undefined,
   read: string,
@@ -141,9 +141,14 @@ function headSaid(
   return phrase?.means.head;
 }
 
-/** British counters say "setscrew" of the hexagon that is threaded to its head. */
-const isBritishSet = (set: SetScrew | undefined, { family }: Thread) =>
-  set === "by-its-thread" && family === "whitworth";
+/** What is put on hexagons; headless screws go black, or are stainless. */
+const COATS_OF_HEXAGONS: ReadonlySet<Finish> = new Set(["zinc", "zinc-yellow", "galvanised"]);
+
+/** Counters say "set screw" of the hexagon that is threaded to its head: of British ones, and of metric ones that are plated. */
+const isCounterSet = (set: SetScrew | undefined, { family }: Thread, coat: Finish | undefined) =>
+  set === "by-its-thread" &&
+  (family === "whitworth" ||
+    (family === "iso-metric" && coat !== undefined && COATS_OF_HEXAGONS.has(coat)));
 
 function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined): Look {
   const { remaining, own } = pieces;
@@ -227,7 +232,7 @@ export function readScrew(
   const finish = takeFinish(pieces);
   const rightHand = RIGHT_HAND.exec(remaining.rest())?.[0];
   const sized = sizeOf(pieces, impliedBy(written?.id));
-  if ("code" in sized) return ofItsSystem(sized, written, pieces.read);
+  if ("code" in sized) return sizeProblem(sized, written, pieces.read);
   const together = readTogether(companions, pieces.read, sized.thread);
   if ("code" in together) return together;
   const grade = gradeOfWord(written, sized.thread, look.head === "socket-cap");
@@ -238,7 +243,7 @@ export function readScrew(
     ...common(pieces, sized, coat),
     ...(sized.lengthMm === undefined ? {} : { lengthMm: sized.lengthMm }),
     ...look,
-    ...(hardnessClass === undefined && isBritishSet(set, sized.thread)
+    ...(hardnessClass === undefined && isCounterSet(set, sized.thread, coat)
       ? { head: "hex", fullThread: true }
       : {}),
     ...(grade?.id === undefined ? {} : { gradeId: grade.id }),

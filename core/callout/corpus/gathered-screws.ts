@@ -48,7 +48,7 @@ M18x1.5 drain plug with copper washer => M18 x 1.5 plug with M18 x 1.5 copper wa
 Tr 24 x 5 LH rod 500 long => Tr 24 x 5 LH x 500 stud
 1"-5 ACME rod 3ft => 1-5 Acme x 36 stud
 ## over the counter, a second gathering
-dozen M8 x 30 set screws BZP => 12 off M8 x 30 headless set screw, zinc
+dozen M8 x 30 set screws BZP => 12 off M8 x 30 hex set screw, zinc
 box of 100 M5 x 20 c/sk => 100 off M5 x 20 countersunk screw
 M10 x 50 bolts x 25 zinc => 25 off M10 x 50, zinc
 25 M10 x 50 bolts zinc => 25 off M10 x 50, zinc
