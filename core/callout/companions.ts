@@ -21,13 +21,15 @@ const AFTER_BOLT =
   /(?<=\b(?:bolts?|screws?|studs?)\b(?: ?x ?\d[\d/. -]*| \d[\d/. -]*(?:mm|in|")?)?)(?: ?(?:\/|, ?)| (?=nuts?\b(?:,| and | ?[&+/])))(?=(?:an? |\d{1,3} )?(?:(?!with|and|plus)[a-z-]+ ){0,3}(?:nuts?|washers?)\b)/i;
 /** "Nut, washer": what lies under it. */
 const AFTER_NUT = /(?<=\bnuts?)(?:, ?|\/)(?=(?:[a-z]+ ){0,2}washers?\b)/i;
-/** "M12x50 8.8 nut and washer": what has a length is a screw, called so or not. */
 /** "M12 x 40 bolt spring washer": a screw with its length, and straight behind it what lies under it. */
 const AFTER_SIZED =
   /(?<=\d ?x ?\d[^,]*\b(?<!machine )(?:bolts?|screws?|studs?)) (?=(?:(?:hex|flat|plain|spring|lock|split|penny|thin|half|flange|nylon insert) )*(?:nuts?|washers?)\b)/i;
+/** "1/2 x 1 1/2 BSW sq hd sq nut". */
 const AFTER_HEAD = /(?<=\d.*\b(?:hd|heads?)) (?=(?:square|sq|hex|hexagon) nuts?\b)/i;
+/** "M12x50 8.8 nut and washer": what has a length is a screw, called so or not. */
 const AFTER_LENGTH =
   /(?<=^(?:\d{1,5} (?:off|x) )?m ?\d+(?:\.\d+)?(?: ?x ?\d\.\d+)? ?x ?\d{2,3}(?: [^,]*)?) (?=nuts? (?:and|&|\+) )/i;
+const STARTS = [START, AFTER_BOLT, AFTER_NUT, AFTER_SIZED, AFTER_HEAD, AFTER_LENGTH];
 const SPLIT = new RegExp(String.raw`${BETWEEN}|, ?|(?<=nuts?|washers?)\/`, "gi");
 
 /** So many of the whole, said behind it: "with nuts and washers x 20". */
@@ -58,10 +60,10 @@ const CLASS_BEHIND =
   /[, ]+((?:(?:grade|gr\.?|class|cl\.?) ?)?(?:4\.[68]|5\.[68]|6\.8|[89]\.8|10\.9|12\.9))(?=,| |$)/i;
 
 /** "With nut and washer, 8.8": no nut and no washer has a class of screws; it is the screw's. */
-function classedAlone({ screw, companions }: WithCompanions): WithCompanions {
+function classedAsScrew({ screw, companions }: WithCompanions): WithCompanions {
   const found = companions.flatMap((one) => CLASS_BEHIND.exec(one)?.[1] ?? []);
-  if (found.length !== 1 || CLASS_BEHIND.test(screw) || NUT.test(screw))
-    return { screw, companions };
+  const isNone = found.length !== 1 || CLASS_BEHIND.test(screw) || NUT.test(screw);
+  if (isNone) return { screw, companions };
   return {
     screw: `${screw}, ${found[0]}`,
     companions: companions.map((one) => one.replace(CLASS_BEHIND, "")),
@@ -84,8 +86,7 @@ function coatedAlike({ screw, companions }: WithCompanions): WithCompanions {
  * @returns undefined where nothing is asked for with it
  */
 export function withCompanions(spelled: string): WithCompanions | undefined {
-  const start = [START, AFTER_BOLT, AFTER_NUT, AFTER_SIZED, AFTER_HEAD, AFTER_LENGTH]
-    .map((pattern) => pattern.exec(spelled))
+  const start = STARTS.map((pattern) => pattern.exec(spelled))
     .filter((found) => found !== null)
     .sort((one, other) => one.index - other.index)[0];
   if (start === undefined) return undefined;
@@ -103,6 +104,6 @@ export function withCompanions(spelled: string): WithCompanions | undefined {
   const companions = gathered(pieces);
   if (companions.length === 0) return undefined;
   return coatedAlike(
-    classedAlone({ screw: sets === undefined ? screw : `${sets} off ${screw}`, companions }),
+    classedAsScrew({ screw: sets === undefined ? screw : `${sets} off ${screw}`, companions }),
   );
 }

@@ -63,8 +63,9 @@ function sizeProblem(
   read: string,
 ): CalloutProblem {
   const notHeld = grade !== undefined && grade.id === undefined && !("means" in grade);
-  if (notHeld && problem.code !== "callout-not-understood")
+  if (notHeld && problem.code !== "callout-not-understood") {
     return { code: "callout-grade", read, grade: grade.written.trim() };
+  }
   if (problem.code !== "callout-which-thread" || grade?.id === undefined) return problem;
   const system = gradeById(grade.id)?.system;
   const threads = problem.threads.filter((thread) => gradeSystemOf(thread) === system);
