@@ -153,7 +153,7 @@ const TELLS = [
   "clevis",
 ].join("|");
 const NOUN_FIRST = new RegExp(
-  String.raw`(?<=^|[\d"')] |\bhex(?:agon)? |\d [ab] |, |\b(?:unc|unf|bsw|bsf|whit|ba|nptf?|bsp[pt]?) )((?:cap|machine|set) (?:screws?|scrs?)|(?:lock )?(?:nuts?|washers?)|rods?|pins?|(?:pipe )?plugs?)((?:[ ,-]+(?:${TELLS})(?![\w/]))+)(?! (?:nuts?|washers?|screws?|bolts?|pins?|plugs?|point|pt))`,
+  String.raw`(?<=^|[\d"')] |\d [ab] |, |\b(?:unc|unf|bsw|bsf|whit|ba|nptf?|bsp[pt]?) )((?:cap|machine|set) (?:screws?|scrs?)|(?:lock )?(?:nuts?|washers?)|rods?|pins?|(?:pipe )?plugs?)((?:[ ,-]+(?:${TELLS})(?![\w/]))+)(?! (?:nuts?|washers?|screws?|bolts?|pins?|plugs?|point|pt))`,
   "i",
 );
 

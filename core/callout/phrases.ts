@@ -208,7 +208,7 @@ export const NUT_PHRASES: readonly Phrase<NutStyle>[] = [
   phrase(
     "thin",
     "thin nut",
-    String.raw`(?:hex(?:agon)?\s*)?(?:thin|half|jam|back)(?:\s*hex(?:agon)?)?(?:\s*lock)?[\s-]*nuts?`,
+    String.raw`(?:hex(?:agon)?\s*)?(?:thin|half|jam|back)(?:\s*hex(?:agon)?)?(?:\s*lock)?[\s-]*nuts?|hex(?:agon)?\s*nuts?,?\s*(?:thin|half|jam)`,
   ),
   phrase(
     "flange",

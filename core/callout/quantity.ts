@@ -88,7 +88,11 @@ export const QUANTITY_FORMS: readonly Form[] = [
   ["M8 x 30 (50)", / ?\((\d{1,5})\) ?$/],
   [
     "M8 x 30 A2 x 50",
-    /(?<=\bm ?\d+(?:\.\d+)?(?: ?x ?[0-6](?:\.\d+)?)? ?x ?\d{2,3}(?:mm)?[ \u0001]+[a-z].*) x ?(\d{1,5}) ?$/i,
+    /(?<=\bm ?\d+(?:\.\d+)?(?: ?x ?[0-6](?:\.\d+)?)? ?x ?\d{2,3}(?:mm)?[ \u0001]+[a-z].*)(?<!\bwashers?\b.*) x ?(\d{1,5}) ?$/i,
+  ],
+  [
+    "M8 x 25 penny washers x 20",
+    /(?<=\bm ?\d+(?:\.\d+)? ?x ?\d{2,3}(?:mm)? (?:[a-z]+ )*washers(?!\w).*) x ?(\d{2,5}) ?$/i,
   ],
   ["M10 bolts 50mm x 6", /(?<=\b(?:bolts|screws|studs)\b.*\d ?mm ?) x ?(\d{1,5}) ?$/i],
   [
