@@ -43,6 +43,7 @@ const INCH_LENGTH = new RegExp(
   String.raw`^(\d+[ -]\d+\/\d+|\d+\/\d+|\d*\.\d+|\d+(?=${INCH}))${INCH}? ?x ?(\d+\/\d+)"?( ?${SERIES}|-\d+(?: ${SERIES})?(?![\w/]))(?! ?x ?[\d.]) ?(.*)$`,
   "i",
 );
+
 const inInches = (text: string) =>
   text.split(/[ -]/).reduce((sum, part) => {
     const [over = "", under = "1"] = part.split("/");

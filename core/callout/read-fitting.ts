@@ -117,7 +117,6 @@ export function readFitting(pieces: Pieces): FastenerSpec | CalloutProblem {
   if (pair !== undefined) {
     const [{ thread, ends }, other] = pair.ends;
     const threaded = common(pieces, { thread, after: "", unknown: [] });
-    remaining.take(REDUCING);
     const turned = ends === undefined ? {} : { ends };
     return finished(pieces, { part: "fitting", style, ...threaded, ...made, ...turned, other }, []);
   }

@@ -9,7 +9,7 @@ const LETTERS = /[a-z\u00c0-\u024f]+(?:\.[a-z]+)*/gi;
 const STRAY = /[^\w\s.,;:"'/#=()+&\u00c0-\u024f\u0001-]/g;
 
 /** A figure and a fraction that stood apart are no mixed number. */
-const APART = /(\d"?)[ ,]*\u0001[ ,\u0001]*(?=\d+\/\d+)/g;
+const APART = new RegExp(String.raw`(\d"?)[ ,]*${TAKEN}[ ,${TAKEN}]*(?=\d+\/\d+)`, "g");
 
 /** Text that is read piece by piece; what has been understood is cut out of it. */
 export class Remaining {

@@ -43,11 +43,11 @@ const AMERICAN_NUTS = ["thin", "heavy", "castle", "square", "flange", "coupling"
 /** Standards by body and number, several of one meaning in a row: what they define, as their titles say. */
 export const STANDARD_ROWS: readonly (readonly [numbers: string, means: DefinedPart])[] = [
   [
-    "ISO 4014, ISO 4015, ISO 4016, ISO 8765, EN 14399-3, EN 14399-4, EN 14399-8, EN 14399-10, DIN 931, DIN 960, DIN 601, DIN 7990, DIN 6914",
+    "ISO 4014, ISO 4015, ISO 4016, ISO 8765, EN 14399-3, EN 14399-4, DIN 931, DIN 960, DIN 601, DIN 7990, DIN 6914",
     HEX,
   ],
   [
-    "AS 1110, AS 1111, GB 5782, BS 3692, BS 4190, BS 1083, BS 1768, BS 4395, AS 1252, ASME B18.2.1, ASME B18.2.6, JIS B1180, AS 2465, BS 1580, GB 5780, ISO 7411, ASME B18.2.3.1M, ASME B18.2.3.5M, ASME B18.2.3.7M",
+    "AS 1110, AS 1111, GB 5782, BS 3692, BS 4190, BS 1083, BS 1768, BS 4395, AS 1252, ASME B18.2.1, ASME B18.2.6, JIS B1180, AS 2465, GB 5780, ISO 7411, ASME B18.2.3.1M, ASME B18.2.3.5M, ASME B18.2.3.7M",
     HEX,
   ],
   ["ISO 4017, ISO 4018, ISO 8676, DIN 933, DIN 961, DIN 558, GB 5783, GB 5781", HEX_SET],
@@ -109,7 +109,7 @@ export const STANDARD_ROWS: readonly (readonly [numbers: string, means: DefinedP
   ["ISO 4161, ISO 10663, DIN 6923, EN 1661, JIS B1190, GB 6177, ASME B18.2.4.4M", nut("flange")],
   ["ISO 7035, DIN 935, DIN 937, JIS B1170, GB 6178", nut("castle")],
   ["DIN 1587, DIN 917, JIS B1183, GB 923", nut("dome")],
-  ["DIN 315, JIS B1185, GB 62, ASME B18.17", nut("wing")],
+  ["DIN 315, JIS B1185, GB 62", nut("wing")],
   ["DIN 6334", nut("coupling")],
   ["DIN 557, JIS B1163, GB 39", nut("square")],
   ["ISO 21670, DIN 929, DIN 928", nut("weld")],
@@ -141,11 +141,14 @@ export const STANDARD_ROWS: readonly (readonly [numbers: string, means: DefinedP
   ["DIN 909, DIN 910, DIN 7604", { part: "plug", drive: "hexagon" }],
   ["ISO 898, ISO 3506, ISO 261, ISO 262, ISO 724, ISO 965, ISO 4042, ISO 10684, ISO 10683", ANY],
   [
-    "ISO 1461, ISO 68, ISO 7, ISO 228, ISO 15330, BS 729, BS 7371, BS 3382, BS 3643, BS 21, BS 2779, BS 6105, BS 970",
+    "ISO 1461, ISO 68, ISO 7, ISO 228, ISO 15330, BS 729, BS 7371, BS 3382, BS 3643, BS 1580, BS 21, BS 2779, BS 6105, BS 970",
     ANY,
   ],
   ["JIS B0202, JIS B0203, JIS B0205, JIS B0207, JIS B1051, JIS B1052, GB 3098", ANY],
-  ["ASME B1.1, ASME B1.13M, ASME B1.20.1, BS 84, BS 93, SAE J429, SAE J995, EN 15048", ANY],
+  [
+    "ASME B1.1, ASME B1.13M, ASME B1.20.1, ASME B18.17, BS 84, BS 93, SAE J429, SAE J995, EN 15048",
+    ANY,
+  ],
   // These have many heads; one must be said.
   [
     "ASME B18.3, ASME B18.6.3, ASME B18.6.7M, BS 57, BS 450, BS 916, BS 1981, BS 4183, JIS B1111, JIS B1101, AS 1427",
