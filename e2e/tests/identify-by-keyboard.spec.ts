@@ -34,6 +34,7 @@ test("M10 x 1.25 and 1/2-13 UNC are identified, saved and found after a restart"
 
   await page.getByText("None taken yet.", { exact: false }).waitFor();
   await keyboard.press("d");
+  await expect(page.getByLabel("Ø over crests", { exact: true })).toBeFocused();
   await keyboard.type("12.52");
   await keyboard.press("Enter");
   await expect(page.getByText("Down to four")).toBeVisible();
@@ -64,6 +65,7 @@ test("u flips every figure, z undoes, / finds, ? lists the keys, and a field kee
   await openBench(page);
   const { keyboard } = page;
   await keyboard.press("d");
+  await expect(page.getByLabel("Ø over crests", { exact: true })).toBeFocused();
   await keyboard.type("12.52");
   await keyboard.press("Enter");
   const running = page.getByRole("list", { name: "Still in the running" });

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { expect, PHONE, test } from "../support/test";
+import { expect, openBench, PHONE, test } from "../support/test";
 
 test.use(PHONE);
 
@@ -289,8 +289,9 @@ test("tools that are lost change the plan, in Mend and in Charts", async ({ page
 });
 
 test("a thread that was named on the Bench is mended with its name", async ({ page }) => {
-  await page.goto("/");
+  await openBench(page);
   await page.getByRole("button", { name: /Ø/ }).first().tap();
+  await page.getByRole("dialog").waitFor();
   await page.keyboard.type("7.9");
   await page.keyboard.press("Enter");
   await button(page, "It is damaged: mend it").tap();
