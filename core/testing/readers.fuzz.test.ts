@@ -130,5 +130,5 @@ describe("every reader", () => {
         readWithAll(text, 0);
       }
     }
-  }, 60_000);
+  });
 });

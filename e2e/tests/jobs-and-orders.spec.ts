@@ -156,9 +156,9 @@ test.describe("two at one order", () => {
       .click();
     await expect(other.getByText("2 of 4 lines arrived")).toBeVisible();
     await server.start();
-    await expect(page.getByText("not on the server yet")).toHaveCount(0, { timeout: 15_000 });
+    await expect(page.getByText("not on the server yet")).toHaveCount(0);
     await other.goto("/outbox");
-    await expect(other.getByText(/since it was read/)).toBeVisible({ timeout: 15_000 });
+    await expect(other.getByText(/since it was read/)).toBeVisible();
     await expect(other.getByText(/Line: 2 off 1\/2-13.*arrived/).first()).toBeVisible();
     await other.getByRole("button", { name: "Keep the server’s" }).click();
     await other.goto(page.url());

@@ -86,7 +86,7 @@ test("a photograph taken while the server is away waits with its picture, and ar
   await expect(notes(page).getByText(/Not on the server yet/)).toBeVisible();
   expect(await shown.evaluate((image) => (image as HTMLImageElement).naturalWidth)).toBe(800);
   await server.start();
-  await expect(notes(page).getByText(/Not on the server yet/)).toHaveCount(0, { timeout: 20_000 });
+  await expect(notes(page).getByText(/Not on the server yet/)).toHaveCount(0);
   await expect(shown).toBeVisible();
 });
 

@@ -83,7 +83,7 @@ describe("an order that is kept", () => {
       expect(paper.headers.get("content-type")).toContain("application/pdf");
       expect((await paper.text()).startsWith("%PDF-")).toBe(true);
     }
-  }, 20_000);
+  });
 
   it.each([
     ["a line without a call-out", order([line(" ")])],

@@ -176,5 +176,5 @@ describe("the demo", () => {
     expect(pictured.map(({ id }) => statSync(fileOf(id)).mtimeMs)).toEqual(written);
     expect(await store.selectFrom("remarks").selectAll().execute()).toEqual(rows);
     await store.destroy();
-  }, 60_000);
+  });
 });

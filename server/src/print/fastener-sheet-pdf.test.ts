@@ -85,7 +85,7 @@ describe("the fastener sheet on paper", () => {
     expect(sheets).toHaveLength(3);
     // Each sheet takes over half a second of a processor.
     expect(slowest).toBeLessThan(300);
-  }, 20_000);
+  });
 
   it.each([
     [{ callout: "M10 x banana" }, "was not understood"],

@@ -80,7 +80,7 @@ describe("another program that holds the database", () => {
     other.close();
     await closeStore(store);
     expect(idsIn(file)).toHaveLength(2);
-  }, 20_000);
+  });
 });
 
 describe("a server that is killed", () => {
