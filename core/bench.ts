@@ -19,6 +19,7 @@ export type { LengthProblem, LengthRange, Mm, Units } from "./units";
 export {
   catalogue,
   findThread,
+  isPipeThread,
   limits,
   lookUpThread,
   lookUpThreadAlone,
@@ -26,6 +27,7 @@ export {
   sizesOverCrests,
   threadById,
   threadInsideInsert,
+  threadName,
 } from "./threads";
 export type {
   DesignationProblem,
@@ -145,7 +147,6 @@ export {
   saidSpan,
   reasonWords,
   scaleWords,
-  threadName,
   upperFirst,
   verdictWords,
 } from "./words";

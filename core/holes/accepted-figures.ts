@@ -19,6 +19,9 @@ export const ACCEPTED_FIGURES: Readonly<
   wear: { least: 0, most: 20 },
   "head-room": { least: 1, most: 500 },
   "mating-hole": { least: 0.5, most: 300 },
+  "sound-below": { least: 0, most: 300 },
+  "screw-length": { least: 1, most: 500 },
+  "off-place": { least: 0, most: 50 },
 };
 
 /** Whether a figure was given. */

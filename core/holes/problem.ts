@@ -17,7 +17,10 @@ export type AskedFigure =
   | "torque"
   | "wear"
   | "head-room"
-  | "mating-hole";
+  | "mating-hole"
+  | "sound-below"
+  | "screw-length"
+  | "off-place";
 
 /** Why something cannot be done, with its figures. `words` makes the sentence. */
 export type RepairProblem =

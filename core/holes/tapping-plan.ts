@@ -5,6 +5,7 @@ import { blindHole } from "./blind-hole";
 import { chartDrill } from "./chart-drill";
 import { rankedDrills, usefulDrillsMm, type PlannedDrill } from "./choose-drill";
 import { isOwnSystem, type Drill } from "./drill-sets";
+import { deepestOverFloorMm, leastFloorMm } from "./floor";
 import { drillPointMm, spindleRpm, type SpindleRpm } from "./drilling";
 import { ownedDrills, ownedTaps, ownsTap, type OwnedTools } from "./owned-tools";
 import { isGiven, rangeProblem } from "./accepted-figures";
@@ -88,10 +89,6 @@ const LOW_RESERVE = 2.5;
 const OF_USE_DIAMETERS = 1.5;
 /** Countersunk to so many diameters before tapping (DIN 76-1). */
 export const COUNTERSINK_DIAMETERS = 1.05;
-/** Left under the point: 1 mm, and these shares of the diameter; more where fluid is behind. */
-const FLOOR_MM: Mm = 1;
-const FLOOR_SHARE = 0.15;
-const FLOOR_SHARE_BEHIND = 0.5;
 
 /** Percent to be reached: the metal's own, less for a deep hole or a weak tap, more for sheet. */
 function percentFor({ thread, material, percent, depthMm }: TappingRequest, reserve: number) {
@@ -208,26 +205,30 @@ export function tappingPlan(request: TappingRequest): TappingPlan {
   if (drill === undefined) {
     return cannot({ code: "no-drill", ...usefulDrillsMm(thread), buy: chartDrill(thread).drill });
   }
-  const longest = longestFullMm(request);
+  const pointMm = drillPointMm(drill.drill.mm);
+  const overFloorMm =
+    hole === "blind" && thicknessMm !== undefined
+      ? deepestOverFloorMm({ thicknessMm, majorMm: thread.majorMm, behind, pointMm })
+      : Infinity;
+  const within = { ...request, depthMm: Math.min(depthMm, overFloorMm) };
+  const longest = longestFullMm(within);
   const fullThreadMm =
-    request.fullThreadMm ?? Math.min(longest, OF_USE_DIAMETERS * thread.majorMm, depthMm);
-  const taps = tapsFor(request, fullThreadMm);
+    request.fullThreadMm ?? Math.min(longest, OF_USE_DIAMETERS * thread.majorMm, within.depthMm);
+  const taps = tapsFor(within, fullThreadMm);
   const last = taps?.at(-1);
   if (taps === undefined) return cannot({ code: "no-tap" });
   if (last === undefined || fullThreadMm <= 0 || fullThreadMm > longest + 1e-9) {
-    const needsMm = fullThreadMm + (hole === "through" ? 0 : depthMm - longest);
-    return cannot({ code: "too-shallow", needsMm, hasMm: depthMm }, longest);
+    const needsMm = fullThreadMm + (hole === "through" ? 0 : within.depthMm - longest);
+    const leastMm = leastFloorMm(thread.majorMm, behind);
+    return overFloorMm < depthMm
+      ? cannot(
+          { code: "floor-too-thin", leftMm: overFloorMm + leastMm - needsMm, leastMm },
+          longest,
+        )
+      : cannot({ code: "too-shallow", needsMm, hasMm: depthMm }, longest);
   }
   const blind = blindHole(thread, fullThreadMm, last, drill.drill.mm);
-  const pointMm = drillPointMm(drill.drill.mm);
   const drillDepthMm = hole === "through" ? depthMm : blind.drillDepthMm;
-  if (hole === "blind" && thicknessMm !== undefined) {
-    const share = behind ? FLOOR_SHARE_BEHIND : FLOOR_SHARE;
-    const leastMm = Math.max(FLOOR_MM, share * thread.majorMm);
-    const leftMm = thicknessMm - drillDepthMm - pointMm;
-    if (leftMm < leastMm)
-      return cannot({ code: "floor-too-thin", leftMm, leastMm }, fullThreadMm + leftMm - leastMm);
-  }
   const reverse = !WORK_MATERIALS[material].shortChips;
   return {
     kind: "plan",

@@ -1,5 +1,5 @@
 import { segments, type Mark } from "../outline";
-import { cutOf, tappedBy, type Damage, type RepairOption } from "../repair";
+import { cutOf, tappedBy, type Damage, type RepairCut, type RepairOption } from "../repair";
 import type { HolePlan } from "../holes";
 import type { Mm } from "../units";
 import { line, type HoleFrame } from "./hole-frame";
@@ -47,6 +47,38 @@ function wallMarks({ wall }: RepairOption, frame: HoleFrame, cutMm: Mm, known: b
   ];
 }
 
+/** A hole that a screw passes, or that something is set in: its walls alone. */
+function clearanceMarks({ depthMm }: Damage, diameterMm: Mm, { at }: HoleFrame): Mark[] {
+  const radius = diameterMm / 2;
+  return [
+    segments(
+      SIDES.map((side) => line(at(side * radius, 0), at(side * radius, depthMm))),
+      CUT,
+    ),
+  ];
+}
+
+/** As deep as the drill of a plan goes, with its point. */
+function drilledMarks(
+  { drilled, depthMm = 0 }: RepairCut,
+  { hole }: Damage,
+  frame: HoleFrame,
+): Mark[] {
+  if (drilled === undefined || hole === "through") return [];
+  const { at } = frame;
+  const { diameterMm, drillDepthMm, pointMm } = drilled;
+  const radius = diameterMm / 2;
+  return [
+    segments(
+      SIDES.flatMap((side) => [
+        line(at(side * radius, Math.min(depthMm, drillDepthMm)), at(side * radius, drillDepthMm)),
+        line(at(side * radius, drillDepthMm), at(0, drillDepthMm + pointMm)),
+      ]),
+      CUT,
+    ),
+  ];
+}
+
 /** What a repair cuts and puts in, in place. */
 export function repairMarks(damage: Damage, option: RepairOption, frame: HoleFrame): Mark[] {
   const cut = cutOf(option);
@@ -55,6 +87,7 @@ export function repairMarks(damage: Damage, option: RepairOption, frame: HoleFra
   const { at } = frame;
   const depth = Math.min(depthMm, cut.depthMm ?? depthMm);
   const radius = cut.diameterMm / 2;
+  if (option.cut === undefined) return clearanceMarks(damage, cut.diameterMm, frame);
   const walls = segments(
     SIDES.map((side) => line(at(side * radius, 0), at(side * radius, depth))),
     CUT,
@@ -66,6 +99,7 @@ export function repairMarks(damage: Damage, option: RepairOption, frame: HoleFra
   });
   const around = [...wallMarks(option, frame, cut.diameterMm, edgeMm !== undefined), walls, bottom];
   const span = { from: 0, to: depth };
+  around.push(...drilledMarks(cut, damage, frame));
   switch (option.kind) {
     case "wire-insert":
       return [...around, coils(frame, thread.majorMm, cut.diameterMm, thread.pitchMm, depth)];

@@ -1,8 +1,8 @@
 import type { RepairOption } from "../repair";
 import { forceWords } from "../sheet-words";
 import { printLength, printPlain, type Units } from "../units";
-import { repairToolWords } from "./damage-words";
 import { COST_WORDS } from "./option-words";
+import { repairToolWords } from "./tool-words";
 
 /** A repair in figures, to stand beside another: each line has its name, and an empty figure where there is none. */
 export function optionFigures(

@@ -1,8 +1,14 @@
 import { ACCEPTED_FIGURES, WORK_MATERIAL_KINDS, type WorkMaterial } from "../holes";
-import type { Access, Medium, RepairTool, Symptom } from "../repair";
-import { drillWords } from "../chart-words";
-import { TAP_WORDS } from "../sheet-words";
-import { printPlain } from "../units";
+import type {
+  Access,
+  BrokenTool,
+  CountedClass,
+  DriveShape,
+  Medium,
+  NutKind,
+  Space,
+  Symptom,
+} from "../repair";
 
 export const SYMPTOM_WORDS: Readonly<Record<Symptom, string>> = {
   strips: "Strips when tightened",
@@ -13,6 +19,15 @@ export const SYMPTOM_WORDS: Readonly<Record<Symptom, string>> = {
   "too-small": "Must go up a size",
   new: "New hole",
   leaks: "Leaks",
+  seized: "Bolt will not turn",
+  rounded: "Head or socket rounded",
+  "broken-tap": "Tap or extractor broken off in it",
+  "off-centre": "Drilled off centre, or too large",
+  "nut-stripped": "Nut stripped: loose, welded or caged",
+  "insert-out": "An insert came out",
+  "thin-sheet": "Thread gone in thin sheet",
+  plastic: "Thread gone in plastic",
+  combustion: "Into a cylinder or a pressure space",
 };
 
 export const WORK_MATERIAL_WORDS: Readonly<Record<WorkMaterial, string>> = {
@@ -55,12 +70,41 @@ export const MEDIUM_NAMES: Readonly<Record<Medium, string>> = {
   steam: "Steam",
   hydraulic: "Hydraulics",
   brake: "Brakes",
+  fuel: "Fuel",
+  refrigerant: "Refrigerant",
 };
+
+export const NUT_KIND_CHOICES = [
+  { value: "plain", label: "A loose nut" },
+  { value: "weld", label: "Welded on" },
+  { value: "cage", label: "In a cage" },
+] as const satisfies readonly { value: NutKind; label: string }[];
+
+export const SPACE_CHOICES = [
+  { value: "combustion", label: "A cylinder" },
+  { value: "pressure", label: "A pressure vessel" },
+] as const satisfies readonly { value: Space; label: string }[];
+
+export const DRIVE_SHAPE_CHOICES = [
+  { value: "hexagon", label: "Hexagon" },
+  { value: "socket", label: "Socket" },
+  { value: "slot-or-cross", label: "Slot or cross" },
+] as const satisfies readonly { value: DriveShape; label: string }[];
+
+export const BROKEN_TOOL_CHOICES = [
+  { value: "tap", label: "A tap" },
+  { value: "extractor", label: "An extractor" },
+] as const satisfies readonly { value: BrokenTool; label: string }[];
 
 /** What Mend says in whole sentences. */
 export const MEND_SENTENCES = {
   giveThread: "Give the thread, as it is written or as it was read.",
   giveDepth: "Give the depth of the hole.",
+  askMedium:
+    "Say first what it holds in: nothing is advised on a pipe thread before. Gas, steam, hydraulics, brakes, fuel and refrigerant are licensed work; a shop’s own water or air, or a sump, is not.",
+  askClass: "Class of the screw first: what a repair has to hold hangs on it.",
+  shopsOwn:
+    "A shop’s own water, its air line or a sump is no licensed work: up to 10 bar, and never scalding. Relieve it first; test it for leaks after.",
   estimates:
     "Loads, walls and torques are estimates from typical metal. The maker’s repair instruction and the drawing rule.",
   giveOdd: "Give its pitch, and its size over the crests: a file asks for the pitch alone.",
@@ -85,35 +129,11 @@ export const MEND_SENTENCES = {
   planDone: "All steps are done. Write down what was really used.",
 } as const;
 
-/** A tool that a repair takes: "insert tap M8 x 1.25", "drill 8.4 mm". */
-export function repairToolWords({
-  tool,
-  thread,
-  drill,
-  tap,
-  lengthInDiameters,
-}: RepairTool): string {
-  const name = thread.designation;
-  switch (tool) {
-    case "drill":
-      return drill === undefined ? "drill" : `drill ${drillWords(drill)}`;
-    case "insert":
-      return `insert ${name}${lengthInDiameters === undefined ? "" : `, ${printPlain(lengthInDiameters)} D`}`;
-    case "tap":
-      return tap === undefined ? `tap ${name}` : `${TAP_WORDS[tap].toLowerCase()} ${name}`;
-    case "adaptor":
-      return `an adaptor, or a nipple of the port’s own ${name}`;
-    case "insert-tap":
-      return `insert tap ${name}`;
-    case "thread-file":
-      return `thread file for ${name}`;
-    case "longer-screw":
-      return `a longer ${name} screw`;
-    case "sealant":
-      return "compound or tape";
-    default:
-      return `${tool} ${name}`;
-  }
+/** What the wanted load counts on: the class that was said, or the one that is taken while none is. */
+export function countedClassWords({ grade, said }: CountedClass): string {
+  return said
+    ? `Held against a screw of ${grade.name}.`
+    : `Its class was not said: held against ${grade.name}, so that nothing weaker is put in. Say it where it is known.`;
 }
 
 /** Where one is in a plan: "Step 6 of 13". */

@@ -1,19 +1,24 @@
 export { STEP_FEEL_WORDS, stepBranchWords } from "./branch-words";
 export {
   ACCESS_WORDS,
+  BROKEN_TOOL_CHOICES,
+  DRIVE_SHAPE_CHOICES,
   FLAW_CHOICES,
   MEDIUM_NAMES,
   MEND_SENTENCES,
+  NUT_KIND_CHOICES,
+  SPACE_CHOICES,
   SYMPTOM_WORDS,
   WORK_MATERIAL_CHOICES,
   WORK_MATERIAL_WORDS,
+  countedClassWords,
   noSuchDrillWords,
-  repairToolWords,
   stepCountWords,
   torqueProblemWords,
   unreadThreadsWords,
   whatIsWrongWords,
 } from "./damage-words";
+export { repairOrderWords, repairToolWords } from "./tool-words";
 export { optionFigures } from "./compare-words";
 export {
   effortWords,

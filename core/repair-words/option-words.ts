@@ -1,6 +1,8 @@
 import { reserveWord, type TapEffort, type TapReserveWord } from "../holes";
 import { torqueOfLoadNm, type RepairKind, type RepairOption, type RepairReason } from "../repair";
+import { lengthWritten } from "../callout";
 import { forceWords } from "../sheet-words";
+import { threadName } from "../threads";
 import { printLength, printPlain, type Units } from "../units";
 import { refusalWords } from "./refusal-words";
 
@@ -22,12 +24,37 @@ export const REPAIR_KIND_WORDS: Readonly<Record<RepairKind, string>> = {
   die: "Run a die down it",
   "replace-part": "Replace the part",
   "build-up": "Weld it up",
+  free: "Soak it and shock it",
+  "free-hot": "Heat the part",
+  "drive-in": "Drive the next size in",
+  "grip-head": "Grip it from outside",
+  "nut-on": "Weld a nut on",
+  "head-off": "Drill its head off",
+  "tap-fingers": "Back it out by its flutes",
+  erode: "Spark it out",
+  "ease-mate": "Open the mating hole",
+  "new-nut": "A new nut",
+  "cage-nut": "A new cage nut",
+  "weld-nut": "A new weld nut",
+  "nut-behind": "A nut behind",
+  "rivet-nut": "Rivet nut",
+  "clinch-nut": "Pressed-in nut",
+  "insert-again": "A new insert in its thread",
+  "heat-set": "Melted-in insert",
+  "self-cutting-bush": "Self-cutting bush",
 };
 
-/** "Wire insert, 1.5 D", "Go up a size: M10 x 1.5". */
-export function repairTitleWords({ kind, thread, lengthInDiameters }: RepairOption): string {
+/** "Wire insert, 1.5 D", "Go up a size: M10 x 1.5", "A longer screw: M8 x 45". */
+export function repairTitleWords(option: RepairOption): string {
+  const { kind, thread, lengthInDiameters, screwLength, needs } = option;
   const name = REPAIR_KIND_WORDS[kind];
-  if (kind === "oversize") return `${name}: ${thread.designation}`;
+  if (kind === "oversize") {
+    const bush = needs.some(({ tool }) => tool === "reducing-bush");
+    return `${name}: ${threadName(thread)}${bush ? " with a reducing bush" : ""}`;
+  }
+  if (kind === "longer-screw" && screwLength?.stockMm !== undefined) {
+    return `${name}: ${threadName(thread)} x ${lengthWritten(screwLength.stockMm, thread)}`;
+  }
   return lengthInDiameters === undefined ? name : `${name}, ${printPlain(lengthInDiameters)} D`;
 }
 
@@ -68,7 +95,21 @@ export function repairReasonWords(reason: RepairReason, units: Units): string {
     case "tight":
       return "There is little room for a drill.";
     case "first-out":
-      return "Only once the stump is out.";
+      return "Only once what is stuck is out.";
+    case "weaker":
+      return `Weaker than is wanted: it holds about ${forceWords(reason.holdN, units)}, and ${forceWords(reason.wantedN, units)} are wanted.`;
+    case "rare-size":
+      return reason.stocked === "hardly"
+        ? "A size that hardly anyone stocks."
+        : "A size that is seldom stocked.";
+    case "thin-part":
+      return `The part is ${printLength(reason.depthMm, units)} thick: the next size finds no more threads in it.`;
+    case "new-first":
+      return "Safety hangs on it: a new one of the same class comes before any filing.";
+    case "floor-left":
+      return `Leaves ${printLength(reason.leftMm, units)} under the point of the drill, where ${printLength(reason.leastMm, units)} are the least.`;
+    case "maker-says":
+      return "What it holds stands in its maker’s sheet.";
   }
 }
 
@@ -99,10 +140,11 @@ export function lostChoiceWords(
 /** Where nothing that cuts holds what is wanted: the most that any would hold, as a load and as a torque. */
 export function mostHeldWords(options: readonly RepairOption[], units: Units): string | undefined {
   const held = options.filter(({ holdN }) => holdN !== undefined);
-  if (held.length === 0 || held.some(({ verdict }) => verdict !== "refused")) return undefined;
+  const holds = held.some(({ verdict, weaker }) => verdict !== "refused" && weaker !== true);
+  if (held.length === 0 || holds) return undefined;
   const tooWeak = held.filter(
-    ({ reasons: [first] }) =>
-      first?.code === "refused" && first.refusal.code === "holds-too-little",
+    ({ weaker, reasons: [first] }) =>
+      weaker === true || (first?.code === "refused" && first.refusal.code === "holds-too-little"),
   );
   const best = tooWeak.toSorted((a, b) => (b.holdN ?? 0) - (a.holdN ?? 0))[0];
   if (best?.holdN === undefined) return undefined;

@@ -2,7 +2,16 @@ import { forceWords, DUTY_WORDS } from "../sheet-words";
 import { gradeById } from "../grades";
 import { printLength, type Units } from "../units";
 import { upperFirst } from "../words";
-import type { Damage, RepairOption, RepairRecord, RepairWork, StepRecord } from "../repair";
+import {
+  countedClass,
+  takesMetal,
+  type Damage,
+  type RepairOption,
+  type RepairRecord,
+  type RepairWork,
+  type StepRecord,
+} from "../repair";
+import { threadName } from "../threads";
 import { MEDIUM_NAMES, MEND_SENTENCES, SYMPTOM_WORDS, WORK_MATERIAL_WORDS } from "./damage-words";
 import { STEP_FEEL_WORDS } from "./branch-words";
 import { repairTitleWords } from "./option-words";
@@ -12,6 +21,7 @@ import { refusalWords } from "./refusal-words";
 import { STEP_CAUTION_WORDS } from "./step-cautions";
 import { STEP_TITLES } from "./step-titles";
 import { workStepWords } from "./step-words";
+import { repairOrderWords } from "./tool-words";
 
 /** A step on paper: its number, what is done, what is minded, and what was written at it. */
 export interface PaperStep {
@@ -47,30 +57,41 @@ function doneWords(record: StepRecord | undefined): string {
 }
 
 function holeFacts(damage: Damage, units: Units): PlanLine[] {
-  const { hole, depthMm, boreMm, edgeMm, thicknessMm, material, duty } = damage;
+  const { hole, depthMm, boreMm, edgeMm, thicknessMm, material, duty, behind } = damage;
   const length = (name: string, mm: number | undefined): PlanLine[] =>
     mm === undefined ? [] : [[name, printLength(mm, units)]];
-  const cut = damage.part === "hole" && damage.symptom !== "leaks";
+  const cut = takesMetal(damage);
   if (damage.symptom === "leaks") return jointFacts(damage);
   if (damage.part === "screw") return screwFacts(damage, units);
   return [
     ["Metal", WORK_MATERIAL_WORDS[material]],
+    ...(cut ? classFacts(damage) : []),
+    ...(damage.medium === undefined ? [] : [["Holds in", MEDIUM_NAMES[damage.medium]] as const]),
     ...(cut
       ? [
           ...length(hole === "blind" ? "Blind, deep" : "Through, thick", depthMm),
           ...length("Bore", boreMm),
           ...length("To the edge", edgeMm),
           ...length("Thickness", thicknessMm),
+          ...(behind === true ? [["Behind", "Oil, a bearing or wires"] as const] : []),
         ]
       : []),
     ["Duty", upperFirst(DUTY_WORDS[duty])],
   ];
 }
 
+/** The class that a repair is held against, and whether it was said. */
+function classFacts(damage: Damage): PlanLine[] {
+  const counted = countedClass(damage);
+  if (counted === undefined || damage.symptom === "new") return [];
+  const { grade, said } = counted;
+  return [["Class", said ? grade.name : `not said; counted as ${grade.name}`]];
+}
+
 function jointFacts({ thread, male = thread, medium, duty }: Damage): PlanLine[] {
   return [
-    ["Port", thread.designation],
-    ["Screwed in", male.designation],
+    ["Port", threadName(thread)],
+    ["Screwed in", threadName(male)],
     ...(medium === undefined ? [] : [["Holds in", MEDIUM_NAMES[medium]] as const]),
     ["Duty", upperFirst(DUTY_WORDS[duty])],
   ];
@@ -96,6 +117,7 @@ function repairFacts(option: RepairOption, units: Units): PlanLine[] {
       : [["Holds, by estimate", `${forceWords(holdN, units)}${share}`] as const]),
     ...(wall === undefined ? [] : [["Wall left", printLength(wall.leftMm, units)] as const]),
     ...headFacts(head, units),
+    ...repairOrderWords(option).map((part): PlanLine => ["To order", part]),
   ];
 }
 
@@ -138,6 +160,9 @@ function endingOf({ used, outcome, notes, former }: RepairRecord): PlanLine[] {
 /** Duties at which nobody has to be licensed. */
 const EVERYDAY: ReadonlySet<Damage["duty"]> = new Set(["ordinary", "vibrating"]);
 
+/** Damages that are of pressure by themselves. */
+const GRAVE: ReadonlySet<Damage["symptom"]> = new Set(["leaks", "combustion"]);
+
 /** The words of a work plan on paper, done steps with what was written at them. */
 export function planPaperWords(
   work: RepairWork,
@@ -148,9 +173,9 @@ export function planPaperWords(
   const { chosen, tapping, steps, options } = work;
   const title = chosen === undefined ? "New hole" : repairTitleWords(chosen);
   const { duty, structural = false, symptom } = damage;
-  const grave = structural || symptom === "leaks" || !EVERYDAY.has(duty);
+  const grave = structural || GRAVE.has(symptom) || !EVERYDAY.has(duty);
   return {
-    title: `${damage.thread.designation}: ${title}`,
+    title: `${threadName(damage.thread)}: ${title}`,
     subtitle: SYMPTOM_WORDS[damage.symptom],
     cautions: [...(grave ? [MEND_SENTENCES.whoMay] : []), MEND_SENTENCES.estimates],
     facts: [

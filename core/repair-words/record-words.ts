@@ -1,4 +1,5 @@
 import { damageFrom, repairWork, type RepairOutcome, type RepairRecord } from "../repair";
+import { threadName } from "../threads";
 import { repairTitleWords } from "./option-words";
 import { refusalWords } from "./refusal-words";
 
@@ -40,7 +41,7 @@ export function repairSummary({
   const cannot = tapping?.kind === "cannot" ? tapping.problem : undefined;
   const refusal = problem ?? cannot ?? (reason?.code === "refused" ? reason.refusal : undefined);
   return {
-    thread: damage.thread.designation,
+    thread: threadName(damage.thread),
     title: chosen === undefined ? "New hole" : repairTitleWords(chosen),
     steps: steps.length,
     ...(refusal === undefined ? {} : { refused: refusalWords(refusal, "mm") }),

@@ -21,6 +21,9 @@ const FIGURE_WORDS: Readonly<Record<AskedFigure, string>> = {
   wear: "What is lost on the diameter",
   "head-room": "The room for the head",
   "mating-hole": "The hole of the mating part",
+  "sound-below": "The sound thread below",
+  "screw-length": "The length of the old screw",
+  "off-place": "How far it lies off its place",
 };
 
 const UNITLESS: ReadonlySet<AskedFigure> = new Set(["percent", "sound-share"]);
@@ -39,6 +42,8 @@ const MEDIUM_WORDS: Readonly<Record<Medium, string>> = {
   steam: "steam",
   hydraulic: "hydraulics",
   brake: "brakes",
+  fuel: "fuel",
+  refrigerant: "refrigerant",
 };
 
 function figureWords(figure: AskedFigure, value: number, units: Units): string {
@@ -64,6 +69,14 @@ const NEVER_SEALS: Readonly<Record<PipeSeal["reason"], string>> = {
   "parallel-on-taper": "A parallel thread on a taper touches at one turn. An adaptor is right.",
   "not-pipe": "This pair has no place that seals: it is no pair of pipe threads.",
 };
+
+/** Who may work on what holds something in, or why nobody does by feel. */
+function deferWords(licensed: boolean, medium: Medium | undefined): string {
+  const what = medium === undefined ? "A joint" : upperFirst(MEDIUM_WORDS[medium]);
+  return licensed
+    ? `${what} under pressure is licensed work: the maker’s data and the local code say who may do it.`
+    : `${what} under pressure needs no licence here, but a thread that holds it is not cut anew by feel: replace the part, or ask its maker.`;
+}
 
 /** Why a repair, or a plan, is refused: one sentence with what was read and what would do. */
 export function refusalWords(refusal: RepairRefusal, units: Units): string {
@@ -97,9 +110,11 @@ export function refusalWords(refusal: RepairRefusal, units: Units): string {
     case "too-far-gone":
       return `${percentWords(refusal.share)} of the thread is whole, and ${percentWords(refusal.least)} are the least.`;
     case "nothing-below":
+      if (refusal.torn)
+        return "The bore is wider than the old thread: no sound thread is known below it. Measure what is left there, and say it.";
       return refusal.belowMm <= 0
         ? "There is no sound thread below the old screw."
-        : `Only ${length(refusal.belowMm)} of sound thread lie below the old screw.`;
+        : `Only ${length(refusal.belowMm)} of sound thread lie below the old screw, and ${length(refusal.leastMm)} are needed in this metal.`;
     case "far-side-closed":
       return "The far side cannot be reached.";
     case "no-standard":
@@ -140,9 +155,27 @@ export function refusalWords(refusal: RepairRefusal, units: Units): string {
     case "not-acknowledged":
       return "Read the caution first: here only the maker’s own repair instruction counts, and who may do it.";
     case "defer":
-      return refusal.medium === undefined
-        ? "A joint under pressure is licensed work: the maker’s data and the local code say who may do it."
-        : `${upperFirst(MEDIUM_WORDS[refusal.medium])} under pressure is licensed work: the maker’s data and the local code say who may do it.`;
+      return deferWords(refusal.licensed, refusal.medium);
+    case "no-left-hand":
+      return "None is stocked in left hand: have one made, or take another way.";
+    case "ask-medium":
+      return "Say first what it holds in: water, air or oil of the shop’s own, or what only licensed hands may touch.";
+    case "no-flame":
+      return "No flame and no weld here: seals, fuel, wires, oil or a metal that burns are near.";
+    case "harder-than-drill":
+      return "It is as hard as any drill: neither a drill nor an extractor bites, and what breaks off stays in.";
+    case "nothing-stands-out":
+      return "Nothing stands out to take hold of.";
+    case "stays-off":
+      return `The hole lies ${length(refusal.offMm)} off its place, and this takes up ${length(refusal.slackMm)} at the most.`;
+    case "wrong-nut":
+      return "It is for another kind of nut than this one.";
+    case "not-for-metal":
+      return "It does not hold in this metal.";
+    case "sheet-thickness":
+      return `The sheet reads ${length(refusal.readMm)}; it is made for ${length(refusal.leastMm)} to ${length(refusal.mostMm)}.`;
+    case "no-size-made":
+      return "None is commonly made for this thread.";
     case "defer-structure":
       return "What holds a building, a crane or a rack up is not mended by feel: the engineer’s drawing and the local code say how, and who may.";
     case "insulates":

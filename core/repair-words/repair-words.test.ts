@@ -92,7 +92,7 @@ describe("the words of repair", () => {
       );
     expect(repairTitleWords(insert!)).toBe("Wire insert, 1.5 D");
     expect(said("drill")).toBe(
-      "Drill 8.4 mm, 24.00 mm deep at full width, flag 26.52 mm from the tip, about 2080 turns a minute.",
+      "Drill 8.4 mm, 20.75 mm deep at full width, flag 23.27 mm from the tip. About 2080 turns a minute, in short pecks, chips out each time. On it: paraffin, or light oil: the metal welds to a dry tool.",
     );
     expect(said("set-depth")).toBe("Its top coil 0.31 mm to 0.63 mm below the face.");
   });

@@ -20,4 +20,10 @@ export const STEP_CAUTION_WORDS: Readonly<Record<StepCaution, string>> = {
   "relieve-pressure": "Open nothing under pressure.",
   "work-hardens": "Never let a tool rub: it work-hardens.",
   snatches: "Brass snatches: flatten the drill’s lips.",
+  fire: "Nothing that burns within reach; an extinguisher and a second pair of eyes.",
+  "hot-part": "It stays hot: gloves for it, and a sign beside it.",
+  "battery-off": "Battery off, electronics unplugged, the earth clamp beside the weld.",
+  "licensed-spark": "Welding is for who has learnt it.",
+  fumes: "Fresh air: hot plastic fumes.",
+  "through-floor": "Stop if the part is thinner: a drill through the floor cannot be undone.",
 };

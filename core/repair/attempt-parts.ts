@@ -2,10 +2,12 @@ import { ownsTap, type Drill } from "../holes";
 import type { Tap } from "../joints";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
-import { engagementOf, soundShareOf, wantedLoadN, type Damage } from "./damage";
+import type { HoleCut } from "./cut-hole";
+import { engagementOf, soundShareOf, type Damage } from "./damage";
 import type { RepairRefusal, WallPlace } from "./refusal";
 import type { RepairKind } from "./repair-kinds";
 import { wallCheck, type WallCheck } from "./walls";
+import { wantedLoadN } from "./wanted-load";
 
 /** A tool or part that a repair takes, and whether it is on hand. */
 export interface RepairTool {
@@ -25,11 +27,29 @@ export interface RepairTool {
     | "stud"
     | "sealant"
     | "adaptor"
-    | "plug";
+    | "plug"
+    | "reducing-bush"
+    | "rivet-nut"
+    | "clinch-nut"
+    | "weld-nut"
+    | "cage-nut"
+    | "heat-set-insert"
+    | "self-cutting-bush"
+    | "sealing-washer"
+    | "washer"
+    | "penetrating-oil"
+    | "heat-gun"
+    | "gripping-pliers"
+    | "tap-fingers"
+    | "spark-eroder";
   readonly thread: Thread;
   readonly tap?: Tap;
   readonly drill?: Drill;
   readonly lengthInDiameters?: number;
+  readonly lengthMm?: Mm;
+  /** The thread inside a bush, and the sheet that a nut is set in. */
+  readonly inside?: Thread;
+  readonly sheetMm?: Mm;
   /** Undefined for what no list of tools says. */
   readonly owned?: boolean;
 }
@@ -45,12 +65,24 @@ export interface HeadNeeds {
   readonly roomMm: Mm;
 }
 
+/** How long a screw has to be; where the old one's length is not known, how much longer than that. */
+export interface ScrewLength {
+  readonly leastMm: Mm;
+  readonly mostMm: Mm;
+  readonly stockMm?: Mm;
+  readonly beyondOld: boolean;
+}
+
 /** A repair tried on a damage: what it would come to, and what stands against it. */
 export interface Attempt {
   readonly kind: RepairKind;
   readonly thread: Thread;
   readonly lengthInDiameters?: number;
   readonly drill?: Drill;
+  /** How its thread is cut in the hole. */
+  readonly cut?: HoleCut;
+  /** A screw that is chosen by its length: from, to, and the stocked one. */
+  readonly screwLength?: ScrewLength;
   readonly wall?: WallCheck;
   readonly holdN?: number;
   readonly torqueRatio?: number;
@@ -93,14 +125,6 @@ export function wallParts(near: NearestWall | undefined): {
   return wall.verdict === "too-thin"
     ? { wall, refusal: { code: "wall-too-thin", wall, at } }
     : { wall };
-}
-
-/** What is held, and the refusal where it is less than is wanted. */
-export function holdParts(damage: Damage, holdN: number): Pick<Attempt, "holdN" | "refusal"> {
-  const wantedN = wantedLoadN(damage);
-  return holdN < wantedN - 1e-6
-    ? { holdN, refusal: { code: "holds-too-little", holdN, wantedN } }
-    : { holdN };
 }
 
 export function goneProblem(damage: Damage, least: number): RepairRefusal | undefined {

@@ -1,26 +1,22 @@
 import { bandAt, gradeById } from "../grades";
-import { stripLoadN } from "../holes";
-import {
-  firstOf,
-  goneProblem,
-  holdParts,
-  tapFor,
-  type Attempt,
-  type RepairTool,
-} from "./attempt-parts";
-import { LEAST_SOUND, boss, engagementOf, fullDepthMm, soundShareOf, type Damage } from "./damage";
+import { chartDrill, clearanceHoles, stripLoadN } from "../holes";
+import type { Thread } from "../threads";
+import { firstOf, goneProblem, tapFor, type Attempt, type RepairTool } from "./attempt-parts";
+import { LEAST_SOUND, boss, engagementOf, soundShareOf, type Damage } from "./damage";
+import { drillTo } from "./drill-to-set";
 import { oversizeAttempts } from "./larger-thread";
+import { longerScrewAttempt } from "./longer-screw";
 import { bushAttempt, plugAttempt, wireInsertAttempt } from "./new-thread";
+import { nutAttempt, type NutRepair } from "./nuts-and-sheet";
 import { isOddThread } from "./odd-thread";
 import { pipeSeal } from "./pipe-joints";
 import type { RepairRefusal } from "./refusal";
 import type { RepairKind } from "./repair-kinds";
+import { softBushAttempt } from "./soft-bushes";
+import { stuckAttempt, type StuckRepair } from "./stuck";
 import { discardProblem } from "./worn-screw";
-import type { Thread } from "../threads";
 
 const LEAST_SOUND_RETAP = 0.5;
-/** Sound thread below the old one that a longer screw must find, in diameters. */
-const LEAST_BELOW = 0.3;
 const HARD_MPA = 1000;
 
 function restoring(kind: RepairKind, damage: Damage, least: number, tool: RepairTool): Attempt {
@@ -35,23 +31,8 @@ function restoring(kind: RepairKind, damage: Damage, least: number, tool: Repair
     };
   }
   const overMm = engagementOf(damage) * soundShareOf(damage);
-  const held = holdParts(damage, stripLoadN(thread, material, overMm, boss(damage)));
-  return { kind, thread, needs: [tool], ...held, ...firstOf(gone, held.refusal) };
-}
-
-function longerScrew(damage: Damage): Attempt {
-  const { thread, material } = damage;
-  const belowMm = fullDepthMm(damage) - engagementOf(damage);
-  const held = holdParts(damage, stripLoadN(thread, material, belowMm, boss(damage)));
-  const short: RepairRefusal | undefined =
-    belowMm < LEAST_BELOW * thread.majorMm ? { code: "nothing-below", belowMm } : undefined;
-  return {
-    kind: "longer-screw",
-    thread,
-    needs: [{ tool: "longer-screw", thread }],
-    ...held,
-    ...firstOf(short, held.refusal),
-  };
+  const holdN = stripLoadN(thread, material, overMm, boss(damage));
+  return { kind, thread, needs: [tool], holdN, ...firstOf(gone) };
 }
 
 function die(damage: Damage): Attempt {
@@ -66,6 +47,7 @@ function die(damage: Damage): Attempt {
       discardProblem(damage),
       toolProblem("die", thread),
       tensileMpa >= HARD_MPA ? { code: "cuts-strength", tensileMpa } : undefined,
+      goneProblem(damage, LEAST_SOUND),
     ),
   };
 }
@@ -94,9 +76,77 @@ function sealing(kind: "reseal" | "adaptor", { thread, male = thread }: Damage):
   };
 }
 
+/** A bolt through the part, with a nut behind: drilled for the screw to pass. */
+function throughBolt(damage: Damage): Attempt {
+  const { thread, hole, behind = false } = damage;
+  const clearanceMm = clearanceHoles(thread)?.normal.mm;
+  const drill = drillTo(Math.max(clearanceMm ?? thread.majorMm, damage.boreMm ?? 0), damage);
+  return {
+    kind: "through-bolt",
+    thread,
+    ...(drill === undefined ? {} : { drill }),
+    needs: [
+      { tool: "screw", thread },
+      { tool: "nut", thread },
+      { tool: "washer", thread },
+      ...(drill === undefined ? [] : [{ tool: "drill", thread, drill, owned: true } as const]),
+    ],
+    ...firstOf(
+      hole === "blind" || behind ? { code: "far-side-closed" } : undefined,
+      drill === undefined
+        ? {
+            code: "no-drill",
+            leastMm: thread.majorMm,
+            mostMm: thread.majorMm,
+            buy: chartDrill(thread).drill,
+          }
+        : undefined,
+    ),
+  };
+}
+
+function stud(damage: Damage): Attempt {
+  const { thread, material } = damage;
+  const overMm = engagementOf(damage) * soundShareOf(damage);
+  return {
+    kind: "stud",
+    thread,
+    needs: [
+      { tool: "stud", thread },
+      { tool: "nut", thread },
+    ],
+    holdN: stripLoadN(thread, material, overMm, boss(damage)),
+    ...firstOf(goneProblem(damage, LEAST_SOUND)),
+  };
+}
+
+/** The mating part's hole opened to the free series, where that takes up what the hole is off by. */
+function easeMate(damage: Damage): Attempt {
+  const { thread, offMm, matingHoleMm } = damage;
+  const freeMm = clearanceHoles(thread)?.free.mm;
+  const slackMm = freeMm === undefined ? 0 : (freeMm - thread.majorMm) / 2;
+  const drill = freeMm === undefined ? undefined : drillTo(freeMm, damage);
+  return {
+    kind: "ease-mate",
+    thread,
+    ...(drill === undefined ? {} : { drill }),
+    needs: [
+      ...(drill === undefined ? [] : [{ tool: "drill", thread, drill, owned: true } as const]),
+      { tool: "washer", thread },
+    ],
+    ...firstOf(
+      freeMm === undefined ? { code: "no-size-made" } : undefined,
+      offMm !== undefined && offMm > slackMm ? { code: "stays-off", offMm, slackMm } : undefined,
+      matingHoleMm !== undefined && freeMm !== undefined && matingHoleMm >= freeMm
+        ? { code: "stays-off", offMm: offMm ?? 0, slackMm }
+        : undefined,
+    ),
+  };
+}
+
 /** What each kind would come to on this damage: one attempt, or several of a kind. */
 export function attempts(kind: RepairKind, damage: Damage): readonly Attempt[] {
-  const { thread, hole, behind = false } = damage;
+  const { thread } = damage;
   switch (kind) {
     case "chase":
       return [restoring(kind, damage, LEAST_SOUND, { tool: "chaser", thread })];
@@ -105,9 +155,10 @@ export function attempts(kind: RepairKind, damage: Damage): readonly Attempt[] {
     case "retap":
       return [restoring(kind, damage, LEAST_SOUND_RETAP, tapFor(thread, damage))];
     case "longer-screw":
-      return [longerScrew(damage)];
+      return [longerScrewAttempt(damage)];
     case "wire-insert":
-      return [wireInsertAttempt(damage)];
+    case "insert-again":
+      return [wireInsertAttempt(kind, damage)];
     case "solid-bush":
       return [bushAttempt(damage)];
     case "oversize":
@@ -119,31 +170,11 @@ export function attempts(kind: RepairKind, damage: Damage): readonly Attempt[] {
     case "build-up":
       return [{ kind, thread, needs: [], refusal: { code: "never" } }];
     case "through-bolt":
-      return [
-        {
-          kind,
-          thread,
-          needs: [
-            { tool: "longer-screw", thread },
-            { tool: "nut", thread },
-          ],
-          ...firstOf(hole === "blind" || behind ? { code: "far-side-closed" } : undefined),
-        },
-      ];
+      return [throughBolt(damage)];
     case "stud":
-      return [
-        {
-          kind,
-          thread,
-          needs: [
-            { tool: "stud", thread },
-            { tool: "nut", thread },
-          ],
-          ...firstOf(goneProblem(damage, LEAST_SOUND)),
-        },
-      ];
-    case "extract":
-      return [{ kind, thread, needs: [{ tool: "extractor", thread }] }];
+      return [stud(damage)];
+    case "ease-mate":
+      return [easeMate(damage)];
     case "reseal":
     case "adaptor":
       return [sealing(kind, damage)];
@@ -151,5 +182,25 @@ export function attempts(kind: RepairKind, damage: Damage): readonly Attempt[] {
       return [{ kind, thread, needs: [{ tool: "screw", thread }] }];
     case "replace-part":
       return [{ kind, thread, needs: [] }];
+    case "heat-set":
+    case "self-cutting-bush":
+      return [softBushAttempt(kind, damage)];
+    case "extract":
+    case "free":
+    case "free-hot":
+    case "drive-in":
+    case "grip-head":
+    case "nut-on":
+    case "head-off":
+    case "tap-fingers":
+    case "erode":
+      return [stuckAttempt(kind satisfies StuckRepair, damage)];
+    case "new-nut":
+    case "nut-behind":
+    case "weld-nut":
+    case "cage-nut":
+    case "rivet-nut":
+    case "clinch-nut":
+      return [nutAttempt(kind satisfies NutRepair, damage)];
   }
 }

@@ -74,14 +74,26 @@ describe("walls", () => {
 });
 
 describe("what is offered and what is refused", () => {
-  it("offers nothing that holds less than is wanted", () => {
-    const options = repairOptions(HOLE);
-    for (const { verdict, holdN, kind } of options) {
-      if (verdict !== "refused" && holdN !== undefined)
-        expect([kind, holdN >= 15_800]).toEqual([kind, true]);
-    }
-    expect(refusalOf({ ...HOLE, wantedN: 60_000 }, "wire-insert")).toBe("holds-too-little");
+  it("advises nothing that holds less than is wanted, and offers it last, as weaker", () => {
+    const options = repairOptions({ ...HOLE, wantedN: 60_000, hole: "through" });
+    const offered = options.filter(({ verdict }) => verdict !== "refused");
+    const weaker = offered.map((one) => one.weaker === true);
+    expect(weaker).toEqual([...weaker].sort());
+    expect(weaker).toContain(true);
+    expect(offered[0]).toMatchObject({ verdict: "advised" });
+    for (const { holdN, weaker: less } of offered)
+      expect((holdN ?? 60_000) < 60_000).toBe(less === true);
   });
+
+  it.each(["safety-critical", "vibrating", "electrical"] as const)(
+    "refuses what holds less than is wanted where the joint is %s",
+    (duty) => {
+      const strict = { ...HOLE, wantedN: 60_000, duty, acknowledged: true } as const;
+      for (const { holdN, verdict } of repairOptions(strict)) {
+        if (holdN !== undefined) expect(verdict).toBe("refused");
+      }
+    },
+  );
 
   it("takes the longest insert that fits, and says when none does", () => {
     expect(optionOf({ ...HOLE, depthMm: 16 }, "wire-insert").lengthInDiameters).toBe(1.5);
@@ -171,7 +183,7 @@ describe("the plan of a repair", () => {
   it("carries the insert's figures from drill to tang", () => {
     const steps = workPlan(optionOf(HOLE, "wire-insert"), HOLE);
     const at = (code: string) => steps.find((one) => one.code === code)?.figures;
-    expect(at("drill")).toMatchObject({ drillMark: "8.4", depthMm: 24 });
+    expect(at("drill")).toMatchObject({ drillMark: "8.4", depthMm: 20.75 });
     expect(at("wind-in")).toMatchObject({ lengthMm: 11.375 });
     expect(at("countersink")?.diameterMm).toBeCloseTo(9.624, 3);
     expect(at("tang")).toEqual({ depthMm: 10.75 });

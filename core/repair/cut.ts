@@ -2,7 +2,7 @@ import type { Thread } from "../threads";
 import type { Mm } from "../units";
 import type { RepairOption } from "./repair-options";
 import { solidBush } from "./solid-bush";
-import { stiSizes, wireInsert } from "./wire-insert";
+import { stiSizes } from "./wire-insert";
 
 /** The thread that a repair taps: the larger one an insert or a bush stands in, or the new one. */
 export interface TappedThread {
@@ -21,6 +21,8 @@ export function tappedBy({ kind, thread }: Pick<RepairOption, "kind" | "thread">
 export interface RepairCut {
   readonly diameterMm: Mm;
   readonly depthMm?: Mm;
+  /** What its drill goes down to, at full width, and the point below that. */
+  readonly drilled?: { readonly diameterMm: Mm; readonly drillDepthMm: Mm; readonly pointMm: Mm };
 }
 
 const CUTS: ReadonlySet<RepairOption["kind"]> = new Set([
@@ -32,9 +34,16 @@ const CUTS: ReadonlySet<RepairOption["kind"]> = new Set([
 
 /** What a repair cuts away; undefined where it cuts nothing. */
 export function cutOf(option: RepairOption): RepairCut | undefined {
-  const { kind, thread, lengthInDiameters } = option;
-  if (!CUTS.has(kind)) return undefined;
-  const diameterMm = tappedBy(option).majorMm;
-  const insert = kind === "wire-insert" ? wireInsert(thread, lengthInDiameters ?? 1) : undefined;
-  return insert === undefined ? { diameterMm } : { diameterMm, depthMm: insert.fullThreadMm };
+  const { kind, cut, drill } = option;
+  if (CUTS.has(kind)) {
+    const diameterMm = tappedBy(option).majorMm;
+    if (cut === undefined) return { diameterMm };
+    const { fullThreadMm, drillDepthMm, pointMm } = cut;
+    return {
+      diameterMm,
+      depthMm: fullThreadMm,
+      drilled: { diameterMm: cut.drill.mm, drillDepthMm, pointMm },
+    };
+  }
+  return drill === undefined ? undefined : { diameterMm: drill.mm };
 }

@@ -1,6 +1,7 @@
 import { isGiven, ownedDrills, rangeProblem, type RepairProblem } from "../holes";
 import { tapLeadPitches } from "../joints";
 import type { Damage } from "./damage";
+import { takesMetal } from "./symptom-facts";
 
 /** A bore wider than so many diameters was another thread's, or was read in the other unit. */
 const WIDEST_BORE = 1.3;
@@ -8,6 +9,7 @@ const WIDEST_BORE = 1.3;
 function rangeProblems(damage: Damage): readonly RepairProblem[] {
   const { depthMm, boreMm, edgeMm, neighbourMm, bossMm, engagementMm, soundShare } = damage;
   const { thicknessMm, wantedN, torqueNm, wearMm, headRoomMm, matingHoleMm } = damage;
+  const { soundBelowMm, screwLengthMm, offMm } = damage;
   return (
     [
       ["depth", depthMm],
@@ -23,6 +25,9 @@ function rangeProblems(damage: Damage): readonly RepairProblem[] {
       ["wear", wearMm],
       ["head-room", headRoomMm],
       ["mating-hole", matingHoleMm],
+      ["sound-below", soundBelowMm],
+      ["screw-length", screwLengthMm],
+      ["off-place", offMm],
     ] as const
   ).flatMap(([figure, read]) => {
     const problem = isGiven(read) ? rangeProblem(figure, read) : undefined;
@@ -37,7 +42,11 @@ function contradictions(damage: Damage): readonly RepairProblem[] {
   const leadMm = (tapLeadPitches("bottoming") + 1) * pitchMm;
   const half = (boreMm ?? majorMm) / 2;
   return [
-    ...(isGiven(boreMm) && boreMm > WIDEST_BORE * majorMm && symptom !== "too-small"
+    ...(isGiven(boreMm) &&
+    boreMm > WIDEST_BORE * majorMm &&
+    symptom !== "too-small" &&
+    symptom !== "off-centre" &&
+    symptom !== "insert-out"
       ? [{ code: "bore-over-thread", boreMm, majorMm } as const]
       : []),
     ...(isGiven(edgeMm) && edgeMm <= half
@@ -56,6 +65,5 @@ function contradictions(damage: Damage): readonly RepairProblem[] {
 /** What is wrong with the figures of a damage, said before any repair is looked for. */
 export function damageProblems(damage: Damage): readonly RepairProblem[] {
   const ranges = rangeProblems(damage);
-  const isCut = damage.part === "hole" && damage.symptom !== "leaks";
-  return ranges.length > 0 || !isCut ? ranges : contradictions(damage);
+  return ranges.length > 0 || !takesMetal(damage) ? ranges : contradictions(damage);
 }

@@ -1,5 +1,4 @@
 import type { Duty } from "../circumstances";
-import { gradeById, weakestGrade } from "../grades";
 import {
   stripLoadN,
   type Drill,
@@ -8,10 +7,8 @@ import {
   type TappingRequest,
   type WorkMaterial,
 } from "../holes";
-import { torqueRange, type TorqueRange } from "../joints";
-import type { Thread } from "../threads";
+import { insertTappedSizes, type Thread } from "../threads";
 import type { Mm } from "../units";
-import { isOddThread } from "./odd-thread";
 
 /** What is wrong, as it shows. */
 export const SYMPTOMS = [
@@ -23,6 +20,15 @@ export const SYMPTOMS = [
   "too-small",
   "new",
   "leaks",
+  "seized",
+  "rounded",
+  "broken-tap",
+  "off-centre",
+  "nut-stripped",
+  "insert-out",
+  "thin-sheet",
+  "plastic",
+  "combustion",
 ] as const;
 
 export type Symptom = (typeof SYMPTOMS)[number];
@@ -37,7 +43,17 @@ export const ACCESSES = ["open", "tight", "none"] as const;
 export type Access = (typeof ACCESSES)[number];
 
 /** What a pipe joint holds in. */
-export const MEDIA = ["water", "air", "oil", "gas", "steam", "hydraulic", "brake"] as const;
+export const MEDIA = [
+  "water",
+  "air",
+  "oil",
+  "gas",
+  "steam",
+  "hydraulic",
+  "brake",
+  "fuel",
+  "refrigerant",
+] as const;
 
 export type Medium = (typeof MEDIA)[number];
 
@@ -45,6 +61,26 @@ export type Medium = (typeof MEDIA)[number];
 export const SCREW_FLAWS = ["crack", "waist", "stretch"] as const;
 
 export type ScrewFlaw = (typeof SCREW_FLAWS)[number];
+
+/** What a stripped nut is. */
+export const NUT_KINDS = ["plain", "weld", "cage"] as const;
+
+export type NutKind = (typeof NUT_KINDS)[number];
+
+/** What a hole opens into. */
+export const SPACES = ["combustion", "pressure"] as const;
+
+export type Space = (typeof SPACES)[number];
+
+/** What a spanner or a driver takes hold of. */
+export const DRIVE_SHAPES = ["hexagon", "socket", "slot-or-cross"] as const;
+
+export type DriveShape = (typeof DRIVE_SHAPES)[number];
+
+/** A hard tool that broke off in a hole. */
+export const BROKEN_TOOLS = ["tap", "extractor"] as const;
+
+export type BrokenTool = (typeof BROKEN_TOOLS)[number];
 
 /** A hole or a screw that is to be put right, as far as it is known. */
 export interface Damage {
@@ -66,6 +102,10 @@ export interface Damage {
   /** From the face to the far side of what a blind hole is in. */
   readonly thicknessMm?: Mm;
   readonly engagementMm?: Mm;
+  /** Whole thread that somebody found below the tear. */
+  readonly soundBelowMm?: Mm;
+  /** Length of the screw that was in it, as it is called. */
+  readonly screwLengthMm?: Mm;
   readonly gradeId?: string;
   readonly wantedN?: number;
   /** Tightening torque that must be reached, in place of a load. */
@@ -87,6 +127,16 @@ export interface Damage {
   /** Of a screw: lost on its diameter all along, and what is to be seen on it. */
   readonly wearMm?: Mm;
   readonly flaws?: readonly ScrewFlaw[];
+  /** How far a hole lies off its place. */
+  readonly offMm?: Mm;
+  readonly nutKind?: NutKind;
+  readonly space?: Space;
+  readonly driveShape?: DriveShape;
+  readonly brokenTool?: BrokenTool;
+  /** Something of what is stuck stands out of the face. */
+  readonly standsOut?: boolean;
+  /** Seals, fuel, paint or wires are near: no flame. */
+  readonly noFlame?: boolean;
   /** Undone often. */
   readonly often: boolean;
   /** Fluid, a bearing or electrics lie behind. */
@@ -103,17 +153,28 @@ export const LEAST_SOUND = 0.75;
 /** What a gone thread is torn to beyond its major diameter, where it was not measured. */
 const TORN_MM: Mm = 0.1;
 
+/** What leaves no thread that holds, where nobody says otherwise. */
+const GONE: ReadonlySet<Symptom> = new Set([
+  "strips",
+  "pulled-out",
+  "nut-stripped",
+  "thin-sheet",
+  "plastic",
+]);
+
 /** Share of the thread that is whole, by the symptom where it was not said. Rules of this product. */
 export function soundShareOf({ symptom, soundShare }: Damage): number {
   if (soundShare !== undefined) return soundShare;
-  if (symptom === "strips" || symptom === "pulled-out") return 0;
+  if (GONE.has(symptom)) return 0;
   return symptom === "cross-threaded" || symptom === "bruised" ? 0.8 : 1;
 }
 
 /** The widest diameter to be cleaned away: measured, or torn a little wide where the thread is gone. */
 export function boreOf(damage: Damage): Mm {
-  const { boreMm, thread } = damage;
+  const { boreMm, thread, symptom } = damage;
   if (boreMm !== undefined) return boreMm;
+  // What an insert stood in is the widest there is.
+  if (symptom === "insert-out") return insertTappedSizes(thread).major;
   return soundShareOf(damage) < LEAST_SOUND ? thread.majorMm + TORN_MM : thread.majorMm;
 }
 
@@ -136,40 +197,6 @@ export function soundHoldN(damage: Damage): number {
 /** The boss as an option of a strip load, where there is one. */
 export function boss({ bossMm }: Damage): { readonly bossMm?: Mm } {
   return bossMm === undefined ? {} : { bossMm };
-}
-
-/** How a screw of the class, or of the weakest there is, is tightened dry: an estimate. */
-export function tightening(thread: Thread, gradeId: string | undefined): TorqueRange | undefined {
-  const grade = (gradeId === undefined ? undefined : gradeById(gradeId)) ?? weakestGrade(thread);
-  // No class is told of a thread of no standard, and no torque of none.
-  if (grade === undefined || isOddThread(thread)) return undefined;
-  return torqueRange(thread, grade, "dry-plain");
-}
-
-/** What a screw of the class, or the weakest there is, is tightened to: 0.75 of its proof load. */
-export function tightenedN(thread: Thread, gradeId: string | undefined): number | undefined {
-  return tightening(thread, gradeId)?.preloadN;
-}
-
-/** Nut factor by which a wanted torque is turned into a load: a middling one, dry. */
-const NUT_FACTOR = 0.2;
-
-/** The load that a torque comes to, by T = K D F: an estimate. */
-function loadOfTorqueN({ majorMm }: Thread, torqueNm: number): number {
-  return (torqueNm * 1000) / (NUT_FACTOR * majorMm);
-}
-
-/** The torque that comes to a load: an estimate. */
-export function torqueOfLoadNm({ majorMm }: Thread, newtons: number): number {
-  return (newtons * NUT_FACTOR * majorMm) / 1000;
-}
-
-/** The load that has to be held: given, or the lesser of what the sound hole held and what the screw is tightened to. */
-export function wantedLoadN(damage: Damage): number {
-  const { wantedN, torqueNm } = damage;
-  if (wantedN !== undefined) return wantedN;
-  if (torqueNm !== undefined) return loadOfTorqueN(damage.thread, torqueNm);
-  return Math.min(soundHoldN(damage), tightenedN(damage.thread, damage.gradeId) ?? Infinity);
 }
 
 /** A damage without a thread of its own, as a hole that is to be tapped. */

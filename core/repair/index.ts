@@ -1,21 +1,38 @@
-export type { HeadNeeds, RepairTool } from "./attempt-parts";
+export type { HeadNeeds, RepairTool, ScrewLength } from "./attempt-parts";
 export { cutOf, tappedBy } from "./cut";
 export type { RepairCut } from "./cut";
+export type { HoleCut } from "./cut-hole";
+export type { Cut, CutSpeed, CutTool, CutTurn } from "./cutting";
 export {
   ACCESSES,
+  BROKEN_TOOLS,
   DAMAGED_PARTS,
+  DRIVE_SHAPES,
   LEAST_SOUND,
   MEDIA,
+  NUT_KINDS,
   SCREW_FLAWS,
+  SPACES,
   SYMPTOMS,
   boreOf,
   soundHoldN,
   soundShareOf,
   tappingRequestOf,
-  torqueOfLoadNm,
-  wantedLoadN,
 } from "./damage";
-export type { Access, Damage, DamagedPart, Medium, ScrewFlaw, Symptom } from "./damage";
+export type {
+  Access,
+  BrokenTool,
+  Damage,
+  DamagedPart,
+  DriveShape,
+  Medium,
+  NutKind,
+  ScrewFlaw,
+  Space,
+  Symptom,
+} from "./damage";
+export { countedClass, tightening, torqueOfLoadNm, wantedLoadN } from "./wanted-load";
+export type { CountedClass, Tightening } from "./wanted-load";
 export { damageProblems } from "./damage-problems";
 export { anyThreadById, isOddThread, oddThread } from "./odd-thread";
 export { oversizeThreads } from "./oversize";
@@ -43,8 +60,18 @@ export { INSERT_LENGTHS, leastDepthForInsert, stiMinor, stiSizes, wireInsert } f
 export type { WireInsert } from "./wire-insert";
 export { optionKey, repairWork } from "./repair-work";
 export type { RepairChoice, RepairWork } from "./repair-work";
-export { STEP_CODES, STEP_FEELS, TIMED_STEPS } from "./steps";
-export type { StepBranch, StepCaution, StepCode, StepFeel, StepFigures, WorkStep } from "./steps";
+export { CUTTING_STEPS, STEP_CODES, STEP_FEELS, TIMED_STEPS } from "./steps";
+export type {
+  CountedTorque,
+  CuttingStepCode,
+  StepBranch,
+  StepCaution,
+  StepCode,
+  StepFeel,
+  StepFigures,
+  WorkStep,
+} from "./steps";
+export { SYMPTOM_FACTS, takesMetal } from "./symptom-facts";
 export { tappingSteps } from "./tapping-steps";
 export { workPlan } from "./work-plan";
 export { wornShare } from "./worn-screw";

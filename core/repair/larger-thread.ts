@@ -1,16 +1,17 @@
-import { clearanceHoles, stripLoadN } from "../holes";
+import { clearanceHoles, stripLoadN, type Drill } from "../holes";
 import { hexSpanner } from "../looks";
-import type { Thread } from "../threads";
+import { howStocked, inHand, isPipeThread, taperLengths, type Thread } from "../threads";
 import {
   firstOf,
-  holdParts,
   nearestWall,
   tapFor,
   wallParts,
   type Attempt,
   type HeadNeeds,
+  type RepairTool,
 } from "./attempt-parts";
-import { boreOf, boss, engagementOf, fullDepthMm, type Damage } from "./damage";
+import { cutHole, isCut, longestThreadMm, noRoomFor, type HoleCut } from "./cut-hole";
+import { boreOf, boss, engagementOf, type Damage } from "./damage";
 import { oversizeThreads, type OversizeThread } from "./oversize";
 import type { RepairRefusal } from "./refusal";
 
@@ -49,6 +50,13 @@ function firstOfEach(found: readonly OversizeThread[]): readonly OversizeThread[
   });
 }
 
+/** The next size up: the first that is stocked as usual, and before it in size what is stocked seldom, after it in the list. */
+function nextSizes(found: readonly OversizeThread[]): readonly OversizeThread[] {
+  const usual = found.find(({ thread }) => howStocked(thread) === "usual");
+  const [first] = found;
+  return [usual, first === usual ? undefined : first].filter((one) => one !== undefined);
+}
+
 /** The larger threads that are looked at: the next of its own kind; the first of every kind where bigger is wanted. */
 function largerThreads(damage: Damage): readonly OversizeThread[] {
   const { thread, material, tools, symptom, purpose } = damage;
@@ -65,11 +73,9 @@ function largerThreads(damage: Damage): readonly OversizeThread[] {
     return firstOfEach(found).toSorted((a, b) => Number(isKin(b)) - Number(isKin(a)));
   }
   const own = found.filter((one) => one.thread.family === thread.family);
-  const same =
-    own.find((one) => one.thread.series === thread.series) ??
-    own.find((one) => one.thread.series === COARSE_OF[thread.family]) ??
-    own[0];
-  return same === undefined ? [] : [same];
+  const same = own.filter(isKin);
+  const coarse = own.filter((one) => one.thread.series === COARSE_OF[thread.family]);
+  return nextSizes(same.length > 0 ? same : coarse.length > 0 ? coarse : own);
 }
 
 function noRoom({ headRoomMm }: Damage, head: HeadNeeds | undefined): RepairRefusal | undefined {
@@ -78,34 +84,60 @@ function noRoom({ headRoomMm }: Damage, head: HeadNeeds | undefined): RepairRefu
     : { code: "no-head-room", needsMm: head.roomMm, hasMm: headRoomMm };
 }
 
+/** Under so much of the new thread it is not begun: a few turns hold nothing. */
+const LEAST_DIAMETERS = 0.6;
+
+/** How much of the larger thread is cut, and where. */
+function largerCut(damage: Damage, larger: Thread, drill: Drill): HoleCut | RepairRefusal {
+  const taper = taperLengths(larger)?.usefulMm;
+  const wantedMm = taper ?? Math.max(engagementOf(damage), larger.majorMm);
+  const fullThreadMm = Math.min(longestThreadMm(damage, drill, larger, larger), wantedMm);
+  const leastMm = Math.min(wantedMm, LEAST_DIAMETERS * larger.majorMm);
+  if (damage.hole === "blind" && fullThreadMm < leastMm - 1e-9) {
+    return noRoomFor(damage, drill, leastMm + 3 * larger.pitchMm, larger);
+  }
+  return cutHole(damage, { thread: larger, fullThreadMm, drill, screw: larger });
+}
+
+/** What is bought for a larger thread: a screw, a plug, or a bush that leads back to the pipe's own size. */
+function goesIn(damage: Damage, larger: Thread): readonly RepairTool[] {
+  const { thread, purpose } = damage;
+  if (isPipeThread(larger) && isPipeThread(thread)) {
+    return [
+      { tool: "reducing-bush", thread: larger, inside: thread },
+      { tool: "sealant", thread: larger },
+    ];
+  }
+  return [{ tool: purpose === "plug" ? "plug" : "screw", thread: larger }];
+}
+
 function largerAttempt(damage: Damage, one: OversizeThread): Attempt {
-  const { thread: larger, drill, torqueRatio, boltRatio } = one;
-  const { material, purpose } = damage;
-  const plug = purpose === "plug";
-  const overMm = Math.min(
-    fullDepthMm({ ...damage, thread: larger }),
-    Math.max(engagementOf(damage), larger.majorMm),
-  );
-  const held: Pick<Attempt, "holdN" | "refusal"> = plug
-    ? {}
-    : holdParts(damage, stripLoadN(larger, material, overMm, boss(damage)));
+  const { drill, torqueRatio, boltRatio } = one;
+  const { material, purpose, thread } = damage;
+  const larger = inHand(one.thread, thread.hand);
+  const plug = purpose === "plug" || isPipeThread(larger);
+  const cut = largerCut(damage, larger, drill);
+  const made = isCut(cut) ? cut : undefined;
+  const overMm = made?.fullThreadMm ?? 0;
   const walls = wallParts(nearestWall(damage, larger.majorMm, larger.majorMm));
   const head = plug ? undefined : headNeeds(larger);
   return {
     kind: "oversize",
     thread: larger,
     drill,
+    ...(made === undefined ? {} : { cut: made }),
     needs: [
       tapFor(larger, damage),
       { tool: "drill", thread: larger, drill, owned: true },
-      { tool: plug ? "plug" : "screw", thread: larger },
+      ...goesIn(damage, larger),
+      ...(plug ? [] : [{ tool: "washer", thread: larger } as const]),
     ],
     ...(torqueRatio === undefined || plug ? {} : { torqueRatio }),
     ...(boltRatio === undefined || plug ? {} : { boltRatio }),
     ...(head === undefined ? {} : { head }),
     ...walls,
-    ...held,
-    ...firstOf(walls.refusal, noRoom(damage, head), held.refusal),
+    ...(plug ? {} : { holdN: stripLoadN(larger, material, overMm, boss(damage)) }),
+    ...firstOf(isCut(cut) ? undefined : cut, walls.refusal, noRoom(damage, head)),
   };
 }
 

@@ -10,7 +10,7 @@ import {
 } from "../holes";
 import { stressArea } from "../joints";
 import { strippingAreas } from "../mating";
-import { catalogue, isSelectedMetric, type Thread } from "../threads";
+import { catalogue, isPipeThread, isSelectedMetric, type Thread } from "../threads";
 import type { Mm } from "../units";
 import { wallCheck, type WallCheck } from "./walls";
 
@@ -53,9 +53,17 @@ const PLUG_SERIES = new Set(["G", "R", "NPT", "fine"]);
 const LEAST_PERCENT = 60;
 const MOST_SHOWN = 8;
 
-function isOffered(thread: Thread, purpose: "screw" | "plug"): boolean {
+/** A pipe port goes up to the next of its own series, which a reducing bush is made for. */
+function isOffered(
+  thread: Thread,
+  purpose: "screw" | "plug",
+  original: Thread | undefined,
+): boolean {
   const { family, series, only } = thread;
   if (only === "external" || family === "insert-tapped") return false;
+  if (original !== undefined && isPipeThread(original)) {
+    return family === original.family && series === original.series;
+  }
   if (purpose === "plug" && PLUG_SERIES.has(series)) return true;
   return family === "iso-metric" ? isSelectedMetric(thread) : SCREW_SERIES.has(series);
 }
@@ -91,7 +99,7 @@ export function oversizeThreads(request: OversizeRequest): readonly OversizeThre
       (thread) =>
         thread.majorMm > widest &&
         thread.majorMm > (original?.majorMm ?? 0) &&
-        isOffered(thread, purpose),
+        isOffered(thread, purpose, original),
     )
     .toSorted((a, b) => a.majorMm - b.majorMm || b.pitchMm - a.pitchMm)
     .flatMap((thread): OversizeThread[] => {

@@ -12,8 +12,32 @@ export type RepairRefusal =
   | { readonly code: "bore-too-big"; readonly boreMm: Mm; readonly mostMm: Mm }
   /** Too little of the thread is whole. */
   | { readonly code: "too-far-gone"; readonly share: number; readonly least: number }
-  /** Nothing below is left to reach for. */
-  | { readonly code: "nothing-below"; readonly belowMm: Mm }
+  /** Too little sound thread is left below to reach for; torn: the bore is wider than the old thread, down to where nobody looked. */
+  | {
+      readonly code: "nothing-below";
+      readonly belowMm: Mm;
+      readonly leastMm: Mm;
+      readonly torn: boolean;
+    }
+  /** Not stocked in left hand. */
+  | { readonly code: "no-left-hand" }
+  /** A pipe thread: what it holds in was not said. */
+  | { readonly code: "ask-medium" }
+  | { readonly code: "no-flame" }
+  | { readonly code: "harder-than-drill" }
+  | { readonly code: "nothing-stands-out" }
+  /** The new thread follows the old hole, which lies wrong. */
+  | { readonly code: "stays-off"; readonly offMm: Mm; readonly slackMm: Mm }
+  | { readonly code: "wrong-nut" }
+  | { readonly code: "not-for-metal" }
+  /** A sheet too thin, or too thick, for what is set in it. */
+  | {
+      readonly code: "sheet-thickness";
+      readonly readMm: Mm;
+      readonly leastMm: Mm;
+      readonly mostMm: Mm;
+    }
+  | { readonly code: "no-size-made" }
   | { readonly code: "far-side-closed" }
   | { readonly code: "none-made" }
   /** A thread of no standard has no chaser and no die. */
@@ -39,8 +63,8 @@ export type RepairRefusal =
   | { readonly code: "never" }
   | { readonly code: "never-here" }
   | { readonly code: "not-acknowledged" }
-  /** Licensed work. */
-  | { readonly code: "defer"; readonly medium?: Medium }
+  /** Licensed work, or a joint under pressure that is not. */
+  | { readonly code: "defer"; readonly medium?: Medium; readonly licensed: boolean }
   | { readonly code: "defer-structure" }
   /** No metal path through compound or coil. */
   | { readonly code: "insulates" }

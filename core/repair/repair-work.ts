@@ -6,13 +6,14 @@ import {
   type TappingPlan,
 } from "../holes";
 import { tappedBy } from "./cut";
+import { cutWith } from "./cut-hole";
 import { boreOf, engagementOf, tappingRequestOf, type Damage } from "./damage";
 import { damageProblems } from "./damage-problems";
 import { repairOptions, type RepairOption } from "./repair-options";
 import type { WorkStep } from "./steps";
 import { tappingSteps } from "./tapping-steps";
 import { stiMinor } from "./wire-insert";
-import { workPlan } from "./work-plan";
+import { torqueFigures, workPlan } from "./work-plan";
 
 /** What was chosen of the repairs of a damage: by `optionKey`, and another drill than the planned one. */
 export interface RepairChoice {
@@ -42,7 +43,8 @@ export function optionKey({ kind, thread }: Pick<RepairOption, "kind" | "thread"
 function newHole(damage: Damage, { drill }: RepairChoice): RepairWork {
   const request = tappingRequestOf(damage, drill);
   const tapping = tappingPlan(request);
-  const steps = tapping.kind === "plan" ? tappingSteps(tapping, request) : [];
+  const steps =
+    tapping.kind === "plan" ? tappingSteps(tapping, request, torqueFigures(damage, {})) : [];
   return { problems: [], options: [], tapping, steps };
 }
 
@@ -66,8 +68,15 @@ function suits({ mm, set, mark }: Drill, option: RepairOption, damage: Damage): 
 
 /** A repair with another drill than the planned one, where that one does for it. */
 function withDrill(option: RepairOption, damage: Damage, drill: Drill | undefined): RepairOption {
-  const takes = drill !== undefined && option.drill !== undefined && suits(drill, option, damage);
-  return takes ? { ...option, drill } : option;
+  const tapped = option.cut !== undefined && option.cut.taps.length > 0;
+  const takes = drill !== undefined && tapped && suits(drill, option, damage);
+  if (!takes) return option;
+  const { cut } = option;
+  return {
+    ...option,
+    drill,
+    ...(cut === undefined ? {} : { cut: cutWith(damage, cut, drill, option.thread) }),
+  };
 }
 
 /** Works a damage out, for the screen, for paper and for the store alike. */

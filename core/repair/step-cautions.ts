@@ -36,7 +36,27 @@ export function cautionsAt(
     case "cure":
       return ["gloves-and-air"];
     case "heat":
-      return ["no-heat-near-seals", ...metal];
+      return ["no-heat-near-seals", "hot-part", ...metal];
+    case "shock":
+    case "drive-in":
+    case "tap-fingers":
+    case "cut-nut":
+    case "head-off":
+    case "open-mate":
+    case "deburr":
+    case "countersink":
+      return ["eyes"];
+    case "nut-on":
+    case "weld":
+      return ["fire", "battery-off", "licensed-spark"];
+    case "erode":
+      return ["eyes", "hard-stub"];
+    case "melt-in":
+      return ["fumes", "hot-part"];
+    case "guard-bore":
+      return ["chips-in-oilway"];
+    case "ask-floor":
+      return ["through-floor"];
     case "extractor":
       return ["hard-stub"];
     case "depressurise":

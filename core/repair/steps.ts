@@ -1,13 +1,17 @@
+import type { TighteningSurface } from "../circumstances";
 import type { Drill } from "../holes";
 import type { Tap } from "../joints";
 import type { SizeRange } from "../threads";
 import type { Mm } from "../units";
 import type { RepairTool } from "./attempt-parts";
+import type { FloorAsked } from "./cut-hole";
+import type { Cut } from "./cutting";
 
 /** The steps that work plans are made of. `words` writes them. */
 export const STEP_CODES = [
   "acknowledge",
   "lay-out",
+  "ask-floor",
   "protect",
   "measure",
   "mark",
@@ -30,6 +34,25 @@ export const STEP_CODES = [
   "face",
   "open-mate",
   "shorten",
+  "pick-length",
+  "which-way",
+  "shock",
+  "turn-out",
+  "drive-in",
+  "nut-on",
+  "head-off",
+  "tap-fingers",
+  "erode",
+  "cut-nut",
+  "fit-nut",
+  "weld",
+  "set-rivet-nut",
+  "press-in",
+  "melt-in",
+  "drive-bush",
+  "coil-out",
+  "guard-bore",
+  "clear-bore",
   "chase",
   "file",
   "run-nut",
@@ -38,6 +61,7 @@ export const STEP_CODES = [
   "heat",
   "grip",
   "left-drill",
+  "right-drill",
   "extractor",
   "drill-out",
   "depressurise",
@@ -51,6 +75,28 @@ export const STEP_CODES = [
 ] as const;
 
 export type StepCode = (typeof STEP_CODES)[number];
+
+/** Steps that take metal away: each says its tool, size, depth, speed, what stands on it and how it is turned. */
+export const CUTTING_STEPS = [
+  "pilot",
+  "drill",
+  "countersink",
+  "tap",
+  "face",
+  "open-mate",
+  "shorten",
+  "chase",
+  "file",
+  "deburr",
+  "left-drill",
+  "right-drill",
+  "drill-out",
+  "head-off",
+  "erode",
+  "cut-nut",
+] as const satisfies readonly StepCode[];
+
+export type CuttingStepCode = (typeof CUTTING_STEPS)[number];
 
 /** Steps that take time by themselves: a clock runs with them. */
 export const TIMED_STEPS: ReadonlySet<StepCode> = new Set(["cure", "soak", "leak-test"]);
@@ -71,7 +117,13 @@ export type StepCaution =
   | "hard-stub"
   | "relieve-pressure"
   | "work-hardens"
-  | "snatches";
+  | "snatches"
+  | "fire"
+  | "hot-part"
+  | "battery-off"
+  | "licensed-spark"
+  | "fumes"
+  | "through-floor";
 
 /** What a step may feel like to who does it. */
 export const STEP_FEELS = [
@@ -114,6 +166,8 @@ export interface StepFigures {
   readonly stopMm?: Mm;
   readonly turns?: number;
   readonly mostTurns?: number;
+  /** A length is to be added to the old screw's. */
+  readonly beyondOld?: boolean;
   readonly lengthMm?: Mm;
   readonly leastMm?: Mm;
   readonly mostMm?: Mm;
@@ -123,15 +177,38 @@ export interface StepFigures {
   readonly leastNm?: number;
   readonly mostNm?: number;
   readonly torqueRatio?: number;
+  /** The class and the surface that a torque counts on; whether the class was said; held back to what the hole holds. */
+  readonly counted?: CountedTorque;
+  /** A left-hand thread: what is turned goes the other way. */
+  readonly hand?: "left";
+  /** What is tried in the hole that was cut: the screw, or what stands in it by itself. */
+  readonly gauge?: "screw" | "insert" | "bush" | "plug";
+  /** A part that is open to the far side: its least thickness, plain and over a fluid. */
+  readonly floor?: FloorAsked;
+  /** The washer that goes under the head. */
+  readonly washer?: string;
   /** What is measured again before anything is cut. */
   readonly measured?: "hole" | "screw" | "joint";
   /** What has to be laid out. */
   readonly tools?: readonly RepairTool[];
 }
 
-export interface WorkStep {
-  readonly code: StepCode;
+/** What a torque of a plan counts on. */
+export interface CountedTorque {
+  readonly grade: string;
+  readonly said: boolean;
+  readonly surface: TighteningSurface;
+  /** Less than the screw's own, as the hole holds no more. */
+  readonly heldBack: boolean;
+}
+
+interface StepParts {
   readonly figures: StepFigures;
   readonly cautions: readonly StepCaution[];
   readonly branches: readonly StepBranch[];
 }
+
+/** A step that cuts has its cut, and no other has one. */
+export type WorkStep =
+  | (StepParts & { readonly code: CuttingStepCode; readonly cut: Cut })
+  | (StepParts & { readonly code: Exclude<StepCode, CuttingStepCode>; readonly cut?: undefined });

@@ -1,3 +1,4 @@
+import { inHand } from "../threads";
 import type { Damage } from "./damage";
 import { anyThreadById } from "./odd-thread";
 import type { RepairChoice } from "./repair-work";
@@ -7,15 +8,23 @@ import type { StepCode, StepFeel } from "./steps";
 export type StoredDamage = Omit<Damage, "thread" | "male"> & {
   readonly threadId: string;
   readonly maleId?: string;
+  /** Left where the thread is; a right-hand one says nothing. */
+  readonly hand?: "left";
 };
 
 export function storedDamage({ thread, male, ...rest }: Damage): StoredDamage {
-  return { ...rest, threadId: thread.id, ...(male === undefined ? {} : { maleId: male.id }) };
+  return {
+    ...rest,
+    threadId: thread.id,
+    ...(male === undefined ? {} : { maleId: male.id }),
+    ...(thread.hand === "left" ? { hand: "left" } : {}),
+  };
 }
 
 /** The damage that was stored; undefined where a thread of it is not held. */
-export function damageFrom({ threadId, maleId, ...rest }: StoredDamage): Damage | undefined {
-  const thread = anyThreadById(threadId);
+export function damageFrom({ threadId, maleId, hand, ...rest }: StoredDamage): Damage | undefined {
+  const held = anyThreadById(threadId);
+  const thread = held === undefined ? undefined : inHand(held, hand ?? held.hand);
   const male = maleId === undefined ? undefined : anyThreadById(maleId);
   if (thread === undefined || (maleId !== undefined && male === undefined)) return undefined;
   return { ...rest, thread, ...(male === undefined ? {} : { male }) };

@@ -1,7 +1,9 @@
 import type { HolePlan, TappingRequest } from "../holes";
+import { threadName } from "../threads";
 import type { RepairTool } from "./attempt-parts";
-import type { StepCode, StepFigures, WorkStep } from "./steps";
-import { drillAtSpeed, stepOf } from "./work-plan";
+import { drilledCut, handCut, turnedCut } from "./cutting";
+import type { StepCode, StepFigures, CuttingStepCode, WorkStep } from "./steps";
+import { cuttingStep, plainStep } from "./work-plan";
 
 function toolsOf({ pilots, drill, taps }: HolePlan, { thread }: TappingRequest): RepairTool[] {
   return [
@@ -11,32 +13,67 @@ function toolsOf({ pilots, drill, taps }: HolePlan, { thread }: TappingRequest):
   ];
 }
 
-/** The steps of a new hole, by its tapping plan. */
-export function tappingSteps(plan: HolePlan, request: TappingRequest): readonly WorkStep[] {
+/** A countersink goes down so much of the thread's diameter. */
+const SINK_SHARE = 0.1;
+
+/**
+ * The steps of a new hole, by its tapping plan.
+ * @param tighten the figures of its last screw, where a class was said
+ */
+export function tappingSteps(
+  plan: HolePlan,
+  request: TappingRequest,
+  tighten: StepFigures = {},
+): readonly WorkStep[] {
   const { material, thread, hole, tools } = request;
   const tapped = { thread, insert: false, drill: plan.drill.drill, tools };
-  const at = (code: StepCode, figures?: StepFigures) => stepOf(code, request, tapped, figures);
-  const { designation } = thread;
+  const where = { ...request, symptom: "new" } as const;
+  const at = (code: Exclude<StepCode, CuttingStepCode>, figures?: StepFigures) =>
+    plainStep(code, where, tapped, figures);
+  const name = threadName(thread);
+  const hand: StepFigures = thread.hand === "left" ? { hand: "left" } : {};
   return [
     at("lay-out", { tools: toolsOf(plan, request) }),
     at("protect"),
     at("mark"),
     at("centre"),
-    at("test-piece", { thread: designation }),
+    at("test-piece", { thread: name }),
     at("align"),
-    ...plan.pilots.map((pilot) => at("pilot", drillAtSpeed(pilot, material))),
-    at("drill", {
-      ...drillAtSpeed(plan.drill.drill, material),
+    ...plan.pilots.map((pilot) =>
+      cuttingStep("pilot", where, tapped, drilledCut(pilot, material, plan.drillDepthMm), {
+        depthMm: plan.drillDepthMm,
+      }),
+    ),
+    cuttingStep("drill", where, tapped, drilledCut(plan.drill.drill, material, plan.drillDepthMm), {
       depthMm: plan.drillDepthMm,
       ...(hole === "blind" ? { flagFromTipMm: plan.flagFromTipMm } : {}),
     }),
-    at("countersink", { diameterMm: plan.countersinkMm, rpm: plan.countersinkRpm.adviceRpm }),
+    cuttingStep(
+      "countersink",
+      where,
+      tapped,
+      turnedCut(
+        "countersink",
+        "countersink",
+        material,
+        plan.countersinkMm,
+        SINK_SHARE * thread.majorMm,
+      ),
+    ),
     at("clean"),
-    ...plan.taps.map(({ tap, turns }) => at("tap", { thread: designation, turns, tap })),
+    ...plan.taps.map(({ tap, turns }) =>
+      cuttingStep(
+        "tap",
+        where,
+        tapped,
+        { ...handCut("tap", name, material, plan.fullThreadMm, thread.hand), tap },
+        { turns, tap, ...hand },
+      ),
+    ),
     at("clean"),
-    at("gauge", { thread: designation }),
-    at("trial-screw", { thread: designation }),
-    at("tighten"),
+    at("gauge", { thread: name, gauge: "screw" }),
+    at("trial-screw", { thread: name, ...hand }),
+    at("tighten", { ...tighten, ...hand }),
     at("record"),
   ];
 }

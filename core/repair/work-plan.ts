@@ -1,31 +1,46 @@
+import { drillPointMm } from "../holes";
+import { tapLeadPitches } from "../joints";
+import { inHand, threadName } from "../threads";
+import type { Cut } from "./cutting";
 import {
-  COUNTERSINK_DIAMETERS,
-  chartDrill,
-  drillPointMm,
-  ownedTaps,
-  spindleRpm,
-  tapsFor,
-  type Drill,
-  type WorkMaterial,
-} from "../holes";
-import { tapLeadPitches, type Tap } from "../joints";
-import { basicSizes, insertTappedId, threadById, type Thread } from "../threads";
-import { tappedBy } from "./cut";
-import { engagementOf, tappingRequestOf, tightening, type Damage } from "./damage";
+  EXTRACTOR_SHARE,
+  cutAt,
+  cutStages,
+  shortened,
+  stiName,
+  tapCut,
+  type CutStage,
+} from "./cuts-of-steps";
+import type { Damage } from "./damage";
 import { isOddThread } from "./odd-thread";
 import { makeUpTurns } from "./pipe-joints";
 import type { RepairOption } from "./repair-options";
-import { solidBush } from "./solid-bush";
 import { branchesAt, type TappedWith } from "./step-branches";
 import { cautionsAt } from "./step-cautions";
-import { SEALS, STEP_SEQUENCES } from "./step-sequences";
-import type { StepCode, StepFigures, WorkStep } from "./steps";
+import { stepCodes } from "./step-sequences";
+import {
+  CUTTING_STEPS,
+  type CuttingStepCode,
+  type StepCode,
+  type StepFigures,
+  type WorkStep,
+} from "./steps";
+import { tappedBy } from "./cut";
+import { tightening } from "./wanted-load";
 import { wireInsert, type WireInsert } from "./wire-insert";
 
-/** A step with what belongs to it wherever it stands. */
-export function stepOf(
-  code: StepCode,
-  damage: Pick<Damage, "material" | "behind">,
+type PlainStepCode = Exclude<StepCode, CuttingStepCode>;
+
+const CUTTING: ReadonlySet<StepCode> = new Set(CUTTING_STEPS);
+
+const isCutting = (code: StepCode): code is CuttingStepCode => CUTTING.has(code);
+
+type Where = Pick<Damage, "material" | "behind" | "thread" | "symptom">;
+
+/** A step that cuts nothing, with what belongs to it wherever it stands. */
+export function plainStep(
+  code: PlainStepCode,
+  damage: Where,
   tapped: TappedWith,
   figures: StepFigures = {},
 ): WorkStep {
@@ -37,29 +52,43 @@ export function stepOf(
   };
 }
 
-/** A drill with its speed in the metal. */
-export function drillAtSpeed(drill: Drill, material: WorkMaterial): StepFigures {
-  const { mark, mm } = drill;
-  return { drill, drillMark: mark, drillMm: mm, rpm: spindleRpm("drill", material, mm).adviceRpm };
-}
-
-/** How deep a drill goes, and where its flag stands. */
-function drillFigures({ hole, depthMm, material }: Damage, { drill }: RepairOption): StepFigures {
-  if (drill === undefined) return {};
+/** A step that cuts, with its cut. */
+export function cuttingStep(
+  code: CuttingStepCode,
+  damage: Where,
+  tapped: TappedWith,
+  cut: Cut,
+  figures: StepFigures = {},
+): WorkStep {
+  const { drill, speed } = cut;
   return {
-    ...drillAtSpeed(drill, material),
-    depthMm,
-    ...(hole === "through" ? {} : { flagFromTipMm: depthMm + drillPointMm(drill.mm) }),
+    code,
+    cut,
+    figures: {
+      ...(drill === undefined ? {} : { drill, drillMark: drill.mark, drillMm: drill.mm }),
+      ...(speed === "by-hand" ? {} : { rpm: speed.rpm }),
+      ...(typeof cut.size === "number" ? { diameterMm: cut.size } : { thread: cut.size }),
+      ...figures,
+    },
+    cautions: cautionsAt(code, damage),
+    branches: branchesAt(code, tapped),
   };
 }
 
-function torqueFigures({ torqueRatio = 1 }: RepairOption, damage: Damage): StepFigures {
+/** How a screw is tightened after the repair: at the old clamp load, and never over what the hole holds. */
+export function torqueFigures(
+  damage: Pick<Damage, "thread" | "gradeId">,
+  { torqueRatio = 1, holdN }: Pick<RepairOption, "torqueRatio" | "holdN">,
+): StepFigures {
   const range = tightening(damage.thread, damage.gradeId);
   if (range === undefined) return { torqueRatio };
+  const { preloadN, grade, said, surface } = range;
+  const share = holdN === undefined ? 1 : Math.min(1, holdN / preloadN);
   return {
     torqueRatio,
-    leastNm: range.leastNm * torqueRatio,
-    mostNm: range.mostNm * torqueRatio,
+    leastNm: range.leastNm * torqueRatio * share,
+    mostNm: range.mostNm * torqueRatio * share,
+    counted: { grade: grade.name, said, surface, heldBack: share < 1 },
   };
 }
 
@@ -68,62 +97,86 @@ function turnsOf({ male, thread }: Damage): StepFigures {
   return turns === undefined ? {} : { turns: turns.hand, mostTurns: turns.hand + turns.wrench };
 }
 
-const CUTTING: ReadonlySet<StepCode> = new Set(["drill", "countersink", "tap"]);
-
-const length = (figures: StepFigures, mm: number | undefined): StepFigures =>
-  mm === undefined ? {} : { ...figures, diameterMm: mm };
-
-/** Of the diameter: how far off centre a punch may be, and the hole of an extractor (practice). */
+/** Of the diameter: how far off centre a punch may be (practice). */
 const CENTRE_SHARE = 0.03;
-const EXTRACTOR_SHARE = 0.525;
 
-/** What an insert's tap is called by. */
-function stiName(inside: Thread): string {
-  return threadById(insertTappedId(inside))?.designation ?? `STI ${inside.designation}`;
+const handOf = ({ hand }: Damage["thread"]): StepFigures => (hand === "left" ? { hand } : {});
+
+/** What is tried in the hole by hand: in an insert's the insert's own tap says, in a bush's the bush, else the screw. */
+function gaugeFigures({ kind, thread }: RepairOption): StepFigures {
+  switch (kind) {
+    case "wire-insert":
+    case "insert-again":
+      return { gauge: "insert", thread: stiName(thread) };
+    case "solid-bush":
+      return { gauge: "bush", thread: threadName(tappedBy({ kind, thread }).thread) };
+    default:
+      return { gauge: "screw", thread: threadName(thread) };
+  }
 }
 
-/** The figures of a step of a repair. */
+/** What is measured again before anything is cut. */
+function measuredAt({ part, symptom }: Damage): StepFigures["measured"] {
+  if (symptom === "leaks") return "joint";
+  return part;
+}
+
+/** The figures of a step that cuts nothing. */
 function figuresOf(
-  code: StepCode,
+  code: PlainStepCode,
   option: RepairOption,
   damage: Damage,
   insert: WireInsert | undefined,
 ): StepFigures {
   const { thread } = option;
-  const cut = tappedBy(option);
   switch (code) {
     case "lay-out":
       return { tools: option.needs };
+    case "ask-floor":
+      return option.cut?.asks === undefined ? {} : { floor: option.cut.asks };
+    case "pick-length": {
+      const { screwLength } = option;
+      if (screwLength === undefined) return {};
+      const { leastMm, mostMm, stockMm, beyondOld } = screwLength;
+      return {
+        thread: threadName(thread),
+        leastMm,
+        mostMm,
+        beyondOld,
+        ...(stockMm === undefined ? {} : { lengthMm: stockMm }),
+      };
+    }
     case "measure":
       return { measured: measuredAt(damage) };
     case "align":
       return damage.matingHoleMm === undefined ? {} : { guideMm: damage.matingHoleMm };
-    case "drill":
-      return drillFigures(damage, option);
-    case "countersink":
-      return { diameterMm: insert?.countersinkMm ?? COUNTERSINK_DIAMETERS * cut.majorMm };
-    case "open-mate":
-      return length({ thread: thread.designation }, option.head?.clearanceMm);
-    case "shorten":
-      return {
-        thread: thread.designation,
-        lengthMm: damage.depthMm - BOTTOM_PITCHES * thread.pitchMm,
-      };
     case "assemble":
-      return turnsOf(damage);
+      return turnsOf({ ...damage, thread });
     case "run-nut":
     case "trial-screw":
-      return isOddThread(thread) ? {} : { thread: thread.designation };
-    case "chase":
+      return isOddThread(thread) ? {} : { thread: threadName(thread), ...handOf(thread) };
     case "gauge":
-    case "file":
-      return { thread: thread.designation };
+      return gaugeFigures(option);
+    case "grip":
+    case "turn-out":
+    case "which-way":
+    case "nut-on":
+    case "drive-in":
+      return handOf(damage.thread);
+    case "screw-in":
+    case "lock":
+      return { ...handOf(damage.thread), thread: threadName(tappedBy(option).thread) };
+    case "fit-nut":
+    case "weld":
+    case "set-rivet-nut":
+    case "press-in":
+    case "melt-in":
+    case "drive-bush":
+      return { thread: threadName(thread), tools: option.needs, ...handOf(thread) };
     case "centre":
       return { mostMm: CENTRE_SHARE * thread.majorMm };
     case "extractor":
-      return { diameterMm: EXTRACTOR_SHARE * thread.majorMm };
-    case "drill-out":
-      return { mostMm: basicSizes(thread).minor };
+      return { diameterMm: EXTRACTOR_SHARE * damage.thread.majorMm, ...handOf(damage.thread) };
     case "wind-in":
       return insert === undefined ? {} : { lengthMm: insert.installedMm, turns: insert.coils };
     case "set-depth":
@@ -133,67 +186,53 @@ function figuresOf(
     case "tang":
       return insert === undefined ? {} : { depthMm: insert.screwPastTangMm };
     case "tighten":
-      return torqueFigures(option, damage);
+      return { ...torqueFigures(damage, option), ...handOf(thread) };
     default:
       return {};
   }
 }
 
-/** The lead of a bottoming tap, which leaves no full thread. */
-const BOTTOM_PITCHES = tapLeadPitches("bottoming");
-
-/** How the taps are used, one after the other; where something lies behind, none comes out at the far side. */
-function tapFigures(
+/** What stands beside the cut of a step: a flag on the drill, where a washer goes, how long a plug may be. */
+function besideCut(
+  code: CuttingStepCode,
   option: RepairOption,
   damage: Damage,
-  insert: WireInsert | undefined,
-): readonly StepFigures[] {
+  stage: CutStage | undefined,
+): StepFigures {
+  switch (code) {
+    case "drill":
+      return {
+        depthMm: stage?.depthMm ?? damage.depthMm,
+        ...(damage.hole === "through" || stage === undefined
+          ? {}
+          : { flagFromTipMm: stage.depthMm + drillPointMm(stage.drill.mm) }),
+      };
+    case "open-mate":
+      return { thread: threadName(option.thread), washer: threadName(option.thread) };
+    case "shorten":
+      return { thread: threadName(option.thread), lengthMm: shortened(damage) };
+    case "drill-out":
+      return { mostMm: cutAt(code, option, damage, stage).size as number };
+    default:
+      return {};
+  }
+}
+
+/** How the taps of a stage are used, one after the other; where something lies behind, none comes out at the far side. */
+function tapSteps(stage: CutStage, damage: Damage, tapped: TappedWith): readonly WorkStep[] {
   const { hole, depthMm, behind = false } = damage;
-  const cut = tappedBy(option).thread;
-  const fullMm = Math.min(depthMm, insert?.fullThreadMm ?? engagementOf(damage));
-  const request = { ...tappingRequestOf(damage), thread: cut };
-  const fitting = tapsFor(request, fullMm, 0) ?? [];
-  const taps = fitting.length > 0 ? fitting : ownedTaps(damage.tools).slice(-1);
-  const name = insert === undefined ? cut.designation : stiName(option.thread);
+  const { pitchMm } = stage.thread;
   const stops = hole === "through" && behind;
-  const each = (tap: Tap | undefined): StepFigures => {
-    const turns = fullMm / cut.pitchMm + tapLeadPitches(tap ?? "bottoming");
-    return {
-      thread: name,
+  const taps = stage.taps.length === 0 ? [undefined] : stage.taps;
+  return taps.map((tap) => {
+    const turns = stage.fullThreadMm / pitchMm + tapLeadPitches(tap ?? "bottoming");
+    return cuttingStep("tap", damage, tapped, tapCut(stage, tap, damage), {
       ...(tap === undefined ? {} : { tap }),
-      turns: stops ? Math.min(turns, depthMm / cut.pitchMm) : turns,
+      turns: stops ? Math.min(turns, depthMm / pitchMm) : turns,
       ...(stops ? { stopMm: depthMm } : {}),
-    };
-  };
-  return taps.length === 0 ? [each(undefined)] : taps.map(each);
-}
-
-/** What is measured again before anything is cut. */
-function measuredAt({ part, symptom }: Damage): StepFigures["measured"] {
-  if (symptom === "leaks") return "joint";
-  return part;
-}
-
-/** A plug is drilled and tapped by its own thread first, and afterwards by the thread that was there. */
-function stagesOf(option: RepairOption): readonly [RepairOption, RepairOption] {
-  const { kind, thread } = option;
-  const plug = kind === "plug-and-redrill" ? solidBush(thread) : undefined;
-  if (plug === undefined) return [option, option];
-  const outer: RepairOption = {
-    ...option,
-    kind: "oversize",
-    thread: plug.outer,
-    drill: plug.drill,
-  };
-  return [outer, { ...option, kind: "oversize", drill: chartDrill(thread).drill }];
-}
-
-/** What is done between the first look and the last trial: a plug is shortened, and opens no mating part. */
-function middleOf({ kind }: RepairOption, { purpose }: Damage): readonly StepCode[] {
-  const codes = STEP_SEQUENCES[kind];
-  return purpose === "plug"
-    ? codes.map((code) => (code === "open-mate" ? "shorten" : code))
-    : codes;
+      ...handOf(stage.thread),
+    });
+  });
 }
 
 /**
@@ -202,36 +241,29 @@ function middleOf({ kind }: RepairOption, { purpose }: Damage): readonly StepCod
  */
 export function workPlan(option: RepairOption, damage: Damage): readonly WorkStep[] {
   if (option.verdict === "refused") return [];
-  const { duty, tools, part } = damage;
+  const { tools } = damage;
   const { kind, thread, lengthInDiameters, drill } = option;
   const insert =
-    kind === "wire-insert" && lengthInDiameters !== undefined
-      ? wireInsert(thread, lengthInDiameters, "second", tools)
-      : undefined;
-  const grave = duty === "safety-critical" || duty === "pressure";
-  const before: readonly StepCode[] = [
-    ...(grave ? (["acknowledge"] as const) : []),
-    "lay-out",
-    ...(part === "screw" || SEALS.has(kind) ? [] : (["protect"] as const)),
-    "measure",
-  ];
-  const fastened = damage.purpose === "plug" ? "screw-in" : "tighten";
-  const after: readonly StepCode[] = SEALS.has(kind)
-    ? ["record"]
-    : ["trial-screw", fastened, "record"];
+    lengthInDiameters === undefined
+      ? undefined
+      : wireInsert(inHand(thread, "right"), lengthInDiameters, "second", tools);
   const tapped: TappedWith = {
     thread: tappedBy(option).thread,
-    insert: insert !== undefined,
+    insert: kind === "wire-insert",
     drill,
     tools,
   };
-  const [first, second] = stagesOf(option);
-  const codes = [...before, ...middleOf(option, damage), ...after];
+  const codes = stepCodes(option, damage);
+  const stages = cutStages(option, damage);
   const markedAt = codes.indexOf("mark");
-  return codes.flatMap((code, at) => {
-    const stage = !CUTTING.has(code) ? option : markedAt >= 0 && at > markedAt ? second : first;
-    const figures =
-      code === "tap" ? tapFigures(stage, damage, insert) : [figuresOf(code, stage, damage, insert)];
-    return figures.map((one) => stepOf(code, damage, tapped, one));
+  return codes.flatMap((code, at): readonly WorkStep[] => {
+    const stage = markedAt >= 0 && at > markedAt ? (stages[1] ?? stages[0]) : stages[0];
+    if (!isCutting(code)) {
+      return [plainStep(code, damage, tapped, figuresOf(code, option, damage, insert))];
+    }
+    if (code === "tap") return stage === undefined ? [] : tapSteps(stage, damage, tapped);
+    if (code === "pilot") return [];
+    const cut = cutAt(code, option, damage, stage);
+    return [cuttingStep(code, damage, tapped, cut, besideCut(code, option, damage, stage))];
   });
 }

@@ -1,10 +1,11 @@
+import { threadName } from "../threads";
 import { pairOutcomeWords } from "../pair-words";
 import { formatCallout, type CalloutProblem } from "../callout";
 import { designationProblemWords } from "../chart-words";
 import type { SpannerFit, SpecProblem } from "../replace";
 import type { AlternateProblem } from "../order";
 import { printLength, type Units } from "../units";
-import { aThread, threadName, upperFirst, withArticle } from "../words";
+import { aThread, upperFirst, withArticle } from "../words";
 import { gradeSpoken, nominalLengthWords, turningToolWords } from "./fastener-words";
 
 export function listWords(names: readonly string[], last: "or" | "and"): string {

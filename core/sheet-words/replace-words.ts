@@ -1,9 +1,9 @@
 import { dangerWords } from "../pair-words";
 import type { Circumstances, Duty } from "../circumstances";
 import type { Caution, Change, Locking, NeverUse, NutAdvice, WasherAdvice } from "../replace";
-import type { Thread } from "../threads";
+import { threadName, type Thread } from "../threads";
 import { printLength, type Units } from "../units";
-import { threadName, upperFirst, FINISH_WORDS, HEAD_WORDS } from "../words";
+import { upperFirst, FINISH_WORDS, HEAD_WORDS } from "../words";
 import { ENVIRONMENT_WORDS, PART_METAL_WORDS } from "./circumstances-words";
 import { NUT_STYLE_WORDS, gradeSpoken, nominalLengthWords } from "./fastener-words";
 

@@ -1,6 +1,6 @@
 import type { IdentificationSummary, Verdict } from "../identify";
-import type { Thread } from "../threads";
-import { percentWords, threadName, verdictWords } from "../words";
+import { threadName, type Thread } from "../threads";
+import { percentWords, verdictWords } from "../words";
 import { threadCallout } from "./thread-callout";
 
 /** What a sheet, and a line in a machine, is headed with. */

@@ -108,6 +108,16 @@ export interface FamilyStandard {
   readonly taperLengths?: (thread: Thread) => TaperLengths;
 }
 
+/** The designation, with LH for a left-hand thread (ISO 965-1, ASME B1.1). */
+export function threadName({ designation, hand }: Pick<Thread, "designation" | "hand">): string {
+  return hand === "left" ? `${designation} LH` : designation;
+}
+
+/** The same thread, turning that way. */
+export function inHand(thread: Thread, hand: Hand): Thread {
+  return thread.hand === hand ? thread : { ...thread, hand };
+}
+
 const OF_PIPES: ReadonlySet<ThreadFamily> = new Set(["pipe-parallel", "pipe-taper", "npt"]);
 
 /** Whether a thread is one of pipes and fittings: G and Rp, R and Rc, the American ones. */

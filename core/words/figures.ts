@@ -1,5 +1,4 @@
 import type { LeafMark } from "../identify";
-import type { Thread } from "../threads";
 import { MM_PER_INCH, printPlain, type Mm, type Units } from "../units";
 
 /** A pitch in the units asked for: "1.954 mm" or "13 TPI" (two decimals at the most). */
@@ -20,11 +19,6 @@ export function percentWords(probability: number): string {
   if (percent === 0 && probability > 0) return "under 1 %";
   if (percent === 100 && probability < 1) return "over 99 %";
   return `${percent} %`;
-}
-
-/** The designation, with LH when the part was read as left-hand (ISO 965-1, ASME B1.1). */
-export function threadName({ designation, hand }: Thread): string {
-  return hand === "left" ? `${designation} LH` : designation;
 }
 
 /** Turns under which nobody would say that it had started. */

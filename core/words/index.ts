@@ -1,13 +1,6 @@
 // The words of the Bench; those of a sheet and of the charts are parts of their own.
 export { BENCH_SENTENCES, FIRST_STEPS, changePartWords, noSuchLeafWords } from "./bench-sentences";
-export {
-  AT_ONCE_TURNS,
-  leafWords,
-  percentWords,
-  pitchWords,
-  threadName,
-  turnsWords,
-} from "./figures";
+export { AT_ONCE_TURNS, leafWords, percentWords, pitchWords, turnsWords } from "./figures";
 export { saidSpan } from "./said-words";
 export { lowerFirst, upperFirst } from "./letter-case";
 export { DRIVE_WORDS, FINISH_WORDS, HEAD_WORDS } from "./look-words";

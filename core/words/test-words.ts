@@ -6,12 +6,12 @@ import {
   type ReadingTest,
   type TestAnswer,
 } from "../identify";
-import type { Thread } from "../threads";
+import { threadName, type Thread } from "../threads";
 import { printLength, printPlain, type Units } from "../units";
 import { withArticle } from "./article";
 import { lowerFirst, upperFirst } from "./letter-case";
 import { spanWords } from "./said-words";
-import { leafWords, threadName } from "./figures";
+import { leafWords } from "./figures";
 import { LEAF_OUTCOME_WORDS, MARK_KIND_WORDS, PLACE_WORDS, TRIAL_WORDS } from "./reading-words";
 import { angleWords } from "./thread-words";
 

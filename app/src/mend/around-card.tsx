@@ -1,13 +1,7 @@
-import { upperFirst, type Thread } from "@root-gauge/core";
+import { upperFirst } from "@root-gauge/core";
 import { DUTIES } from "@root-gauge/core/circumstances";
-import { stockedGrades } from "@root-gauge/core/grades";
-import { ACCESSES, MEDIA, isOddThread, type Symptom } from "@root-gauge/core/repair";
-import {
-  ACCESS_WORDS,
-  FLAW_CHOICES,
-  MEDIUM_NAMES,
-  torqueProblemWords,
-} from "@root-gauge/core/repair-words";
+import { ACCESSES, SYMPTOM_FACTS, type Symptom } from "@root-gauge/core/repair";
+import { ACCESS_WORDS, FLAW_CHOICES, torqueProblemWords } from "@root-gauge/core/repair-words";
 import { DUTY_WORDS } from "@root-gauge/core/sheet-words";
 import { changeDamage, type MendState } from "../data/mend-state";
 import { LabelledChips } from "../kit/labelled-chips";
@@ -20,12 +14,10 @@ import { YesNo } from "./mend-fields";
 
 const DUTY_CHOICES = DUTIES.map((value) => ({ value, label: upperFirst(DUTY_WORDS[value]) }));
 const ACCESS_CHOICES = ACCESSES.map((value) => ({ value, label: ACCESS_WORDS[value] }));
-const MEDIUM_CHOICES = MEDIA.map((value) => ({ value, label: MEDIUM_NAMES[value] }));
 
 interface AroundCardProps {
   readonly state: MendState;
   readonly symptom: Symptom;
-  readonly thread: Thread | undefined;
 }
 
 function TorqueField({ state }: { state: MendState }) {
@@ -62,22 +54,12 @@ function HoleAround({ state }: { state: MendState }) {
 }
 
 /** What stands round it: how strong the screw is, what hangs on it, and how it can be reached. */
-export function AroundCard({ state, symptom, thread }: AroundCardProps) {
+export function AroundCard({ state, symptom }: AroundCardProps) {
   const hole = partOf(symptom) === "hole";
-  const cut = hole && symptom !== "leaks";
-  const grades = thread === undefined || isOddThread(thread) ? [] : stockedGrades(thread);
+  const { cuts: cut } = SYMPTOM_FACTS[symptom];
   return (
     <Card gap={12}>
       <Heading>Round about it</Heading>
-      {grades.length === 0 || symptom === "leaks" ? null : (
-        <LabelledChips
-          name="Class of the screw"
-          all="Not known"
-          value={state.grade === "" ? undefined : state.grade}
-          choices={grades.map(({ id, name }) => ({ value: id, label: name }))}
-          onChange={(grade = "") => changeDamage({ grade })}
-        />
-      )}
       {hole ? null : (
         <>
           <Label>Seen on it</Label>
@@ -94,14 +76,6 @@ export function AroundCard({ state, symptom, thread }: AroundCardProps) {
           name="Oil, a bearing or wires behind"
           value={state.behind}
           onChange={(behind) => changeDamage({ behind })}
-        />
-      ) : null}
-      {symptom === "leaks" ? (
-        <LabelledChips
-          name="What it holds in"
-          value={state.medium}
-          choices={MEDIUM_CHOICES}
-          onChange={(medium = state.medium) => changeDamage({ medium })}
         />
       ) : null}
       {symptom === "new" ? null : (

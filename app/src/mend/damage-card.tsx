@@ -1,6 +1,6 @@
 import type { Units } from "@root-gauge/core";
 import { MEND_SENTENCES, WORK_MATERIAL_CHOICES } from "@root-gauge/core/repair-words";
-import type { Symptom } from "@root-gauge/core/repair";
+import { SYMPTOM_FACTS, type Symptom } from "@root-gauge/core/repair";
 import { useState } from "react";
 import { changeDamage, mendUnits, type MendState } from "../data/mend-state";
 import { ActionButton } from "../kit/action-button";
@@ -9,7 +9,8 @@ import { LabelledChips } from "../kit/labelled-chips";
 import { Card } from "../kit/surface";
 import { Heading, Small } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
-import { namedThread, partOf, pitchProblem } from "./damage-of";
+import { damagedThread, namedThread, partOf, pitchProblem } from "./damage-of";
+import { ClassOfScrew, HoldsIn, OwnQuestions, asksPurpose } from "./damage-questions";
 import { MendFields, YesNo } from "./mend-fields";
 import { fieldsOf } from "./mend-lengths";
 import { ThreadFromBench } from "./thread-from-bench";
@@ -103,14 +104,18 @@ export function DamageCard(props: DamageCardProps) {
   const { state, symptom, units } = props;
   const [more, setMore] = useState(false);
   const hole = partOf(symptom) === "hole";
-  const cut = hole && symptom !== "leaks";
+  const { cuts: cut, ...always } = SYMPTOM_FACTS[symptom];
+  const thread = damagedThread(state, units);
   const fields = fieldsOf(state);
   const moreGiven = more || fields.more.some((name) => state[name] !== "");
   return (
     <Card gap={12}>
       <Heading>{hole ? "The hole" : "The screw"}</Heading>
       <Threads {...props} />
-      {cut ? (
+      <HoldsIn state={state} symptom={symptom} thread={thread} />
+      <ClassOfScrew state={state} symptom={symptom} thread={thread} />
+      <OwnQuestions state={state} symptom={symptom} />
+      {cut && always.hole === undefined ? (
         <ChoiceRow
           name="The hole is"
           value={state.hole}
@@ -118,7 +123,7 @@ export function DamageCard(props: DamageCardProps) {
           onChange={(kind) => changeDamage({ hole: kind })}
         />
       ) : null}
-      {symptom === "too-small" ? (
+      {asksPurpose(symptom, thread) ? (
         <LabelledChips
           name="What goes in"
           value={state.purpose}
@@ -132,16 +137,16 @@ export function DamageCard(props: DamageCardProps) {
       ) : (
         <ActionButton label="More about the part" onPress={() => setMore(true)} />
       )}
-      {hole && symptom !== "leaks" ? (
+      {hole && symptom !== "leaks" && always.material === undefined ? (
         <LabelledChips
           name="Metal of the part"
           value={state.material}
           choices={WORK_MATERIAL_CHOICES}
           onChange={(material = state.material) => changeDamage({ material })}
         />
-      ) : (
-        <Small>{symptom === "leaks" ? MEND_SENTENCES.twoThreads : MEND_SENTENCES.noDie}</Small>
-      )}
+      ) : null}
+      {symptom === "leaks" ? <Small>{MEND_SENTENCES.twoThreads}</Small> : null}
+      {symptom === "bruised" ? <Small>{MEND_SENTENCES.noDie}</Small> : null}
     </Card>
   );
 }

@@ -1,4 +1,5 @@
 import {
+  isPipeThread,
   lengthProblemWords,
   lookUpThreadAlone,
   readLength,
@@ -12,7 +13,13 @@ import {
   whichThreadWords,
 } from "@root-gauge/core/chart-words";
 import { ACCEPTED_FIGURES, type AskedFigure, type OwnedTools } from "@root-gauge/core/holes";
-import { oddThread, type Damage, type DamagedPart, type Symptom } from "@root-gauge/core/repair";
+import {
+  SYMPTOM_FACTS,
+  oddThread,
+  type Damage,
+  type DamagedPart,
+  type Symptom,
+} from "@root-gauge/core/repair";
 import { mendUnits, type MendLength, type MendState } from "../data/mend-state";
 import { torqueProblemWords } from "@root-gauge/core/repair-words";
 import { FIELDS, fieldLabel, fieldsOf } from "./mend-lengths";
@@ -68,9 +75,9 @@ export function pitchProblem(text: string, units: Units): string | undefined {
   return read.kind === "unreadable" ? unreadPitchWords(read.read) : undefined;
 }
 
-/** A bruised thread is the screw's; everything else is the hole's. */
+/** What a damage is of. */
 export function partOf(symptom: Symptom): DamagedPart {
-  return symptom === "bruised" ? "screw" : "hole";
+  return SYMPTOM_FACTS[symptom].part;
 }
 
 /** The thread that is damaged: by its name, or one of no standard by its size and pitch. */
@@ -94,17 +101,41 @@ export function torqueOf({ torque }: MendState): number | undefined {
   return torque.trim() !== "" && read >= least && read <= most ? read : undefined;
 }
 
+/** What is asked of one damage and of no other. */
+function askedOf(state: MendState, symptom: Symptom): Partial<Damage> {
+  const { nutKind, space, driveShape, brokenTool, standsOut, noFlame } = state;
+  const flame = given("noFlame", noFlame);
+  switch (symptom) {
+    case "seized":
+    case "snapped":
+      return { ...flame, standsOut };
+    case "rounded":
+      return { ...flame, standsOut, driveShape };
+    case "broken-tap":
+      return { brokenTool, standsOut };
+    case "nut-stripped":
+      return { nutKind, ...flame };
+    case "thin-sheet":
+      return flame;
+    case "combustion":
+      return { space };
+    default:
+      return {};
+  }
+}
+
 /** The damage as far as it was said; undefined while its thread or its depth is missing. */
 export function damageOf(state: MendState, units: Units, tools: OwnedTools): Damage | undefined {
-  const { symptom, material, hole, grade, duty, acknowledged, access, medium, often } = state;
+  const { symptom, grade, duty, acknowledged, access, often } = state;
   const thread = damagedThread(state, units);
   const depthMm = lengthIn(state, "depth", units);
   if (symptom === undefined || thread === undefined) return undefined;
-  const part = partOf(symptom);
-  const cut = part === "hole" && symptom !== "leaks";
+  const facts = SYMPTOM_FACTS[symptom];
+  const { part, cuts: cut, hole = state.hole, material = state.material } = facts;
   if (depthMm === undefined && cut) return undefined;
   const length = (key: MendLength) => lengthIn(state, key, units);
   const leaks = symptom === "leaks";
+  const holds = leaks || isPipeThread(thread);
   return {
     symptom,
     part,
@@ -116,10 +147,12 @@ export function damageOf(state: MendState, units: Units, tools: OwnedTools): Dam
     acknowledged,
     access,
     often,
-    behind: state.behind,
+    ...given("behind", state.behind),
     structural: state.structural,
     purpose: state.purpose,
-    ...(leaks ? { medium, ...given("male", namedThread(state.male).thread) } : {}),
+    ...(holds ? given("medium", state.medium) : {}),
+    ...(leaks ? given("male", namedThread(state.male).thread) : {}),
+    ...askedOf(state, symptom),
     ...(part === "screw" ? { flaws: state.flaws, ...given("wearMm", length("wear")) } : {}),
     ...(cut
       ? {
@@ -131,6 +164,9 @@ export function damageOf(state: MendState, units: Units, tools: OwnedTools): Dam
           ...given("neighbourMm", length("neighbour")),
           ...given("matingHoleMm", length("matingHole")),
           ...given("headRoomMm", length("headRoom")),
+          ...given("soundBelowMm", length("soundBelow")),
+          ...given("screwLengthMm", length("screwLength")),
+          ...given("offMm", symptom === "off-centre" ? length("offPlace") : undefined),
           ...given("torqueNm", torqueOf(state)),
         }
       : {}),

@@ -1,4 +1,4 @@
-import { threadInsideInsert, type Thread } from "@root-gauge/core";
+import { threadInsideInsert, threadName, type Thread } from "@root-gauge/core";
 import { beginWith, type MendState } from "../data/mend-state";
 
 /** What is known of a part that is to be mended, from where it was named. */
@@ -17,7 +17,7 @@ export function enterMend({ thread, odd, gradeId, ...where }: KnownPart): void {
   const named = thread === undefined ? undefined : (threadInsideInsert(thread) ?? thread);
   const known: Partial<MendState> = {
     choosing: true,
-    thread: named?.designation ?? "",
+    thread: named === undefined ? "" : threadName(named),
     machineId: where.machineId,
     position: where.position,
     ...(where.positionId === undefined ? {} : { positionId: where.positionId }),

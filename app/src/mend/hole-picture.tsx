@@ -1,4 +1,4 @@
-import { printLength, scaleWords, type Units } from "@root-gauge/core";
+import { printLength, scaleWords, threadName, type Units } from "@root-gauge/core";
 import type { HolePlan } from "@root-gauge/core/holes";
 import type { Damage, RepairOption } from "@root-gauge/core/repair";
 import {
@@ -157,7 +157,7 @@ export function HolePicture({ damage, state, after, units }: HolePictureProps) {
   const [view, setView] = useState<PictureView>("in-place");
   const [asked, setAsked] = useState<Asked>();
   const { large } = useLayout();
-  const name = damage.thread.designation;
+  const name = threadName(damage.thread);
   const shown = after === undefined ? {} : { after };
   const toggle = (tag: Asked) => setAsked(asked === tag ? undefined : tag);
   const figureOf = (tag: HoleTag) => {
@@ -219,7 +219,7 @@ const SMALL_HEIGHT = 220;
 
 /** The hole as it is, and as a repair leaves it, beside each other. */
 export function BeforeAndAfter({ damage, after }: Pick<HolePictureProps, "damage" | "after">) {
-  const name = damage.thread.designation;
+  const name = threadName(damage.thread);
   return (
     <View flexDirection="row" gap={8}>
       <HalfPlate

@@ -17,13 +17,14 @@ export function YesNo({
   onChange,
 }: {
   name: string;
-  value: boolean;
+  /** Undefined while it was not said. */
+  value: boolean | undefined;
   onChange: (yes: boolean) => void;
 }) {
   return (
     <LabelledChips
       name={name}
-      value={value ? "yes" : "no"}
+      value={value === undefined ? undefined : value ? "yes" : "no"}
       choices={YES_NO}
       onChange={(chosen) => onChange(chosen === "yes")}
     />

@@ -1,5 +1,5 @@
 import type { AskedFigure } from "@root-gauge/core/holes";
-import type { Symptom } from "@root-gauge/core/repair";
+import { SYMPTOM_FACTS, type Symptom } from "@root-gauge/core/repair";
 import type { MendLength, MendState } from "../data/mend-state";
 
 export interface FieldFacts {
@@ -19,19 +19,26 @@ export const FIELDS: Readonly<Record<MendLength, FieldFacts>> = {
   neighbour: { label: "To the next hole", figure: "neighbour", placeholder: "20" },
   wear: { label: "Lost on its diameter", figure: "wear", placeholder: "0.2" },
   matingHole: { label: "Hole of the mating part", figure: "mating-hole", placeholder: "9" },
+  soundBelow: { label: "Whole thread below the tear", figure: "sound-below", placeholder: "15" },
+  screwLength: { label: "Old screw is long", figure: "screw-length", placeholder: "40" },
+  offPlace: { label: "Off its place", figure: "off-place", placeholder: "0.5" },
   headRoom: { label: "Room for the head, across", figure: "head-room", placeholder: "30" },
   crests: { label: "Over its crests", figure: "bore", placeholder: "12.3" },
 };
 
 /** What a length is called at this damage: the same field measures another thing. */
 export function fieldLabel(key: MendLength, { symptom, hole }: MendState): string {
-  if (key === "depth" && hole === "through") return "Thickness";
+  const through = symptom !== undefined && (SYMPTOM_FACTS[symptom].hole ?? hole) === "through";
+  if (key === "depth" && through) return "Thickness";
+  if (key === "bore" && symptom === "off-centre") return "Hole is wide";
+  if (key === "bore" && symptom === "insert-out") return "Bore, if torn";
   if (key === "bore" && symptom === "too-small") return "Clean from, across";
   if (key === "engaged" && symptom === "new") return "Full thread wanted";
   return FIELDS[key].label;
 }
 
 const REPAIRED = ["depth", "edge", "bore", "engaged"] as const;
+const AROUND = ["screwLength", "soundBelow", "boss", "neighbour"] as const;
 
 /** The lengths that are asked for first, and those that stand behind "More". */
 export function fieldsOf({ symptom, hole, odd }: MendState): {
@@ -41,10 +48,22 @@ export function fieldsOf({ symptom, hole, odd }: MendState): {
   const behind = hole === "blind" ? (["thickness"] as const) : [];
   const fields: Readonly<Record<Symptom, readonly [readonly MendLength[], readonly MendLength[]]>> =
     {
-      strips: [REPAIRED, [...behind, "boss", "neighbour"]],
-      "cross-threaded": [REPAIRED, [...behind, "boss", "neighbour"]],
-      "pulled-out": [REPAIRED, [...behind, "boss", "neighbour"]],
-      snapped: [REPAIRED, [...behind, "boss", "neighbour"]],
+      strips: [REPAIRED, [...behind, ...AROUND]],
+      "cross-threaded": [REPAIRED, [...behind, ...AROUND]],
+      "pulled-out": [REPAIRED, [...behind, ...AROUND]],
+      snapped: [REPAIRED, [...behind, ...AROUND]],
+      "insert-out": [REPAIRED, [...behind, ...AROUND]],
+      combustion: [REPAIRED, ["neighbour"]],
+      "off-centre": [
+        ["depth", "offPlace", "bore", "edge"],
+        ["matingHole", "engaged", ...behind],
+      ],
+      plastic: [REPAIRED, [...behind, "boss"]],
+      "thin-sheet": [["depth", "bore"], ["edge"]],
+      "nut-stripped": [["depth"], ["bore"]],
+      "broken-tap": [["depth"], ["edge"]],
+      seized: [[], []],
+      rounded: [[], []],
       "too-small": [REPAIRED, ["matingHole", "headRoom", ...behind, "boss", "neighbour"]],
       bruised: [odd ? ["crests"] : ["wear"], odd ? ["wear"] : []],
       new: [["depth", ...behind], ["engaged"]],

@@ -1,6 +1,12 @@
-import type { Units } from "@root-gauge/core";
+import { threadName, type Units } from "@root-gauge/core";
 import type { DrillQuestion } from "@root-gauge/core/holes";
-import { repairWork, type Damage, type RepairWork, type Symptom } from "@root-gauge/core/repair";
+import {
+  repairWork,
+  takesMetal,
+  type Damage,
+  type RepairWork,
+  type Symptom,
+} from "@root-gauge/core/repair";
 import {
   MEND_SENTENCES,
   SYMPTOM_WORDS,
@@ -43,7 +49,9 @@ interface WorkProps {
 
 function titleOf({ chosen, tapping }: RepairWork, damage: Damage | undefined): string {
   if (chosen !== undefined) return repairTitleWords(chosen);
-  return tapping === undefined ? "" : `New ${damage?.thread.designation ?? "hole"}`;
+  return tapping === undefined
+    ? ""
+    : `New ${damage === undefined ? "hole" : threadName(damage.thread)}`;
 }
 
 function missing(state: MendState, units: Units): string {
@@ -163,6 +171,9 @@ function Actions({ work, state, onLook, comparing, onCompare }: ActionsProps) {
   );
 }
 
+/** What a shop may put right by itself. */
+const SHOPS_OWN: ReadonlySet<string> = new Set(["water", "air", "oil"]);
+
 /** What the duty asks to be read first. */
 function DutyCaution({ state }: { state: MendState }) {
   if (state.duty === "safety-critical") {
@@ -176,7 +187,15 @@ function DutyCaution({ state }: { state: MendState }) {
       />
     );
   }
-  const licensed = state.duty === "pressure" || state.structural || state.symptom === "leaks";
+  if (state.medium !== undefined && SHOPS_OWN.has(state.medium)) {
+    return <CautionsCard cautions={[MEND_SENTENCES.shopsOwn]} />;
+  }
+  const licensed =
+    state.duty === "pressure" ||
+    state.structural ||
+    state.symptom === "leaks" ||
+    state.symptom === "combustion" ||
+    state.medium !== undefined;
   return licensed ? <CautionsCard cautions={[MEND_SENTENCES.whoMay]} /> : null;
 }
 
@@ -215,11 +234,11 @@ function DamageScreen({ state, symptom, units }: DamageScreenProps) {
   const said = (
     <>
       <DamageCard state={state} symptom={symptom} units={units} />
-      <AroundCard state={state} symptom={symptom} thread={damagedThread(state, units)} />
+      <AroundCard state={state} symptom={symptom} />
       <MendTools />
     </>
   );
-  const isCut = damage?.part === "hole" && symptom !== "leaks";
+  const isCut = damage !== undefined && takesMetal(damage);
   const plan = work?.tapping?.kind === "plan" ? work.tapping : undefined;
   return (
     <View flex={1} render="main">
@@ -232,7 +251,7 @@ function DamageScreen({ state, symptom, units }: DamageScreenProps) {
         key={looking ? "look" : "say"}
         first={
           <>
-            {damage !== undefined && isCut ? (
+            {isCut ? (
               <HolePicture
                 damage={damage}
                 state={state}

@@ -1,7 +1,7 @@
 import type { Repair } from "@root-gauge/contract";
 import type { Damage, RepairRecord } from "@root-gauge/core/repair";
-import { isOddThread } from "@root-gauge/core/repair";
-import { printPlain } from "@root-gauge/core";
+import { isOddThread, takesMetal } from "@root-gauge/core/repair";
+import { printPlain, threadName } from "@root-gauge/core";
 import { beginWith, type MendState } from "../data/mend-state";
 import { NEW_HOLE } from "./repair-record";
 
@@ -9,19 +9,20 @@ const lengthText = (mm: number | undefined) => (mm === undefined ? "" : `${print
 
 /** What was said of a damage, as it stands in its fields. */
 function fieldsFrom(damage: Damage): Partial<MendState> {
-  const { thread, male, flaws = [], medium, access, torqueNm } = damage;
+  const { thread, male, flaws = [], medium, access, torqueNm, behind } = damage;
+  const { nutKind, space, driveShape, brokenTool, standsOut, noFlame } = damage;
   const odd = isOddThread(thread);
-  const cut = damage.part === "hole" && damage.symptom !== "leaks";
+  const cut = takesMetal(damage);
   return {
     symptom: damage.symptom,
     material: damage.material,
     hole: damage.hole,
     typedIn: "mm",
-    thread: odd ? "" : thread.designation,
+    thread: odd ? "" : threadName(thread),
     odd,
     crests: odd ? lengthText(thread.majorMm) : "",
     pitch: odd ? `${printPlain(thread.pitchMm, 4)} mm` : "",
-    male: male?.designation ?? "",
+    male: male === undefined ? "" : threadName(male),
     depth: cut ? lengthText(damage.depthMm) : "",
     edge: lengthText(damage.edgeMm),
     bore: lengthText(damage.boreMm),
@@ -40,7 +41,16 @@ function fieldsFrom(damage: Damage): Partial<MendState> {
     purpose: damage.purpose ?? "screw",
     flaws: [...flaws],
     often: damage.often,
-    behind: damage.behind === true,
+    soundBelow: lengthText(damage.soundBelowMm),
+    screwLength: lengthText(damage.screwLengthMm),
+    offPlace: lengthText(damage.offMm),
+    ...(behind === undefined ? {} : { behind }),
+    ...(nutKind === undefined ? {} : { nutKind }),
+    ...(space === undefined ? {} : { space }),
+    ...(driveShape === undefined ? {} : { driveShape }),
+    ...(brokenTool === undefined ? {} : { brokenTool }),
+    ...(standsOut === undefined ? {} : { standsOut }),
+    ...(noFlame === undefined ? {} : { noFlame }),
     ...(access === undefined ? {} : { access }),
     ...(medium === undefined ? {} : { medium }),
   };

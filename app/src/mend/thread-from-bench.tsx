@@ -1,4 +1,4 @@
-import { leads, threadInsideInsert } from "@root-gauge/core";
+import { leads, threadInsideInsert, threadName } from "@root-gauge/core";
 import { useRouter } from "expo-router";
 import { changeDamage } from "../data/mend-state";
 import { useBench } from "../data/use-bench";
@@ -15,8 +15,8 @@ export function ThreadFromBench() {
   const thread = threadInsideInsert(best.thread) ?? best.thread;
   return (
     <ActionButton
-      label={`${thread.designation}, as on the Bench`}
-      onPress={() => changeDamage({ thread: thread.designation })}
+      label={`${threadName(thread)}, as on the Bench`}
+      onPress={() => changeDamage({ thread: threadName(thread) })}
     />
   );
 }

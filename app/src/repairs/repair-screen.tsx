@@ -1,5 +1,11 @@
 import type { Repair } from "@root-gauge/contract";
-import { damageFrom, repairWork, type Damage, type RepairRecord } from "@root-gauge/core/repair";
+import {
+  damageFrom,
+  repairWork,
+  takesMetal,
+  type Damage,
+  type RepairRecord,
+} from "@root-gauge/core/repair";
 import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
 import { planPaperWords, progressWords } from "@root-gauge/core/repair-words";
 import { SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
@@ -36,7 +42,7 @@ function RepairBody({ repair, record, damage, units, edit }: BodyProps) {
   const work = useMemo(() => repairWork(damage, record.choice), [damage, record]);
   const words = planPaperWords(work, damage, record, units);
   const plan = work.tapping?.kind === "plan" ? work.tapping : undefined;
-  const cut = damage.part === "hole" && damage.symptom !== "leaks";
+  const cut = takesMetal(damage);
   return (
     <PageColumns
       first={

@@ -1,5 +1,5 @@
 import type { Drawing, Units } from "@root-gauge/core";
-import { damageFrom, repairWork, type Damage, type RepairWork } from "@root-gauge/core/repair";
+import { damageFrom, repairWork, takesMetal, type Damage, type RepairWork } from "@root-gauge/core/repair";
 import { holeDrawing } from "@root-gauge/core/repair-outline";
 import {
   planPaperWords,
@@ -132,7 +132,7 @@ function write({ paper, words, damage, work }: Laid, printed: PrintedPlan, size:
   paper.font("text").fontSize(size).text(words.subtitle, { width });
   paper.y += 3;
   cautionBox(paper, words.cautions, size);
-  if (damage.part === "hole" && damage.symptom !== "leaks") drawings(paper, damage, work, units);
+  if (takesMetal(damage)) drawings(paper, damage, work, units);
   factColumns(paper, words.facts, size);
   heading(paper, "Steps", size);
   for (const one of words.steps) step(paper, one, size);
