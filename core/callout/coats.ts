@@ -1,10 +1,9 @@
-import type { Finish } from "../looks";
+import { isMadeOf, type Finish } from "../looks";
 import { FINISH_PHRASES } from "./phrases";
 
-const UNCOATED: ReadonlySet<Finish> = new Set(["plain", "stainless", "brass"]);
-
-/** What is put on a part after it is made; a plain, a stainless or a brass part may go with others. */
-export const isCoat = (finish: Finish | undefined) => finish !== undefined && !UNCOATED.has(finish);
+/** What is put on a part after it is made; a plain part, or one of another metal, may go with others. */
+export const isCoat = (finish: Finish | undefined) =>
+  finish !== undefined && finish !== "plain" && !isMadeOf(finish);
 
 const COATS = FINISH_PHRASES.filter(({ means }) => isCoat(means));
 

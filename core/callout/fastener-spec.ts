@@ -1,6 +1,13 @@
 import type { NutStyle, WasherStyle } from "../fasteners";
 import type { HardnessClass } from "../grades";
-import type { Drive, Finish, HeadStyle, Point } from "../looks";
+import {
+  isStructural,
+  type Drive,
+  type Finish,
+  type HeadStyle,
+  type MadeTo,
+  type Point,
+} from "../looks";
 import type { DesignationProblem, Thread } from "../threads";
 import type { Mm, Units } from "../units";
 
@@ -36,6 +43,8 @@ export interface ScrewSpec extends Common, WithWashers {
   /** Threaded to the head, where the standard would leave a plain shank. */
   readonly fullThread?: true;
   readonly gradeId?: string;
+  /** The standard that was written, where its sizes are other than today's. */
+  readonly madeTo?: MadeTo;
   /** Of a set screw, which is not pulled. */
   readonly hardnessClass?: HardnessClass;
   /** The nut asked for with it. */
@@ -48,6 +57,8 @@ export interface NutSpec extends Common, WithWashers {
   /** Of a coupling nut, where it was said. */
   readonly lengthMm?: Mm;
   readonly nutClassId?: string;
+  /** The standard that was written, where its sizes are other than today's. */
+  readonly madeTo?: MadeTo;
 }
 
 export interface WasherSpec extends Common {
@@ -151,6 +162,12 @@ export type CalloutProblem =
     }
   /** A part with a thread of its own, which no table holds: "wood screw". */
   | { readonly code: "callout-not-held"; readonly read: string; readonly part: string }
+  /** "Brass stainless bolt": of one metal or of the other. */
+  | {
+      readonly code: "callout-two-metals";
+      readonly read: string;
+      readonly metals: readonly [Finish, Finish];
+    }
   | { readonly code: "callout-length"; readonly read: string; readonly length: string }
   | { readonly code: "callout-grade"; readonly read: string; readonly grade: string };
 
@@ -170,6 +187,22 @@ export function goingWith(spec: FastenerSpec): readonly (NutSpec | WasherSpec)[]
     default:
       return [];
   }
+}
+
+/** Classes whose own standard makes heavy structural hexagons of them. */
+const STRUCTURAL_CLASSES: ReadonlySet<string> = new Set(["a325", "a490"]);
+
+/** The standard that a screw is made to, where its sizes are other than today's: as written, or as its class has it. */
+export function madeToOf(spec: Pick<ScrewSpec, "madeTo" | "gradeId" | "head">): MadeTo | undefined {
+  const { madeTo, gradeId, head = "hex" } = spec;
+  if (madeTo !== undefined) return madeTo;
+  const byClass = gradeId !== undefined && STRUCTURAL_CLASSES.has(gradeId) && head === "hex";
+  return byClass ? "ASTM F3125" : undefined;
+}
+
+/** Whether a screw is one of those that steel structures are bolted with. */
+export function isStructuralScrew(spec: Pick<ScrewSpec, "madeTo" | "gradeId" | "head">): boolean {
+  return isStructural(madeToOf(spec));
 }
 
 /** The head a screw has: a hexagon where none was said, as counters take it. */

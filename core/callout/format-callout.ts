@@ -121,6 +121,7 @@ function screwWritten(spec: ScrewSpec): string {
     ...(gradeId === undefined ? [] : [gradeWritten(gradeId)]),
     ...(hardnessClass === undefined ? [] : [hardnessClass]),
     ...madeOf(spec, steel),
+    ...(spec.madeTo === undefined ? [] : [spec.madeTo]),
   ];
   return withTogether(spec, parts);
 }
@@ -157,6 +158,7 @@ function nutWritten(spec: NutSpec): string {
     `${sizeWritten(spec)}${length} ${writtenFor(NUT_PHRASES, style)}`,
     ...(nutClassId === undefined ? [] : [classWritten(nutClassId, spec)]),
     ...madeOf(spec, stainless),
+    ...(spec.madeTo === undefined ? [] : [spec.madeTo]),
   ]);
 }
 

@@ -1,7 +1,7 @@
 export { formatCallout, lengthWritten } from "./format-callout";
 export { calledScrew, parsePart, parseScrew, withEachThread } from "./called-screw";
 export { parseCallout } from "./parse-callout";
-export { goingWith, headOf, isCalloutProblem } from "./fastener-spec";
+export { goingWith, headOf, isCalloutProblem, isStructuralScrew, madeToOf } from "./fastener-spec";
 export { SCREW_PIECES, pieceChoices, pieceWritten } from "./screw-pieces";
 export type { PieceChoice, ScrewPiece } from "./screw-pieces";
 export { suggestCallouts } from "./suggest";

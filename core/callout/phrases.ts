@@ -185,6 +185,13 @@ export const FINISH_PHRASES: readonly Phrase<Finish>[] = [
     String.raw`stainless(?:[\s-]*(?:steel|stl))?|s\/s|ss|inox|cres|(?:astm\s*)?f59[34]`,
   ),
   phrase("brass", "brass", String.raw`(?<!26\s*)brass`),
+  phrase("aluminium", "aluminium", String.raw`alumini?um|alloy\s*aluminium|dural`),
+  phrase("titanium", "titanium", String.raw`titanium`),
+  phrase(
+    "plastic",
+    "plastic",
+    String.raw`plastic|pa\s*6[.\d]*|polyamide|(?<![\w-])nylon(?=\s*(?:$|,|screws?|bolts?|hex|pan|csk|socket|set|studs?))`,
+  ),
   phrase("cadmium", "cadmium", String.raw`cad(?:mium)?(?:[\s-]*plated)?`),
   phrase("phosphate", "phosphate", String.raw`phosphate[ds]?(?:[\s-]*(?:and|&)?[\s-]*oil(?:ed)?)?`),
   phrase(

@@ -1,7 +1,7 @@
 import { gradeSystemOf } from "../grades";
 import { threadBelowShoulder } from "../heads";
 import { sizeThroughWasher } from "../fasteners";
-import type { Finish } from "../looks";
+import { MADE_TO, isMadeOf, type Finish, type MadeTo } from "../looks";
 import type { Thread } from "../threads";
 import { readLength, type Mm } from "../units";
 import type { CalloutProblem, FastenerSpec } from "./fastener-spec";
@@ -116,6 +116,20 @@ export function withoutLength(sized: Sized): Sized {
   return { code: "callout-not-understood", read: sized.read, words: [sized.length] };
 }
 
+const METALS = FINISH_PHRASES.filter(({ means }) => isMadeOf(means));
+
+/** Of a part that is said to be of two metals: both, by their words. */
+function secondMetal(
+  { finish }: FastenerSpec,
+  unknown: readonly string[],
+): readonly [Finish, Finish] | undefined {
+  if (finish === undefined || !isMadeOf(finish)) return undefined;
+  const other = METALS.find(
+    ({ means, read }) => means !== finish && unknown.some((word) => read.test(word)),
+  )?.means;
+  return other === undefined ? undefined : [finish, other];
+}
+
 /** The part, or what of it was not understood. */
 export function finished(
   { read, standards }: Pieces,
@@ -126,10 +140,39 @@ export function finished(
   if (grade !== undefined && grade.id === undefined) {
     return { code: "callout-grade", read, grade: grade.written.trim() };
   }
+  const second = secondMetal(spec, unknown);
+  if (second !== undefined) return { code: "callout-two-metals", read, metals: second };
   const words = [...unknown, ...standards.filter(({ means }) => !means).map((one) => one.written)];
   return words.length === 0
     ? spec
     : { code: "callout-not-understood", read, words, understood: spec };
+}
+
+/** Hexagons that DIN made wider or narrower than ISO does, by diameter, mm. */
+const OTHER_HEXAGONS: ReadonlySet<Mm> = new Set([10, 12, 14, 22]);
+/** Standards whose sizes are other at every diameter. */
+const WHOLLY_OTHER: ReadonlySet<MadeTo> = new Set([
+  "DIN 985",
+  "DIN 6914",
+  "DIN 6915",
+  "EN 14399-3",
+  "EN 14399-4",
+]);
+
+const isMadeTo = (number: string): number is MadeTo =>
+  (MADE_TO as readonly string[]).includes(number);
+
+/** The standard that a part is made to, where one was written whose sizes are other than today's; today's rules where both were. */
+export function madeToBy(
+  { standards }: Pieces,
+  { family, majorMm }: Thread,
+): { readonly madeTo?: MadeTo } {
+  if (family !== "iso-metric") return {};
+  const numbers = standards.map(({ number }) => number);
+  if (numbers.some((number) => number.startsWith("ISO 40"))) return {};
+  const madeTo = numbers.find(isMadeTo);
+  if (madeTo === undefined) return {};
+  return WHOLLY_OTHER.has(madeTo) || OTHER_HEXAGONS.has(majorMm) ? { madeTo } : {};
 }
 
 /** What every threaded part may have been said to have. */

@@ -40,6 +40,8 @@ const STAINLESS = new RegExp(
   String.raw`(?<![\w/])(?:${WORD}\s*)?([acf]\d)(?:[\s/-]*(45|50|60|70|80|110))?(?![\w/])`,
   "i",
 );
+/** ISO 8839: copper and aluminium alloys. */
+const NON_FERROUS = /(?<![\w/])((?:cu|al)[1-7])(?![\w/])/i;
 /** Stainless steels by their American numbers, the ISO steel of each. */
 const STEEL_NUMBER =
   /(?<![\w/.-])(?<!(?<![a-z])x ?)(?:(?:aisi|ss)[ -]*)?(18[-/]8|30[34]l?|316l?|marine(?=\s*(?:grade|stainless|s\/s|$)))(?:\s*(?:s\/s|ss|stainless(?:\s*steel)?|grade))*(?![\w/.-])/i;
@@ -97,6 +99,7 @@ const WRITTEN: readonly (readonly [
   [GRADE_AFTER, graded],
   [GRADE, graded],
   [SHORT_GRADE, graded],
+  [NON_FERROUS, ([written, name = ""]) => ({ written, id: gradeById(name)?.id })],
   [STAINLESS, stainless],
   [
     STEEL_NUMBER,

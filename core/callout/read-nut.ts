@@ -11,6 +11,7 @@ import {
   contradicting,
   definedAs,
   finished,
+  madeToBy,
   sizeOf,
   takeFinish,
   withoutLength,
@@ -75,6 +76,7 @@ export function readNut(pieces: Pieces, threadOfBolt?: Thread): FastenerSpec | C
     ...common(pieces, sized, isStainlessNut(nutClass?.id) ? "stainless" : finish),
     ...(nutClass?.id === undefined ? {} : { nutClassId: nutClass.id }),
     ...(nutClass?.steel === undefined ? {} : { steel: nutClass.steel }),
+    ...madeToBy(pieces, sized.thread),
   };
   const against = contradicting(
     pieces,

@@ -16,6 +16,7 @@ import {
   contradicting,
   definedAs,
   finished,
+  madeToBy,
   sizeOf,
   takeFinish,
   type Pieces,
@@ -221,6 +222,14 @@ function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined)
   };
 }
 
+/** The metal that a class says by itself: A2-70 is stainless, CU2 brass, AL4 aluminium. */
+function metalOfClass(id: string | undefined): Finish | undefined {
+  if (id === undefined) return undefined;
+  if (/^[ACF]\d-/.test(id)) return "stainless";
+  if (/^CU\d$/.test(id)) return "brass";
+  return /^AL\d$/.test(id) ? "aluminium" : undefined;
+}
+
 /** Reads a screw, bolt, stud or set screw, with the nut and the washers that were asked for with it. */
 export function readScrew(
   pieces: Pieces,
@@ -237,8 +246,7 @@ export function readScrew(
   const together = readTogether(companions, pieces.read, sized.thread);
   if ("code" in together) return together;
   const grade = gradeOfWord(written, sized.thread, look.head === "socket-cap");
-  const ofStainless = grade?.id !== undefined && /^[ACF]\d-/.test(grade.id);
-  const coat = finish ?? (ofStainless ? "stainless" : undefined);
+  const coat = finish ?? metalOfClass(grade?.id);
   const spec: ScrewSpec = {
     part: "screw",
     ...common(pieces, sized, coat),
@@ -249,6 +257,7 @@ export function readScrew(
       : {}),
     ...(grade?.id === undefined ? {} : { gradeId: grade.id }),
     ...(hardnessClass === undefined ? {} : { hardnessClass }),
+    ...(look.head === "hex" ? madeToBy(pieces, sized.thread) : {}),
     ...together,
   };
   const pulled = hardnessClass !== undefined && look.head !== undefined && look.head !== "set";

@@ -56,6 +56,8 @@ const wholeOf = (number: string) =>
 /** A standard that was written with a part. */
 export interface WrittenStandard {
   readonly written: string;
+  /** By its body and number, as tables have it: "DIN 933". */
+  readonly number: string;
   /** What it defines; undefined for one that is not held. */
   readonly means: DefinedPart | undefined;
   readonly wantsHead: boolean;
@@ -73,6 +75,7 @@ export function takeStandards(remaining: Remaining): readonly WrittenStandard[] 
     const notHeld = NOT_HELD.get(number);
     taken.push({
       written: found[0].trim(),
+      number,
       means: DEFINED.get(number) ?? DEFINED.get(wholeOf(number)),
       wantsHead: WANTS_HEAD.has(number),
       ...(notHeld === undefined ? {} : { notHeld }),

@@ -16,7 +16,15 @@ const SUITS: Readonly<Record<Environment, Partial<Readonly<Record<Finish, Finish
     nickel: "poor",
     "zinc-flake": "poor",
   },
-  hot: { zinc: "poor", "zinc-yellow": "poor", galvanised: "poor", cadmium: "never", brass: "poor" },
+  hot: {
+    zinc: "poor",
+    "zinc-yellow": "poor",
+    galvanised: "poor",
+    cadmium: "never",
+    brass: "poor",
+    aluminium: "poor",
+    plastic: "never",
+  },
   food: {
     plain: "poor",
     phosphate: "poor",
@@ -35,7 +43,7 @@ export function finishSuits(finish: Finish, environment: Environment): FinishSui
 }
 
 /** Anodic index, volts (MIL-STD-889 practice): how far each surface stands from the noblest. */
-const FINISH_INDEX: Readonly<Record<Finish, number>> = {
+const FINISH_INDEX: Readonly<Record<Finish, number | undefined>> = {
   plain: 0.85,
   phosphate: 0.85,
   zinc: 1.25,
@@ -45,6 +53,9 @@ const FINISH_INDEX: Readonly<Record<Finish, number>> = {
   galvanised: 1.2,
   stainless: 0.5,
   brass: 0.4,
+  aluminium: 0.9,
+  titanium: 0.3,
+  plastic: undefined,
   cadmium: 0.8,
 };
 
@@ -87,8 +98,8 @@ export function galvanicPair(
   environment: Environment,
 ): GalvanicPair | undefined {
   const part = METAL_INDEX[metal];
-  if (part === undefined) return undefined;
   const own = FINISH_INDEX[finish];
+  if (part === undefined || own === undefined) return undefined;
   const differenceV = Math.abs(own - part);
   const allowedV = ALLOWED[environment];
   // A coat of zinc is there to be eaten, slowly where the part is iron or aluminium, which are near it.

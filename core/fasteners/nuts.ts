@@ -1,7 +1,8 @@
 import { goesByInches, pairAt } from "../heads";
-import { hexSpanner } from "../looks";
+import { hexSpanner, type MadeTo } from "../looks";
 import type { Thread } from "../threads";
-import { mmFromInches, type Mm } from "../units";
+import type { Mm } from "../units";
+import { OF_BOLTS, inchFlats, metricFlats } from "./nut-flats";
 
 export const NUT_STYLES = [
   "hex",
@@ -22,7 +23,8 @@ export type NutStyle = (typeof NUT_STYLES)[number];
 
 /** A nut's true dimensions, mm. */
 export interface NutSize {
-  readonly acrossFlatsMm: Mm;
+  /** Absent where no table here has it. */
+  readonly acrossFlatsMm?: Mm;
   readonly heightMm: Mm;
   /** Diameter of a castle nut's pin. */
   readonly pinMm?: Mm;
@@ -189,6 +191,20 @@ const METRIC: Partial<Readonly<Record<NutStyle, NutTable>>> = {
       [16, 13],
     ],
   },
+  heavy: {
+    standard: "ASME B18.2.4.6M",
+    heights: [
+      [12, 12.3],
+      [14, 14.3],
+      [16, 17.1],
+      [20, 20.7],
+      [22, 23.6],
+      [24, 24.2],
+      [27, 27.6],
+      [30, 30.7],
+      [36, 36.6],
+    ],
+  },
   coupling: {
     standard: "DIN 6334",
     heights: [
@@ -208,7 +224,12 @@ const INCH: Partial<Readonly<Record<NutStyle, NutTable>>> = {
   heavy: {
     standard: "ASME B18.2.2",
     heights: [
+      [1 / 4, 15 / 64],
+      [5 / 16, 19 / 64],
+      [3 / 8, 23 / 64],
+      [7 / 16, 27 / 64],
       [1 / 2, 31 / 64],
+      [9 / 16, 35 / 64],
       [5 / 8, 39 / 64],
       [3 / 4, 47 / 64],
       [7 / 8, 55 / 64],
@@ -221,6 +242,17 @@ const INCH: Partial<Readonly<Record<NutStyle, NutTable>>> = {
   hex: {
     standard: "ASME B18.2.2",
     heights: [
+      // Machine screw nuts, ASME B18.6.3.
+      [0.06, 0.05],
+      [0.073, 0.05],
+      [0.086, 0.066],
+      [0.099, 0.066],
+      [0.112, 0.098],
+      [0.125, 0.114],
+      [0.138, 0.114],
+      [0.164, 0.13],
+      [0.19, 0.13],
+      [0.216, 0.161],
       [1 / 4, 7 / 32],
       [5 / 16, 17 / 64],
       [3 / 8, 21 / 64],
@@ -275,6 +307,65 @@ const INCH: Partial<Readonly<Record<NutStyle, NutTable>>> = {
   },
 };
 
+/** Nuts of other standards than today's whose height is another: greatest heights, mm. */
+const MADE_TO_HEIGHTS: Partial<Readonly<Record<MadeTo, NutTable>>> = {
+  "DIN 985": {
+    standard: "DIN 985",
+    heights: [
+      [3, 4],
+      [4, 5],
+      [5, 5],
+      [6, 6],
+      [8, 8],
+      [10, 10],
+      [12, 12],
+      [14, 14],
+      [16, 16],
+      [18, 18.5],
+      [20, 20],
+      [22, 22],
+      [24, 24],
+      [27, 27],
+      [30, 30],
+    ],
+  },
+  "DIN 934": {
+    standard: "DIN 934",
+    heights: [
+      [10, 8],
+      [12, 10],
+      [14, 11],
+      [22, 18],
+    ],
+  },
+  "EN 14399-4": {
+    standard: "EN 14399-4",
+    heights: [
+      [12, 10],
+      [16, 13],
+      [20, 16],
+      [22, 18],
+      [24, 20],
+      [27, 22],
+      [30, 24],
+      [36, 29],
+    ],
+  },
+  "EN 14399-3": {
+    standard: "EN 14399-3",
+    heights: [
+      [12, 10.8],
+      [16, 14.8],
+      [20, 18],
+      [22, 19.4],
+      [24, 21.5],
+      [27, 23.8],
+      [30, 25.6],
+      [36, 31],
+    ],
+  },
+};
+
 /** DIN 935: the split pin of a castle nut, mm. */
 const CASTLE_PINS: Pairs = [
   [6, 1.6],
@@ -287,32 +378,6 @@ const CASTLE_PINS: Pairs = [
   [24, 5],
   [30, 6.3],
 ];
-
-/** Inch nuts whose hexagon is larger than the bolt's (ASME B18.2.2), in. */
-const INCH_WIDER: Pairs = [
-  [7 / 16, 11 / 16],
-  [9 / 16, 7 / 8],
-];
-
-/** Square nuts across the flats (ASME B18.2.2), in. */
-const INCH_SQUARE: Pairs = [
-  [1 / 4, 7 / 16],
-  [5 / 16, 9 / 16],
-  [3 / 8, 5 / 8],
-  [7 / 16, 3 / 4],
-  [1 / 2, 13 / 16],
-  [5 / 8, 1],
-  [3 / 4, 9 / 8],
-  [7 / 8, 21 / 16],
-  [1, 3 / 2],
-  [9 / 8, 27 / 16],
-  [5 / 4, 15 / 8],
-  [11 / 8, 33 / 16],
-  [3 / 2, 9 / 4],
-];
-
-/** DIN 6923: flange nuts whose hexagon is smaller than the bolt's, mm. */
-const FLANGE_NARROWER: Pairs = [[10, 15]];
 
 /** Heights as proportions of the diameter where no table here has them. */
 const PROPORTIONS: Readonly<Record<NutStyle, number>> = {
@@ -330,32 +395,32 @@ const PROPORTIONS: Readonly<Record<NutStyle, number>> = {
   square: 0.8,
 };
 
-/** ASME B18.2.2: a heavy hexagon is 1.5 D + 1/8 in across the flats. */
-const heavyFlats = ({ majorInch }: Thread): Mm | undefined =>
-  majorInch === undefined ? undefined : mmFromInches(1.5 * majorInch + 0.125);
-
-/** Across the flats of a nut whose hexagon or square is another than the bolt's hexagon. */
-function ownFlats(style: NutStyle, thread: Thread): Mm | undefined {
-  if (thread.family !== "unified") {
-    return style === "flange" ? pairAt(FLANGE_NARROWER, thread, false) : undefined;
+/** Across the flats of a nut by its own standard; undefined where no table here has it. */
+function flatsOf(style: NutStyle, thread: Thread, madeTo: MadeTo | undefined): Mm | undefined {
+  if (style === "wing") return undefined;
+  if (thread.family === "iso-metric") {
+    const other = madeTo === undefined ? undefined : hexSpanner(thread, madeTo)?.acrossFlatsMm;
+    return other ?? metricFlats(style, thread);
   }
-  if (style === "heavy") return heavyFlats(thread);
-  return pairAt(style === "square" ? INCH_SQUARE : INCH_WIDER, thread, true);
+  if (thread.family === "unified") return inchFlats(style, thread);
+  return OF_BOLTS.has(style) ? hexSpanner(thread)?.acrossFlatsMm : undefined;
 }
 
 /**
- * A nut's across flats and height by its standard; the height a proportion (then without a standard) where no table
- * here has it.
+ * A nut's across flats and height by its standard; the height a proportion (then without a standard), and no width, where
+ * no table here has it.
+ * @param madeTo the standard that was written, where it is another than today's
  */
-export function nutSize(style: NutStyle, thread: Thread): NutSize {
+export function nutSize(style: NutStyle, thread: Thread, madeTo?: MadeTo): NutSize {
   const inches = goesByInches(thread);
   const unifiedOrMetric = thread.family === "unified" || thread.family === "iso-metric";
-  const table = unifiedOrMetric ? (inches ? INCH : METRIC)[style] : undefined;
+  const own = madeTo === undefined ? undefined : MADE_TO_HEIGHTS[madeTo];
+  const table = own ?? (unifiedOrMetric ? (inches ? INCH : METRIC)[style] : undefined);
   const heightMm = table === undefined ? undefined : pairAt(table.heights, thread, inches);
-  const other = ownFlats(style, thread);
+  const acrossFlatsMm = flatsOf(style, thread, madeTo);
   const pinMm = style === "castle" && !inches ? pairAt(CASTLE_PINS, thread, false) : undefined;
   return {
-    acrossFlatsMm: other ?? hexSpanner(thread)?.acrossFlatsMm ?? 1.6 * thread.majorMm,
+    ...(acrossFlatsMm === undefined ? {} : { acrossFlatsMm }),
     heightMm: heightMm ?? PROPORTIONS[style] * thread.majorMm,
     ...(pinMm === undefined ? {} : { pinMm }),
     ...(heightMm === undefined || table === undefined ? {} : { standard: table.standard }),

@@ -28,16 +28,18 @@ function inchSeries(): Mm[] {
 
 const INCH_LENGTHS = inchSeries();
 
-/** Shortest and longest of the series that is usually made, in diameters: estimates after ISO 4014, 4017, 4762 and 4026. */
-const RANGE: Readonly<Record<"hex" | "cap" | "small" | "set" | "stud", readonly [number, number]>> =
-  {
-    // Counters have shorter ones than ISO 4017 begins with, as DIN 933 listed them.
-    hex: [1.3, 10],
-    cap: [1.5, 10],
-    small: [1.1, 10],
-    set: [0.9, 5],
-    stud: [2, 20],
-  };
+/** Shortest and longest of the series that is usually made, in diameters: estimates after ISO 4014, 4017, 4762 and 4026, and what counters keep of long hexagons and coach bolts. */
+const RANGE: Readonly<
+  Record<"hex" | "carriage" | "cap" | "small" | "set" | "stud", readonly [number, number]>
+> = {
+  // Counters have shorter ones than ISO 4017 begins with, as DIN 933 listed them.
+  hex: [1.3, 20],
+  carriage: [1.5, 25],
+  cap: [1.5, 10],
+  small: [1.1, 10],
+  set: [0.9, 5],
+  stud: [2, 20],
+};
 
 function rangeOf(head: HeadStyle): readonly [number, number] {
   switch (head) {
@@ -58,23 +60,31 @@ function rangeOf(head: HeadStyle): readonly [number, number] {
       return RANGE.set;
     case "stud":
       return RANGE.stud;
+    case "carriage":
+      return RANGE.carriage;
     default:
       return RANGE.hex;
   }
 }
 
-/** Longest hexagon bolt that a counter has beside the standard's range, in diameters. */
-const INCH_LONGEST = 16;
+/** Studding as it is stocked: 1, 2 and 3 m; 3 and 6 ft, and 12 ft. */
+const STUDDING_MM: readonly Mm[] = [1000, 2000, 3000];
+const STUDDING_FT: readonly number[] = [3, 6, 12];
+
+function studding(inches: boolean): readonly Mm[] {
+  return inches ? STUDDING_FT.map((feet) => feet * 12 * MM_PER_INCH) : STUDDING_MM;
+}
 
 /** The lengths that a screw with this head and thread is stocked in, shortest first, mm. */
 export function stockLengths(head: HeadStyle, thread: Thread): readonly Mm[] {
   const [least, most] = rangeOf(head);
   const inches = goesByInches(thread);
-  const longest = (inches && most === 10 ? INCH_LONGEST : most) * thread.majorMm;
+  const longest = most * thread.majorMm;
   const series = inches ? INCH_LENGTHS : ISO_888;
-  return series.filter(
+  const made = series.filter(
     (length) => length >= least * thread.majorMm - 1e-6 && length <= longest + 1e-6,
   );
+  return head === "stud" ? [...made, ...studding(inches)] : made;
 }
 
 /** A length held against those that are stocked. */

@@ -1,5 +1,5 @@
 import { B18_3_SHOULDER_THREAD, ISO_7379_THREAD, goesByInches, pairAt } from "../heads";
-import { usualDrive, type Drive, type HeadStyle } from "../looks";
+import { usualDrive, type Drive, type HeadStyle, type MadeTo } from "../looks";
 import type { Thread } from "../threads";
 import { MM_PER_INCH, inchesFromMm, type Mm } from "../units";
 
@@ -36,14 +36,52 @@ const SOCKET_HEADS: Partial<Readonly<Record<HeadStyle, string>>> = {
   button: "ISO 7380",
 };
 
+/** Thread of structural bolts, whatever their length: ASME B18.2.6, in; EN 14399-4, mm. EN 14399-3 is as ISO 888. */
+const F3125_THREAD: readonly (readonly [number, number])[] = [
+  [1 / 2, 1],
+  [5 / 8, 1.25],
+  [3 / 4, 1.375],
+  [7 / 8, 1.5],
+  [1, 1.75],
+  [9 / 8, 2],
+  [5 / 4, 2],
+  [11 / 8, 2.25],
+  [3 / 2, 2.25],
+];
+const HV_THREAD: readonly (readonly [Mm, Mm])[] = [
+  [12, 23],
+  [16, 28],
+  [20, 33],
+  [22, 34],
+  [24, 39],
+  [27, 41],
+  [30, 44],
+  [36, 52],
+];
+
+function structuralThread(thread: Thread, madeTo: MadeTo): Mm | undefined {
+  if (madeTo === "ASTM F3125") return pairAt(F3125_THREAD, thread, true);
+  const isHv = madeTo === "EN 14399-4" || madeTo === "DIN 6914";
+  return isHv ? pairAt(HV_THREAD, thread, false) : undefined;
+}
+
+interface HeadedThread {
+  readonly head: HeadStyle;
+  readonly drive: Drive;
+  readonly thread: Thread;
+  readonly madeTo?: MadeTo | undefined;
+}
+
 function nominalThread(
-  head: HeadStyle,
-  drive: Drive,
-  thread: Thread,
+  { head, drive, thread, madeTo }: HeadedThread,
   length: Mm,
 ): [Mm, string | undefined] {
   const { majorMm: d } = thread;
   const inches = goesByInches(thread);
+  const structural = madeTo === undefined ? undefined : structuralThread(thread, madeTo);
+  if (structural !== undefined) {
+    return [structural, madeTo === "ASTM F3125" ? "ASME B18.2.6" : madeTo];
+  }
   const socket = drive === "socket" ? SOCKET_HEADS[head] : undefined;
   if (socket !== undefined) {
     return inches ? [2 * d + 0.5 * MM_PER_INCH, "ASME B18.3"] : [2 * d + 12, socket];
@@ -81,6 +119,7 @@ export function threadLength(
   thread: Thread,
   lengthMm: Mm,
   drive: Drive = usualDrive(head),
+  madeTo?: MadeTo,
 ): ThreadLength {
   if (head === "shoulder") {
     const inches = goesByInches(thread);
@@ -91,7 +130,7 @@ export function threadLength(
       ...(own === undefined ? {} : { standard: inches ? "ASME B18.3" : "ISO 7379" }),
     };
   }
-  const [threadMm, standard] = nominalThread(head, drive, thread, lengthMm);
+  const [threadMm, standard] = nominalThread({ head, drive, thread, madeTo }, lengthMm);
   const plainMm = lengthMm - threadMm;
   const made = standard === undefined ? {} : { standard };
   return plainMm < LEAST_PLAIN_PITCHES * thread.pitchMm

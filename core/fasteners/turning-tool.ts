@@ -1,5 +1,5 @@
 import { headSize, B18_3_SET_KEYS, ISO_4026_KEYS, goesByInches, pairAt, sizeIn } from "../heads";
-import { hexSpanner, type Drive, type HeadStyle } from "../looks";
+import { hexSpanner, type Drive, type HeadStyle, type MadeTo } from "../looks";
 import type { Thread } from "../threads";
 import { inchesFromMm, nearestFraction, printFraction, printPlain, type Mm } from "../units";
 
@@ -65,8 +65,8 @@ export function nutSpanner(acrossFlatsMm: Mm, thread: Thread): TurningTool {
   return { kind: "spanner", acrossFlatsMm, mark: same ? hex.mark : markOf(acrossFlatsMm, thread) };
 }
 
-function spanner(head: HeadStyle, thread: Thread): TurningTool {
-  const hex = hexSpanner(thread);
+function spanner(head: HeadStyle, thread: Thread, madeTo: MadeTo | undefined): TurningTool {
+  const hex = hexSpanner(thread, madeTo);
   if (head === "hex" && hex !== undefined) return { kind: "spanner", ...hex };
   const { widthMm, standard } = headSize(head, "hexagon", thread);
   return standard === undefined
@@ -100,11 +100,16 @@ function numbered(kind: "cross-driver" | "star-driver", thread: Thread): Turning
 }
 
 /** The spanner, key or driver for a screw, by head, drive and thread. */
-export function turningTool(head: HeadStyle, drive: Drive, thread: Thread): TurningTool {
+export function turningTool(
+  head: HeadStyle,
+  drive: Drive,
+  thread: Thread,
+  madeTo?: MadeTo,
+): TurningTool {
   switch (drive) {
     case "hexagon":
     case "square":
-      return spanner(head, thread);
+      return spanner(head, thread, madeTo);
     case "socket":
       return key(head, thread);
     case "cross":

@@ -1,7 +1,7 @@
 import type { Mm } from "../units";
 
-/** Which standard's way of grading a class belongs to; "stainless" serves metric and inch threads alike. */
-export type GradeSystem = "metric" | "inch" | "stainless" | "british";
+/** Which standard's way of grading a class belongs to; "stainless" and "non-ferrous" serve metric and inch threads alike. */
+export type GradeSystem = "metric" | "inch" | "stainless" | "british" | "non-ferrous";
 
 /** Hardness as the standard limits it. */
 export interface Hardness {

@@ -2,13 +2,14 @@ import type { Thread } from "../threads";
 import { bandAt, type Grade, type GradeSystem } from "./grade";
 import { INCH_GRADES } from "./inch-grades";
 import { METRIC_GRADES } from "./metric-grades";
-import { BRITISH_GRADES, STAINLESS_GRADES } from "./other-grades";
+import { BRITISH_GRADES, NON_FERROUS_GRADES, STAINLESS_GRADES } from "./other-grades";
 
 /** Every class held, each standard's weakest first. */
 export const GRADES: readonly Grade[] = [
   ...METRIC_GRADES,
   ...INCH_GRADES,
   ...STAINLESS_GRADES,
+  ...NON_FERROUS_GRADES,
   ...BRITISH_GRADES,
 ];
 
@@ -41,7 +42,7 @@ export function gradesFor(thread: Thread): readonly Grade[] {
   if (system === undefined) return [];
   const made = [
     ...GRADES.filter((grade) => grade.system === system),
-    ...GRADES.filter((grade) => grade.system === "stainless"),
+    ...GRADES.filter(({ system: own }) => own === "stainless" || own === "non-ferrous"),
   ];
   return made.filter((grade) => bandAt(grade, thread.majorMm) !== undefined);
 }
@@ -69,6 +70,7 @@ const TO_ORDER: ReadonlySet<string> = new Set([
 
 /** Whether a class is to be had over a counter. */
 export function isStocked({ id, system }: Grade): boolean {
+  if (system === "non-ferrous") return false;
   return system === "stainless" ? STOCKED_STAINLESS.has(id) : !TO_ORDER.has(id);
 }
 

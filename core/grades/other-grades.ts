@@ -44,6 +44,56 @@ export const STAINLESS_GRADES: readonly Grade[] = [
   ...MAGNETIC.map(([id, yieldMpa, tensile]) => stainless(id, yieldMpa, tensile, 39)),
 ];
 
+type NonFerrousRow = readonly [
+  id: string,
+  fromMm: number,
+  toMm: number,
+  yieldMpa: number,
+  tensile: number,
+];
+
+/**
+ * ISO 8839:1986, table 2: copper alloys (CU2 and CU3 are the brasses of screws) and aluminium alloys; 0.2 % stress and
+ * tensile strength, MPa. Written down from memory of the table, so unverified; it gives no proof load.
+ */
+const ISO_8839: readonly NonFerrousRow[] = [
+  ["CU1", 1.6, 39, 160, 240],
+  ["CU2", 1.6, 6, 340, 440],
+  ["CU2", 6.001, 39, 250, 370],
+  ["CU3", 1.6, 6, 340, 440],
+  ["CU3", 6.001, 39, 250, 370],
+  ["CU4", 1.6, 12, 340, 470],
+  ["CU4", 12.001, 39, 200, 400],
+  ["CU5", 1.6, 39, 540, 590],
+  ["CU6", 6.001, 39, 180, 440],
+  ["CU7", 12.001, 39, 270, 640],
+  ["AL1", 1.6, 10, 230, 270],
+  ["AL1", 10.001, 20, 180, 250],
+  ["AL2", 1.6, 14, 205, 310],
+  ["AL2", 14.001, 36, 200, 280],
+  ["AL3", 1.6, 6, 250, 320],
+  ["AL3", 6.001, 39, 260, 310],
+  ["AL4", 1.6, 10, 290, 420],
+  ["AL4", 10.001, 39, 260, 380],
+  ["AL5", 1.6, 39, 380, 460],
+  ["AL6", 1.6, 39, 440, 510],
+];
+
+/** Classes of copper and aluminium alloys. */
+export const NON_FERROUS_GRADES: readonly Grade[] = [...new Set(ISO_8839.map(([id]) => id))].map(
+  (id) => ({
+    id,
+    name: id,
+    system: "non-ferrous",
+    standard: "ISO 8839",
+    mark: id,
+    bands: ISO_8839.filter((row) => row[0] === id).map(
+      ([, fromMm, toMm, yieldMpa, tensileMpa]) => ({ fromMm, toMm, yieldMpa, tensileMpa }),
+    ),
+    verified: false,
+  }),
+);
+
 /** 1 long ton-force per square inch in MPa. */
 const MPA_PER_TON = 15.4443;
 

@@ -1,4 +1,4 @@
-import { headOf, type ScrewSpec } from "../callout";
+import { headOf, madeToOf, type ScrewSpec } from "../callout";
 import { threadLength } from "../fasteners";
 import { headSize } from "../heads";
 import { usualDrive, type HeadSize, type Point } from "../looks";
@@ -112,7 +112,7 @@ const UNSAID_DIAMETERS = 3;
 function lengthsOf(spec: ScrewSpec, shankFrom: Mm): Lengths {
   const head = headOf(spec);
   const length = spec.lengthMm ?? UNSAID_DIAMETERS * spec.thread.majorMm + shankFrom;
-  const { threadMm, plainMm } = threadLength(head, spec.thread, length, spec.drive);
+  const { threadMm, plainMm } = threadLength(head, spec.thread, length, spec.drive, madeToOf(spec));
   if (head === "shoulder") return { length, threadFrom: length, end: length + threadMm };
   const from = spec.fullThread === true ? 0 : plainMm;
   return { length, threadFrom: Math.min(Math.max(from, shankFrom), length), end: length };
@@ -195,7 +195,7 @@ function middle(spec: ScrewSpec, size: HeadSize, lengths: Lengths, shankFrom: Mm
 export function screwOutline(spec: ScrewSpec): Outline {
   const head = headOf(spec);
   const drive = spec.drive ?? usualDrive(head);
-  const size = headSize(head, drive, spec.thread);
+  const size = headSize(head, drive, spec.thread, madeToOf(spec));
   const d = spec.thread.majorMm;
   const drawn = headOutline(head, size, d);
   const lengths = lengthsOf(spec, drawn.shankFrom);

@@ -9,9 +9,11 @@ export {
   usualDrive,
 } from "./head-style";
 export type { Drive, HeadStyle, LengthDatum, Point } from "./head-style";
-export { FINISHES } from "./finishes";
+export { FINISHES, METALS_OF_PARTS, isMadeOf, isNoSteel } from "./finishes";
 export type { Finish } from "./finishes";
 export { headProportions } from "./head-proportions";
 export type { HeadSize } from "./head-proportions";
 export { hexFlats } from "./hex-flats";
 export { hexSpanner } from "./hex-spanner";
+export { HEAVY_FLATS_SIXTEENTHS, MADE_TO, isStructural } from "./made-to";
+export type { MadeTo } from "./made-to";

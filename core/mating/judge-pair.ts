@@ -1,4 +1,5 @@
-import type { Thread } from "../threads";
+import { isPipeThread, type Thread } from "../threads";
+import { pipeSeal, type PipeSeal } from "./pipe-seal";
 import { isOneThread } from "./same-thread";
 import { willItGo, type Mating, type MatingOptions } from "./will-it-go";
 
@@ -11,11 +12,14 @@ export interface JudgedPair extends Mating {
    * different threads never do, however freely they turn.
    */
   readonly sound: boolean;
+  /** Where the two seal, of a pair of pipe threads. */
+  readonly seal?: PipeSeal;
 }
 
 /** Judges a screw and a nut or hole by their geometry, and by whether they were made for each other. */
 export function judgePair(male: Thread, female: Thread, options: MatingOptions = {}): JudgedPair {
   const mating = willItGo(male, female, options);
   const own = mating.cause === "taper-joint" || isOneThread(male, female);
-  return { ...mating, male, female, sound: own && mating.outcome === "mates" };
+  const seal = isPipeThread(male) && isPipeThread(female) ? { seal: pipeSeal(male, female) } : {};
+  return { ...mating, male, female, sound: own && mating.outcome === "mates", ...seal };
 }

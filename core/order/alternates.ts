@@ -5,8 +5,8 @@ import {
   type OwnWord,
   type ScrewSpec,
 } from "../callout";
-import { nutClassById, weakestGrade } from "../grades";
-import { replacementProblems, type SpecProblem } from "../replace";
+import { nutClassById } from "../grades";
+import { countedGrade, replacementProblems, type SpecProblem } from "../replace";
 
 /** Why a part may not go in for another: a screw's own shortcomings, or that it is no such part, weaker, or not read. */
 export type AlternateProblem =
@@ -17,7 +17,7 @@ export type AlternateProblem =
 
 /** A class that was not said counts as the weakest. */
 function counted(spec: ScrewSpec): ScrewSpec {
-  const gradeId = spec.gradeId ?? weakestGrade(spec.thread)?.id;
+  const gradeId = spec.gradeId ?? countedGrade(spec)?.grade.id;
   return gradeId === undefined ? spec : { ...spec, gradeId };
 }
 

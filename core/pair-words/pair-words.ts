@@ -97,7 +97,7 @@ export function dangerWords(alike: LookAlike, thread: Thread): string {
   switch (mating.outcome) {
     case "mates":
       return mating.cause === "taper-joint"
-        ? `${upperFirst(bolt)} jams in ${aThread(female)} as in its own: it seals badly, if at all.`
+        ? jointWords(mating, bolt, female)
         : `${starts("runs on to", "runs into")} as if it belonged, but it is not its own: it loosens, and holds ${holds(mating)} of the strength.`;
     case "binds":
       if (mating.cause === "practice-joint") {
@@ -111,6 +111,13 @@ export function dangerWords(alike: LookAlike, thread: Thread): string {
         ? `${upperFirst(bolt)} bolt will not start in ${aThread(female)} hole.`
         : `${upperFirst(bolt)} bolt will not start in ${aThread(female)} nut, nor the other way round.`;
   }
+}
+
+/** A taper joint of one standard: whether the pair is made to seal. */
+function jointWords({ seal }: JudgedPair, bolt: string, female: Thread): string {
+  return seal?.kind === "thread"
+    ? `${upperFirst(bolt)} jams in ${aThread(female)} as it should: the two are a joint, and seal on the thread with tape or compound.`
+    : `${upperFirst(bolt)} jams in ${aThread(female)} as in its own, but the pair is not made to seal.`;
 }
 
 /** Whether the thread asked about as the screw goes farther into the other than the other way round. */

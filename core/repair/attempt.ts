@@ -9,7 +9,7 @@ import { longerScrewAttempt } from "./longer-screw";
 import { bushAttempt, plugAttempt, wireInsertAttempt } from "./new-thread";
 import { nutAttempt, type NutRepair } from "./nuts-and-sheet";
 import { isOddThread } from "./odd-thread";
-import { pipeSeal } from "./pipe-joints";
+import { pipeSeal } from "../mating";
 import type { RepairRefusal } from "./refusal";
 import type { RepairKind } from "./repair-kinds";
 import { softBushAttempt } from "./soft-bushes";

@@ -1,7 +1,7 @@
 import type { Drill, RepairProblem } from "../holes";
 import type { Mm } from "../units";
 import type { Medium, ScrewFlaw } from "./damage";
-import type { PipeSeal } from "./pipe-joints";
+import type { PipeSeal } from "../mating";
 import type { WallCheck } from "./walls";
 
 /** Why a repair is not offered, with its figures. `words` makes the sentence. */

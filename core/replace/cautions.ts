@@ -2,12 +2,15 @@ import type { FastenerSpec, ScrewSpec } from "../callout";
 import type { Environment, PartMetal, Circumstances, Duty } from "../circumstances";
 import { finishSuits, galvanicPair, type GalvanicPair } from "../fasteners";
 import { bandAt, gradeById, vickersOf, type Grade, type HardnessClass } from "../grades";
-import type { Finish } from "../looks";
+import { isNoSteel, type Finish } from "../looks";
+import { countedGrade } from "./counted-grade";
 
 /** What a fitter must know about a part before it goes in. `words` makes the sentence. */
 export type Caution =
   | { readonly code: "duty"; readonly duty: Exclude<Duty, "ordinary"> }
   | { readonly code: "no-grade" }
+  /** Of brass, aluminium, titanium or plastic: no class of steel says what it holds. */
+  | { readonly code: "no-steel"; readonly finish: Finish }
   | { readonly code: "stainless-galls" }
   | {
       readonly code: "embrittlement";
@@ -41,10 +44,25 @@ const PLATED: ReadonlySet<Finish> = new Set([
   "cadmium",
 ]);
 
+const NO_STEEL: ReadonlySet<Grade["system"]> = new Set(["stainless", "non-ferrous"]);
+
 /** Whether hydrogen from plating can break a class at this size. */
 export function embrittles(grade: Grade, majorMm: number): boolean {
   const tensile = bandAt(grade, majorMm)?.tensileMpa ?? 0;
-  return grade.system !== "stainless" && tensile >= EMBRITTLES_MPA;
+  return !NO_STEEL.has(grade.system) && tensile >= EMBRITTLES_MPA;
+}
+
+/** From this strength no bolt is hot-dip galvanised (ISO 10684 ends at 10.9); ASTM F3125 forbids it for A490. */
+const NEVER_GALVANISED_MPA = 1170;
+const NEVER_GALVANISED: ReadonlySet<string> = new Set(["a490", "a574"]);
+
+/** Whether a class must never be hot-dip galvanised: hydrogen of the pickling breaks it. */
+export function neverGalvanised(grade: Grade, majorMm: number): boolean {
+  const tensile = bandAt(grade, majorMm)?.tensileMpa ?? 0;
+  return (
+    NEVER_GALVANISED.has(grade.id) ||
+    (embrittles(grade, majorMm) && tensile >= NEVER_GALVANISED_MPA)
+  );
 }
 
 /** Above this Vickers hardness the same holds of a screw that is only pressed (ISO 4042). */
@@ -91,7 +109,10 @@ export function cautionsFor(spec: ScrewSpec, circumstances: Circumstances): read
     ...(hardnessClass !== undefined && embrittlesSet(hardnessClass)
       ? [{ code: "embrittlement", grade: hardnessClass, finish } as const]
       : []),
-    ...(grade === undefined && hardnessClass === undefined ? [{ code: "no-grade" } as const] : []),
+    ...(countedGrade(spec)?.by === "weakest" ? [{ code: "no-grade" } as const] : []),
+    ...(grade === undefined && isNoSteel(finish) && finish !== undefined
+      ? [{ code: "no-steel", finish } as const]
+      : []),
     ...(grade !== undefined && embrittles(grade, spec.thread.majorMm)
       ? [{ code: "embrittlement", grade, finish } as const]
       : []),

@@ -1,7 +1,10 @@
-import type { ScrewSpec } from "../callout";
+import { isStructuralScrew, madeToOf, type ScrewSpec } from "../callout";
 import type { Circumstances, Duty } from "../circumstances";
 import { nutSize, washerSize, type NutSize, type NutStyle, type WasherSize } from "../fasteners";
-import { bandAt, gradeById, matchingNut, weakestGrade, type NutClass } from "../grades";
+import { bandAt, type NutClass } from "../grades";
+import { isMadeOf, type Finish } from "../looks";
+import { countedGrade } from "./counted-grade";
+import { rightNut } from "./right-nut";
 
 /** The nut that goes with a screw. */
 export interface NutAdvice {
@@ -11,6 +14,8 @@ export interface NutAdvice {
   readonly nutClass?: NutClass;
   /** Tapped over size for the thickness of the dip; a plain one does not go on. */
   readonly galvanised: boolean;
+  /** The metal that the bolt is of, and so its nut; undefined of steel. */
+  readonly metal?: Finish;
 }
 
 /** The washer that goes with a screw. */
@@ -18,6 +23,8 @@ export interface WasherAdvice {
   readonly size?: WasherSize;
   /** Hardened: a soft washer sinks in under a strong bolt (300 HV, ASTM F436). */
   readonly hardened: boolean;
+  /** The standard of a structural bolt's washer. */
+  readonly standard?: string;
 }
 
 /** A way to keep a screw from shaking loose; the sounder first. */
@@ -54,29 +61,40 @@ function lockingFor(duty: Duty): readonly Locking[] {
   }
 }
 
-function nutStyleFor(duty: Duty): NutStyle {
+/** A structural bolt has the nut of its own standard, whatever it hangs on. */
+function nutStyleFor(spec: ScrewSpec, duty: Duty): NutStyle {
+  if (isStructuralScrew(spec)) return madeToOf(spec) === "ASTM F3125" ? "heavy" : "hex";
   return duty === "vibrating" ? "all-metal" : "hex";
+}
+
+/** Whether anything goes with a screw: a set screw is pressed by its end, and takes neither nut nor washer. */
+export function takesCompanions({ head }: ScrewSpec): boolean {
+  return head !== "set";
 }
 
 /** The nut, the washer and the locking for a screw in its place. */
 export function companionsOf(spec: ScrewSpec, { duty }: Circumstances): Companions {
-  const { thread } = spec;
-  const said = spec.gradeId === undefined ? undefined : gradeById(spec.gradeId);
-  const grade = said ?? weakestGrade(thread);
-  const nutClass = grade === undefined ? undefined : matchingNut(grade, thread);
-  const style = nutStyleFor(duty);
+  const { thread, finish } = spec;
+  const grade = countedGrade(spec)?.grade;
+  const nutClass = rightNut(spec);
+  const style = nutStyleFor(spec, duty);
+  const structural = isStructuralScrew(spec);
   const washer = washerSize("flat", thread);
   const tensile = grade === undefined ? 0 : (bandAt(grade, thread.majorMm)?.tensileMpa ?? 0);
   return {
     nut: {
       style,
-      size: nutSize(style, thread),
+      size: nutSize(style, thread, madeToOf(spec)),
       ...(nutClass === undefined ? {} : { nutClass }),
-      galvanised: spec.finish === "galvanised",
+      galvanised: finish === "galvanised",
+      ...(finish !== undefined && isMadeOf(finish) ? { metal: finish } : {}),
     },
     washer: {
       ...(washer === undefined ? {} : { size: washer }),
-      hardened: tensile >= HARDENED_FROM_MPA,
+      hardened: structural || tensile >= HARDENED_FROM_MPA,
+      ...(structural
+        ? { standard: madeToOf(spec) === "ASTM F3125" ? "ASTM F436" : "EN 14399-6" }
+        : {}),
     },
     locking: lockingFor(duty),
   };

@@ -1,6 +1,6 @@
 export { cautionsFor, cautionsOf } from "./cautions";
 export type { Caution } from "./cautions";
-export { HARDENED_FROM_MPA, companionsOf } from "./companions";
+export { HARDENED_FROM_MPA, companionsOf, takesCompanions } from "./companions";
 export type { Companions, Locking, NutAdvice, WasherAdvice } from "./companions";
 export { neverUse } from "./never-use";
 export type { NeverUse } from "./never-use";
@@ -8,3 +8,6 @@ export { replacementProblems, spannerFit, specProblems } from "./spec-problem";
 export type { SpannerFit, SpecProblem } from "./spec-problem";
 export { substitutesFor } from "./substitutes";
 export type { Change, Substitute } from "./substitutes";
+export { countedGrade } from "./counted-grade";
+export type { CountedGrade } from "./counted-grade";
+export { rightNut } from "./right-nut";

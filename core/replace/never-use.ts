@@ -1,5 +1,5 @@
 import { confusedWith, type LookAlike } from "../look-alikes";
-import type { ScrewSpec } from "../callout";
+import { isStructuralScrew, madeToOf, type ScrewSpec } from "../callout";
 import type { Circumstances } from "../circumstances";
 import { finishSuits, galvanicPair } from "../fasteners";
 import {
@@ -10,8 +10,8 @@ import {
   stockedGrades,
   type Grade,
 } from "../grades";
-import { FINISHES, type Finish } from "../looks";
-import { embrittles } from "./cautions";
+import { FINISHES, type Finish, type MadeTo } from "../looks";
+import { embrittles, neverGalvanised } from "./cautions";
 
 /** What must not go in, and why. `words` makes the sentence. */
 export type NeverUse =
@@ -26,6 +26,9 @@ export type NeverUse =
   | { readonly code: "plated-high-strength"; readonly grade: Grade }
   | { readonly code: "plain-nut-on-galvanised" }
   | { readonly code: "weaker-nut"; readonly grade: Grade }
+  /** For a structural bolt: a bolt of another standard, however strong. */
+  | { readonly code: "not-structural"; readonly madeTo: MadeTo }
+  | { readonly code: "galvanised-high-strength"; readonly grade: Grade }
   | { readonly code: "finish"; readonly finish: Finish; readonly circumstances: Circumstances }
   | { readonly code: "shorter" };
 
@@ -55,8 +58,18 @@ function ofGrade(spec: ScrewSpec): NeverUse[] {
       ? [{ code: "weaker-stainless", grade, other: stainless } as const]
       : []),
     ...(embrittles(grade, majorMm) ? [{ code: "plated-high-strength", grade } as const] : []),
+    ...(neverGalvanised(grade, majorMm)
+      ? [{ code: "galvanised-high-strength", grade } as const]
+      : []),
     { code: "weaker-nut", grade },
   ];
+}
+
+function ofStandard(spec: ScrewSpec): NeverUse[] {
+  const madeTo = madeToOf(spec);
+  return madeTo !== undefined && isStructuralScrew(spec)
+    ? [{ code: "not-structural", madeTo }]
+    : [];
 }
 
 function ofFinish(circumstances: Circumstances): NeverUse[] {
@@ -77,6 +90,7 @@ export function neverUse(spec: ScrewSpec, circumstances: Circumstances): readonl
   );
   return [
     ...bolts.slice(0, MOST_LOOK_ALIKES).map((alike) => ({ code: "look-alike", alike }) as const),
+    ...ofStandard(spec),
     ...ofGrade(spec),
     ...(spec.finish === "galvanised" ? [{ code: "plain-nut-on-galvanised" } as const] : []),
     ...(spec.lengthMm === undefined ? [] : [{ code: "shorter" } as const]),

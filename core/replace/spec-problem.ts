@@ -1,4 +1,11 @@
-import { headOf, type NutSpec, type ScrewSpec, type WasherSpec } from "../callout";
+import {
+  headOf,
+  isStructuralScrew,
+  madeToOf,
+  type NutSpec,
+  type ScrewSpec,
+  type WasherSpec,
+} from "../callout";
 import { stockLengths, stockMatch, turningTool, type TurningTool } from "../fasteners";
 import {
   bandAt,
@@ -7,18 +14,22 @@ import {
   gradeSystemOf,
   gradesFor,
   isAsHard,
-  matchingNut,
   nearestGrades,
   nutClassById,
   nutHolds,
+  stockedGrades,
   type Grade,
   type HardnessClass,
   type NutClass,
 } from "../grades";
-import { usualDrive } from "../looks";
+import { headShare } from "../heads";
+import { usualDrive, type Finish, type HeadStyle, type MadeTo } from "../looks";
 import { judgePair, type JudgedPair } from "../mating";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
+import { neverGalvanised } from "./cautions";
+import { isAgainstMetal } from "./counted-grade";
+import { rightNut } from "./right-nut";
 
 /** What is wrong with a part as it is asked for, with what would be right. `words` makes the sentence. */
 export type SpecProblem =
@@ -33,6 +44,19 @@ export type SpecProblem =
       readonly grade: Grade;
       readonly thread: Thread;
       readonly nearest: Grade | undefined;
+    }
+  /** "Brass 10.9": no such class is made of that metal. */
+  | { readonly code: "grade-against-metal"; readonly grade: Grade; readonly finish: Finish }
+  /** 12.9, A490 and the like: hot-dip galvanising breaks them. */
+  | { readonly code: "never-galvanised"; readonly grade: Grade }
+  /** A bolt of another standard in the place of a structural one. */
+  | { readonly code: "not-structural"; readonly madeTo: MadeTo }
+  /** A head that breaks before the thread does, in the place of one that does not. */
+  | {
+      readonly code: "weaker-head";
+      readonly original: HeadStyle;
+      readonly head: HeadStyle;
+      readonly share: number;
     }
   | {
       readonly code: "length-not-stocked";
@@ -72,15 +96,25 @@ export type SpecProblem =
   | { readonly code: "galvanised-with-plain-nut" }
   | { readonly code: "plain-with-galvanised-nut" };
 
-function ofGrade({ gradeId, thread }: ScrewSpec): SpecProblem[] {
+/** Systems whose classes are made in every thread. */
+const OF_ANY_THREAD: ReadonlySet<Grade["system"]> = new Set(["stainless", "non-ferrous"]);
+
+function ofGrade({ gradeId, thread, finish }: ScrewSpec): SpecProblem[] {
   const grade = gradeId === undefined ? undefined : gradeById(gradeId);
   if (grade === undefined) return [];
-  const made = gradesFor(thread);
   const own = gradeSystemOf(thread);
-  if (grade.system !== own && grade.system !== "stainless") {
-    const nearest = nearestGrades(grade, thread, made).find(({ atLeast }) => atLeast)?.grade;
+  if (finish !== undefined && isAgainstMetal(grade, finish)) {
+    return [{ code: "grade-against-metal", grade, finish }];
+  }
+  if (finish === "galvanised" && neverGalvanised(grade, thread.majorMm)) {
+    return [{ code: "never-galvanised", grade }];
+  }
+  if (grade.system !== own && !OF_ANY_THREAD.has(grade.system)) {
+    const stocked = stockedGrades(thread).filter(({ system }) => system === own);
+    const nearest = nearestGrades(grade, thread, stocked).find(({ atLeast }) => atLeast)?.grade;
     return [{ code: "grade-of-other-system", grade, thread, nearest }];
   }
+  const made = gradesFor(thread);
   if (bandAt(grade, thread.majorMm) !== undefined) return [];
   return [{ code: "grade-not-in-size", grade, thread, made }];
 }
@@ -103,6 +137,14 @@ function ofLength(spec: ScrewSpec): SpecProblem[] {
   ];
 }
 
+/** Whether a nut holds what the bolt does; on a structural bolt no less than its own standard asks for. */
+function holds(nut: NutClass, grade: Grade, bolt: ScrewSpec, right: NutClass | undefined): boolean {
+  if (!nutHolds(nut, grade, bolt.thread)) return false;
+  return (
+    !isStructuralScrew(bolt) || right === undefined || nut.boltTensileMpa >= right.boltTensileMpa
+  );
+}
+
 /** Whether a nut may go on a bolt at all, and holds what the bolt does. */
 export function pairProblems(bolt: ScrewSpec, nut: NutSpec): readonly SpecProblem[] {
   const pair = judgePair(bolt.thread, nut.thread);
@@ -110,8 +152,8 @@ export function pairProblems(bolt: ScrewSpec, nut: NutSpec): readonly SpecProble
   const grade = bolt.gradeId === undefined ? undefined : gradeById(bolt.gradeId);
   const nutClass = nut.nutClassId === undefined ? undefined : nutClassById(nut.nutClassId);
   const problems: SpecProblem[] = [];
-  if (grade !== undefined && nutClass !== undefined && !nutHolds(nutClass, grade, bolt.thread)) {
-    const right = matchingNut(grade, bolt.thread);
+  const right = rightNut(bolt);
+  if (grade !== undefined && nutClass !== undefined && !holds(nutClass, grade, bolt, right)) {
     problems.push({ code: "nut-weaker", grade, nutClass, right });
   }
   if (bolt.finish === "galvanised" && nut.finish !== "galvanised") {
@@ -146,6 +188,27 @@ export function specProblems(spec: ScrewSpec): readonly SpecProblem[] {
   ];
 }
 
+/** A structural bolt gives way to none of another standard, nor a sound head to one that breaks before its thread. */
+function ofStandardAndHead(original: ScrewSpec, spec: ScrewSpec): readonly SpecProblem[] {
+  const madeTo = madeToOf(original);
+  const other = isStructuralScrew(original) && madeToOf(spec) !== madeTo;
+  const share = (one: ScrewSpec) => headShare(headOf(one), one.drive ?? usualDrive(headOf(one)));
+  const weaker = share(spec) < share(original);
+  return [
+    ...(other && madeTo !== undefined ? [{ code: "not-structural", madeTo } as const] : []),
+    ...(weaker
+      ? [
+          {
+            code: "weaker-head",
+            original: headOf(original),
+            head: headOf(spec),
+            share: share(spec),
+          } as const,
+        ]
+      : []),
+  ];
+}
+
 /** A length this much under the original is the same one, measured or made a little short. */
 const SAME_LENGTH_MM = 1;
 
@@ -165,6 +228,7 @@ export function replacementProblems(original: ScrewSpec, spec: ScrewSpec): reado
       problems.push({ code: "weaker-than-original", original: was, grade: is });
     }
   }
+  problems.push(...ofStandardAndHead(original, spec));
   const { hardnessClass: hardness } = spec;
   const { hardnessClass: wasHard } = original;
   if (wasHard !== undefined && (hardness === undefined || !isAsHard(hardness, wasHard))) {
@@ -199,7 +263,7 @@ const SMALLER_MM = 0.05;
 /** Whether a spanner or key of this size turns the screw. */
 export function spannerFit(spec: ScrewSpec, triedMm: Mm): SpannerFit {
   const head = headOf(spec);
-  const tool = turningTool(head, spec.drive ?? usualDrive(head), spec.thread);
+  const tool = turningTool(head, spec.drive ?? usualDrive(head), spec.thread, madeToOf(spec));
   const { acrossFlatsMm } = tool;
   if (acrossFlatsMm === undefined) return { tool, triedMm, fit: "not-a-spanner-head" };
   const over = tool.kind === "key" ? acrossFlatsMm - triedMm : triedMm - acrossFlatsMm;

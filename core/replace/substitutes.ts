@@ -1,10 +1,10 @@
-import { headOf, type ScrewSpec } from "../callout";
+import { headOf, isStructuralScrew, type ScrewSpec } from "../callout";
 import type { Circumstances } from "../circumstances";
 import { finishSuits, galvanicPair, stockLengths } from "../fasteners";
 import { compareGrades, gradeById, gradesAtLeast, type Grade } from "../grades";
-import { FINISHES, type Finish, type HeadStyle } from "../looks";
+import { FINISHES, isMadeOf, type Finish, type HeadStyle } from "../looks";
 import type { Mm } from "../units";
-import { embrittles, embrittlesSet, isPlated } from "./cautions";
+import { embrittles, embrittlesSet, isPlated, neverGalvanised } from "./cautions";
 
 /** What is other in a substitute. `words` makes the sentence. */
 export type Change =
@@ -37,7 +37,7 @@ const OTHER_HEADS: Partial<Readonly<Record<HeadStyle, HeadStyle>>> = {
 };
 
 const BOUGHT: readonly Finish[] = FINISHES.filter(
-  (finish) => finish !== "cadmium" && finish !== "brass" && finish !== "stainless",
+  (finish) => finish !== "cadmium" && !isMadeOf(finish),
 );
 
 function byGrade(spec: ScrewSpec): Substitute[] {
@@ -69,13 +69,14 @@ function finishes(
       to !== "phosphate" &&
       finishSuits(to, place.environment) === "good" &&
       galvanicPair(to, place.metal, place.environment)?.sound !== false &&
-      !(brittle && isPlated(to)),
+      !(brittle && isPlated(to)) &&
+      !(to === "galvanised" && grade !== undefined && neverGalvanised(grade, thread.majorMm)),
   );
 }
 
 function byFinish(spec: ScrewSpec, place: Circumstances): Substitute[] {
   const { finish } = spec;
-  if (finish === "stainless" || finish === "brass") return [];
+  if (isMadeOf(finish)) return [];
   return finishes(spec, place)
     .slice(0, 2)
     .map((to) => ({
@@ -88,7 +89,8 @@ function byFinish(spec: ScrewSpec, place: Circumstances): Substitute[] {
 function byStainless(spec: ScrewSpec, { environment, metal }: Circumstances): Substitute[] {
   const grade = spec.gradeId === undefined ? undefined : gradeById(spec.gradeId);
   const steel = gradeById(environment === "marine" || environment === "food" ? "A4-80" : "A2-70");
-  if (grade === undefined || steel === undefined || grade.system === "stainless") return [];
+  const other = grade?.system === "stainless" || grade?.system === "non-ferrous";
+  if (grade === undefined || steel === undefined || other) return [];
   const compared = compareGrades(steel, grade, spec.thread);
   if (compared?.atLeast !== true) return [];
   if (galvanicPair("stainless", metal, environment)?.sound === false) return [];
@@ -137,12 +139,13 @@ const asks = ({ changes }: Substitute) => changes.reduce((sum, { code }) => sum 
 
 /**
  * What may go in instead of a screw, the least change first: at least the class, the same thread, a finish that suits
- * the place. Never a weaker class, a shorter screw or another thread.
+ * the place. Never a weaker class, a shorter screw or another thread; for a structural bolt nothing of another standard.
  */
 export function substitutesFor(
   spec: ScrewSpec,
   circumstances: Circumstances,
 ): readonly Substitute[] {
+  if (isStructuralScrew(spec)) return [...byFinish(spec, circumstances), ...byLength(spec)];
   return [
     ...byFinish(spec, circumstances),
     ...byGrade(spec),

@@ -5,7 +5,7 @@ import { designationProblemWords } from "../chart-words";
 import type { SpannerFit, SpecProblem } from "../replace";
 import type { AlternateProblem } from "../order";
 import { printLength, type Units } from "../units";
-import { aThread, upperFirst, withArticle } from "../words";
+import { FINISH_WORDS, HEAD_WORDS, aThread, percentWords, upperFirst, withArticle } from "../words";
 import { gradeSpoken, nominalLengthWords, turningToolWords } from "./fastener-words";
 
 export function listWords(names: readonly string[], last: "or" | "and"): string {
@@ -42,7 +42,11 @@ export function calloutProblemWords(problem: CalloutProblem): string {
     case "callout-which-thread":
       return `“${problem.read}” may be ${listWords(problem.threads.slice(0, MOST_NAMED).map(threadName), "or")}: say which.`;
     case "callout-not-held":
-      return `“${upperFirst(problem.part)}” in “${problem.read}” is a part of a kind that no table here holds. Accepted are parts with metric, unified, Whitworth, BA, pipe and other machine threads.`;
+      return `“${upperFirst(problem.part)}” in “${problem.read}” is a part of a kind that no table here holds, so it has no sheet. On an order it stands as it was written: write it there in your own words. Accepted are parts with metric, unified, Whitworth, BA, pipe and other machine threads.`;
+    case "callout-two-metals": {
+      const [one, other] = problem.metals.map((metal) => FINISH_WORDS[metal]);
+      return `“${problem.read}” says ${one} and ${other}: a part is of one metal. Say which.`;
+    }
     case "callout-length":
       return `“${problem.length}” in “${problem.read}” is no length. Write it as 40, 1-1/2 or 1.5 in.`;
     case "callout-grade":
@@ -67,6 +71,14 @@ export function specProblemWords(problem: SpecProblem): string {
           : ` The nearest that is no weaker is ${gradeSpoken(problem.nearest.name)}.`;
       return `${gradeSpoken(problem.grade.name)} is not a grade of ${problem.thread.designation} bolts.${right}`;
     }
+    case "grade-against-metal":
+      return `${upperFirst(FINISH_WORDS[problem.finish])} is not made as ${gradeSpoken(problem.grade.name)}: the two exclude each other. Say which is right.`;
+    case "never-galvanised":
+      return `${upperFirst(gradeSpoken(problem.grade.name))} is never hot-dip galvanised: hydrogen of the pickling breaks steel this hard (ISO 10684 ends at 10.9; ASTM F3125 forbids it for A490). Take zinc flake, or a lower class that the joint allows by its drawing.`;
+    case "not-structural":
+      return `In the place of a structural bolt by ${problem.madeTo} nothing of another standard goes in: head, thread length, nut and washer belong together.`;
+    case "weaker-head":
+      return `A ${HEAD_WORDS[problem.head]} head breaks before its thread, at ${percentWords(problem.share)} of its class: it does not stand for a ${HEAD_WORDS[problem.original]} head of the same class.`;
     case "length-not-stocked": {
       const { thread } = problem;
       const ends = [problem.shorter, problem.longer]

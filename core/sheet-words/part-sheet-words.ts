@@ -21,6 +21,7 @@ import {
   gradeSpoken,
   turningToolWords,
 } from "./fastener-words";
+import { madeToWords } from "./made-to-words";
 import { EVERY_SHEET_CAUTION, cautionWords, washerAdviceWords } from "./replace-words";
 import type { SheetFact, SheetSection, SheetWords } from "./sheet-words";
 
@@ -88,16 +89,30 @@ function nutSections(sheet: NutSheet, units: Units): readonly SheetSection[] {
       "sizes",
       "Sizes",
       [
-        ["Across flats", printLength(size.acrossFlatsMm, units)],
+        ...(size.acrossFlatsMm === undefined
+          ? []
+          : [["Across flats", printLength(size.acrossFlatsMm, units)] as const]),
         ...(spec.lengthMm === size.heightMm ? [] : asked("Length", spec.lengthMm, units)),
         [isTabled ? "Height" : "Height, in proportion", printLength(size.heightMm, units)],
         ...(size.pinMm === undefined ? [] : [["Pin", printLength(size.pinMm, units)] as const]),
         ...(size.standard === undefined ? [] : [["Sizes after", size.standard] as const]),
       ],
-      isTabled ? [] : ["No table is held for its height: measure the old one."],
+      [
+        ...(isTabled ? [] : ["No table is held for its height: measure the old one."]),
+        ...madeToWords(spec.madeTo, spec.thread, units),
+      ],
     ),
     nutStrength(sheet),
-    section("tools", "What turns it", [], [upperFirst(turningToolWords(spanner))]),
+    section(
+      "tools",
+      "What turns it",
+      [],
+      [
+        spanner === undefined
+          ? "No table is held for its width: try the spanner on it."
+          : upperFirst(turningToolWords(spanner)),
+      ],
+    ),
     section(
       "companions",
       "Washer",
@@ -187,6 +202,8 @@ const FITTING_STYLE_WORDS: Readonly<Record<FittingSpec["style"], string>> = {
 /** How it closes, in a sentence. */
 function sealWords({ seal, thread }: PipeEnd): string {
   const name = thread.designation;
+  if (seal === "on-threads" && thread.taper === undefined)
+    return `${name} is parallel inside, and made for a taper thread to close on its threads, with tape or paste.`;
   return seal === "on-threads"
     ? `${name} is a taper thread: its size is at the gauge plane, and it closes on its threads, with tape or paste.`
     : `${name} is parallel: it closes on a face with a bonded seal or a copper washer under it, never on its threads.`;

@@ -1,5 +1,6 @@
 import { dangerWords } from "../pair-words";
 import type { Circumstances, Duty } from "../circumstances";
+import { bandAt } from "../grades";
 import type { Caution, Change, Locking, NeverUse, NutAdvice, WasherAdvice } from "../replace";
 import { threadName, type Thread } from "../threads";
 import { printLength, type Units } from "../units";
@@ -33,6 +34,8 @@ export function cautionWords(caution: Caution): string {
       return DUTY_CAUTIONS[caution.duty];
     case "no-grade":
       return "No grade was said: an unmarked part is the weakest grade, and nothing here counts on more.";
+    case "no-steel":
+      return `It is of ${FINISH_WORDS[caution.finish]}: no class of steel says what it holds, and no load or torque is shown. Never in the place of a steel one.`;
     case "stainless-galls":
       return "Stainless galls: grease or anti-seize on the thread, turn it slowly by hand, and never run it up with a driver.";
     case "embrittlement": {
@@ -69,9 +72,7 @@ export function cautionWords(caution: Caution): string {
 export function changeWords(change: Change, thread: Thread): string {
   switch (change.code) {
     case "stronger-grade": {
-      const more = Math.round((change.tensile - 1) * 100);
-      const by = more > 0 ? `${more} % stronger` : "as strong";
-      return `${upperFirst(gradeSpoken(change.to.name))} for ${gradeSpoken(change.from.name)}: ${by}, harder and less tough; the nut must match.`;
+      return strongerWords(change, thread);
     }
     case "other-finish":
       return `${upperFirst(FINISH_WORDS[change.to])} for ${change.from === undefined ? "a finish not said" : FINISH_WORDS[change.from]}${change.to === "galvanised" ? "; with its own over-size nut" : ""}.`;
@@ -80,6 +81,25 @@ export function changeWords(change: Change, thread: Thread): string {
     case "longer":
       return `${nominalLengthWords(change.to, { thread })} for ${nominalLengthWords(change.from, { thread })}: only in a through hole, or cut; in a blind hole it bottoms.`;
   }
+}
+
+/** A class in the place of another, by what really differs between the two. */
+function strongerWords(
+  { from, to, tensile }: Extract<Change, { code: "stronger-grade" }>,
+  thread: Thread,
+): string {
+  const more = Math.round((tensile - 1) * 100);
+  const by = more > 0 ? `${more} % stronger` : "as strong";
+  const [was, is] = [from, to].map((grade) => bandAt(grade, thread.majorMm)?.hardness);
+  const harder =
+    was !== undefined && is !== undefined && was.scale === is.scale && is.min > was.min;
+  const stainless = to.system === "stainless" && from.system !== "stainless";
+  const differs = [
+    ...(harder ? ["harder and less tough"] : []),
+    ...(stainless ? ["of another metal: it galls, and is greased"] : []),
+  ];
+  const nut = more > 0 || stainless ? "; the nut must match" : "";
+  return `${upperFirst(gradeSpoken(to.name))} for ${gradeSpoken(from.name)}: ${[by, ...differs].join(", ")}${nut}.`;
 }
 
 function finishWords({ environment, metal }: Circumstances): string {
@@ -95,6 +115,10 @@ export function neverUseWords(never: NeverUse, thread: Thread): string {
       return `Not ${gradeSpoken(never.other.name)} or weaker for ${gradeSpoken(never.grade.name)}: it breaks at ${Math.round(never.tensile * 100)} % of the load.`;
     case "weaker-stainless":
       return `Not ${never.other.name} stainless for ${gradeSpoken(never.grade.name)}: it is weaker, bright as it is.`;
+    case "not-structural":
+      return `No bolt of another standard than ${never.madeTo}, however strong: not a grade 5 for an A325, nor a common 8.8 or 10.9 for a structural one. Head, thread, nut and washer belong together.`;
+    case "galvanised-high-strength":
+      return `Not ${gradeSpoken(never.grade.name)} that was hot-dip galvanised: hydrogen of the pickling breaks it.`;
     case "plated-high-strength":
       return `Not ${gradeSpoken(never.grade.name)} that was plated after it was bought.`;
     case "plain-nut-on-galvanised":
@@ -112,16 +136,22 @@ export function neverUseWords(never: NeverUse, thread: Thread): string {
 export function nutAdviceWords(nut: NutAdvice, units: Units): string {
   const kind = upperFirst(NUT_STYLE_WORDS[nut.style]);
   const strength =
-    nut.nutClass === undefined
-      ? ", no class on British nuts: full height, same steel"
-      : `, ${nut.nutClass.name} or stronger`;
+    nut.nutClass !== undefined
+      ? `, ${nut.nutClass.name} or stronger`
+      : nut.metal !== undefined
+        ? `, of ${FINISH_WORDS[nut.metal]} as the bolt is`
+        : ", no class on British nuts: full height, same steel";
   const dipped = nut.galvanised ? ", galvanised and tapped over size" : "";
   return `${kind}${strength}${dipped}; ${printLength(nut.size.heightMm, units)} high${nut.size.standard === undefined ? " (estimate)" : ""}.`;
 }
 
 /** The washer that goes with it. */
-export function washerAdviceWords({ size, hardened }: WasherAdvice, units: Units): string {
+export function washerAdviceWords(
+  { size, hardened, standard }: WasherAdvice,
+  units: Units,
+): string {
   const kind = hardened ? "Flat washer, hardened" : "Flat washer";
+  if (standard !== undefined) return `${kind}, by ${standard}: the one of its own standard.`;
   return size === undefined
     ? `${kind}, to suit.`
     : `${kind}, ${printLength(size.outsideMm, units)} across, ${printLength(size.thickMm, units)} thick (${size.standard}).`;

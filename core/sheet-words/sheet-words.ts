@@ -3,10 +3,10 @@ import { drillWords } from "../chart-words";
 import { nutSpanner } from "../fasteners";
 import { vickersOf, type Hardness } from "../grades";
 import type { Drill } from "../holes";
-import { lengthDatum } from "../looks";
+import { isNoSteel, lengthDatum } from "../looks";
 import type { FastenerSheet, SheetStrength } from "../sheet";
 import { printLength, type Units } from "../units";
-import { upperFirst, areaWords } from "../words";
+import { FINISH_WORDS, areaWords, percentWords, upperFirst } from "../words";
 import { specProblemWords } from "./callout-words";
 import {
   NUT_STYLE_WORDS,
@@ -17,6 +17,7 @@ import {
   recessWords,
   turningToolWords,
 } from "./fastener-words";
+import { madeToWords } from "./made-to-words";
 import {
   EVERY_SHEET_CAUTION,
   LOCKING_WORDS,
@@ -74,6 +75,9 @@ function sizes(sheet: FastenerSheet, units: Units): SheetSection {
     facts.push(["Head width", nominalSizeWords(headSize.widthMm, spec, units)]);
     facts.push(["Head height", nominalSizeWords(headSize.heightMm, spec, units)]);
     facts.push(["Head size after", headSize.standard ?? ""]);
+    if (headSize.shoulderMm !== undefined) {
+      facts.push(["Shoulder across", nominalSizeWords(headSize.shoulderMm, spec, units)]);
+    }
   }
   return {
     id: "sizes",
@@ -81,6 +85,7 @@ function sizes(sheet: FastenerSheet, units: Units): SheetSection {
     facts,
     lines: [
       `Its length is measured ${datumWords(head)}.`,
+      ...madeToWords(sheet.madeTo, spec.thread, units),
       ...(inProportion ? ["No table is held for this head: it is drawn in proportion only."] : []),
     ],
   };
@@ -88,6 +93,28 @@ function sizes(sheet: FastenerSheet, units: Units): SheetSection {
 
 function hardnessWords({ scale, min, max }: Hardness): string {
   return `${min} to ${max} ${scale}`;
+}
+
+/** Which class is counted on where none was said. */
+function countedWords({ by, grade }: SheetStrength): readonly string[] {
+  const name = gradeSpoken(grade.name);
+  switch (by) {
+    case "said":
+      return [];
+    case "standard":
+      return [`No grade was said: ${name}, as its standard has it, is counted on.`];
+    case "weakest":
+      return [`No grade was said: ${name}, the weakest, is counted on.`];
+  }
+}
+
+/** A head that breaks before its thread: what it carries, and how it is marked. */
+function headWords({ headShare: share, grade }: SheetStrength): readonly string[] {
+  if (share === 1) return [];
+  const mark = grade.system === "metric" ? `, and it is marked 0${grade.name}` : "";
+  return [
+    `A head as low as this breaks before its thread: it carries ${percentWords(share)} of its class${mark}. The figures here are so much less.`,
+  ];
 }
 
 function strengthFacts({ grade, loads, ...shear }: SheetStrength, units: Units): SheetFact[] {
@@ -137,11 +164,16 @@ function strength(sheet: FastenerSheet, units: Units): SheetSection {
     };
   }
   if (held === undefined) {
+    const { finish } = sheet.spec;
     return {
       id: "strength",
       title,
       facts: [],
-      lines: ["No strength is held for it in this size."],
+      lines: [
+        finish !== undefined && isNoSteel(finish)
+          ? `No figure of steel holds of ${FINISH_WORDS[finish]}: say its class by ISO 8839 (CU for copper and brass, AL for aluminium), or ask its maker.`
+          : "No strength is held for it in this size.",
+      ],
     };
   }
   return {
@@ -149,9 +181,8 @@ function strength(sheet: FastenerSheet, units: Units): SheetSection {
     title,
     facts: strengthFacts(held, units),
     lines: [
-      ...(held.assumed
-        ? [`No grade was said: ${gradeSpoken(held.grade.name)}, the weakest, is counted on.`]
-        : []),
+      ...countedWords(held),
+      ...headWords(held),
       strengthWords(held.loads, held.grade, units),
       ...held.equivalents.map(equivalentWords),
       ...(held.shearThroughThreads === undefined ? [] : ["Two shear planes hold twice as much."]),
@@ -166,8 +197,9 @@ function drillFigure(drill: Drill, units: Units): string {
 }
 
 /** The spanner of the nut, where it is another than that of the bolt. */
-function nutTool({ tool, companions: { nut }, spec }: FastenerSheet): SheetFact[] {
-  const own = nutSpanner(nut.size.acrossFlatsMm, spec.thread);
+function nutTool({ tool, companions, spec }: FastenerSheet): SheetFact[] {
+  if (companions?.nut.size.acrossFlatsMm === undefined) return [];
+  const own = nutSpanner(companions.nut.size.acrossFlatsMm, spec.thread);
   const same = tool.kind === "spanner" && tool.mark === own.mark;
   return same ? [] : [["Its nut turned with", upperFirst(turningToolWords(own))]];
 }
@@ -192,17 +224,21 @@ function tools(sheet: FastenerSheet, units: Units): SheetSection {
   return { id: "tools", title: "Spanner, drill and hole", facts, lines: [] };
 }
 
-function companions(
-  { companions: { nut, washer, locking } }: FastenerSheet,
-  units: Units,
-): SheetSection {
+const PRESSED =
+  "A set screw is pressed by its end: no nut, no washer and no clearance hole goes with it. Lock it with thread-locking compound, or a second one on top.";
+
+function companions({ companions: together }: FastenerSheet, units: Units): SheetSection {
+  if (together === undefined) {
+    return { id: "companions", title: "Nut, washer and locking", facts: [], lines: [PRESSED] };
+  }
+  const { nut, washer, locking } = together;
   return {
     id: "companions",
     title: "Nut, washer and locking",
     facts: [],
     lines: [
       nutAdviceWords(nut, units),
-      ...(nut.style === "hex"
+      ...(nut.style !== "all-metal"
         ? []
         : [`A plain ${NUT_STYLE_WORDS.hex} does where compound or wedge-lock washers hold it.`]),
       washerAdviceWords(washer, units),

@@ -1,4 +1,4 @@
-import { headOf, type ScrewSpec } from "../callout";
+import { headOf, isStructuralScrew, madeToOf, type ScrewSpec } from "../callout";
 import { USUAL_CIRCUMSTANCES, type TighteningSurface, type Circumstances } from "../circumstances";
 import {
   headRecess,
@@ -8,15 +8,7 @@ import {
   type ThreadLength,
   type TurningTool,
 } from "../fasteners";
-import {
-  GRADES,
-  gradeById,
-  isStocked,
-  nearestGrades,
-  weakestGrade,
-  type Grade,
-  type GradeComparison,
-} from "../grades";
+import { GRADES, isStocked, nearestGrades, type Grade, type GradeComparison } from "../grades";
 import { chartDrill, clearanceHoles, type ChartDrill, type ClearanceHoles } from "../holes";
 import {
   boltLoads,
@@ -26,16 +18,19 @@ import {
   type ShearLoads,
   type TorqueRange,
 } from "../joints";
-import { headSize } from "../heads";
-import { usualDrive, type Drive, type HeadSize, type HeadStyle } from "../looks";
+import { headShare, headSize } from "../heads";
+import { usualDrive, type Drive, type HeadSize, type HeadStyle, type MadeTo } from "../looks";
 import {
   cautionsFor,
   companionsOf,
+  countedGrade,
   neverUse,
   specProblems,
   substitutesFor,
+  takesCompanions,
   type Caution,
   type Companions,
+  type CountedGrade,
   type NeverUse,
   type SpecProblem,
   type Substitute,
@@ -44,8 +39,10 @@ import {
 /** How strong the part is, in the class counted on. */
 export interface SheetStrength {
   readonly grade: Grade;
-  /** The class was not said: the weakest of the system is counted on. */
-  readonly assumed: boolean;
+  /** The class was not said: that of its standard, or the weakest of the system, is counted on. */
+  readonly by: CountedGrade["by"];
+  /** What its head carries of the class's load: 1, or less where it breaks before the thread does. */
+  readonly headShare: number;
   readonly loads: BoltLoads;
   readonly shearThroughThreads: ShearLoads | undefined;
   readonly shearThroughShank: ShearLoads | undefined;
@@ -68,7 +65,10 @@ export interface FastenerSheet {
   readonly torque: TorqueRange | undefined;
   readonly drill: ChartDrill;
   readonly clearance: ClearanceHoles | undefined;
-  readonly companions: Companions;
+  /** None of a set screw, which is pressed by its end. */
+  readonly companions: Companions | undefined;
+  /** The standard that it is made to, where its sizes are other than today's. */
+  readonly madeTo: MadeTo | undefined;
   readonly substitutes: readonly Substitute[];
   readonly never: readonly NeverUse[];
   readonly cautions: readonly Caution[];
@@ -105,26 +105,60 @@ function distinct(compared: readonly GradeComparison[]): readonly GradeCompariso
   );
 }
 
-function strengthOf({ gradeId, hardnessClass, thread }: ScrewSpec): SheetStrength | undefined {
-  // A class of hardness alone is of a screw that is pressed: no strength may be read out of it.
-  if (gradeId === undefined && hardnessClass !== undefined) return undefined;
-  const said = gradeId === undefined ? undefined : gradeById(gradeId);
-  const grade = said ?? weakestGrade(thread);
-  const loads = grade === undefined ? undefined : boltLoads(thread, grade);
-  if (grade === undefined || loads === undefined) return undefined;
+/** Loads of a class, as far as the head carries them. */
+function carried(loads: BoltLoads, share: number): BoltLoads {
+  const { proofN, yieldN, tensileN } = loads;
+  return {
+    ...loads,
+    tensileN: share * tensileN,
+    ...(proofN === undefined ? {} : { proofN: share * proofN }),
+    ...(yieldN === undefined ? {} : { yieldN: share * yieldN }),
+  };
+}
+
+/** The nearest classes of other standards; none of a structural bolt, for which nothing of another standard stands. */
+function equivalentsOf(grade: Grade, spec: ScrewSpec): readonly GradeComparison[] {
+  if (isStructuralScrew(spec)) return [];
   const others = GRADES.filter(
     (other) =>
       other.system !== grade.system &&
       (other.system === "metric" || other.system === "inch") &&
       isStocked(other),
   );
+  return distinct(nearestGrades(grade, spec.thread, others)).slice(0, MOST_EQUIVALENTS);
+}
+
+function strengthOf(spec: ScrewSpec, share: number): SheetStrength | undefined {
+  const { thread } = spec;
+  const counted = countedGrade(spec);
+  const loads = counted === undefined ? undefined : boltLoads(thread, counted.grade);
+  if (counted === undefined || loads === undefined) return undefined;
+  const { grade, by } = counted;
   return {
     grade,
-    assumed: said === undefined,
-    loads,
+    by,
+    headShare: share,
+    loads: carried(loads, share),
     shearThroughThreads: shearLoads(thread, grade, "through-threads"),
     shearThroughShank: shearLoads(thread, grade, "through-shank"),
-    equivalents: distinct(nearestGrades(grade, thread, others)).slice(0, MOST_EQUIVALENTS),
+    equivalents: grade.system === "non-ferrous" ? [] : equivalentsOf(grade, spec),
+  };
+}
+
+/** The torque of a class, held back to what the head carries. */
+function torqueOf(
+  thread: ScrewSpec["thread"],
+  { grade, headShare: share }: SheetStrength,
+  surface: TighteningSurface,
+): TorqueRange | undefined {
+  const range = torqueRange(thread, grade, surface);
+  if (range === undefined || share === 1) return range;
+  const { leastNm, mostNm, preloadN } = range;
+  return {
+    ...range,
+    leastNm: share * leastNm,
+    mostNm: share * mostNm,
+    preloadN: share * preloadN,
   };
 }
 
@@ -135,25 +169,29 @@ export function fastenerSheet(spec: ScrewSpec, options: SheetOptions = {}): Fast
   const { thread, lengthMm } = spec;
   const head = headOf(spec);
   const drive = spec.drive ?? usualDrive(head);
-  const strength = strengthOf(spec);
-  const split = lengthMm === undefined ? undefined : threadLength(head, thread, lengthMm, drive);
+  const madeTo = madeToOf(spec);
+  const strength = strengthOf(spec, headShare(head, drive));
+  const split =
+    lengthMm === undefined ? undefined : threadLength(head, thread, lengthMm, drive, madeTo);
+  const goesWith = takesCompanions(spec);
   return {
     spec,
     circumstances,
     head,
     drive,
-    headSize: headSize(head, drive, thread),
+    headSize: headSize(head, drive, thread, madeTo),
     threadLength:
       split === undefined || spec.fullThread !== true || lengthMm === undefined
         ? split
         : { threadMm: lengthMm, plainMm: 0 },
-    tool: turningTool(head, drive, thread),
+    tool: turningTool(head, drive, thread, madeTo),
     recess: headRecess(head, drive, thread),
     strength,
-    torque: strength === undefined ? undefined : torqueRange(thread, strength.grade, surface),
+    torque: strength === undefined ? undefined : torqueOf(thread, strength, surface),
     drill: chartDrill(thread),
-    clearance: clearanceHoles(thread),
-    companions: companionsOf(spec, circumstances),
+    clearance: goesWith ? clearanceHoles(thread) : undefined,
+    companions: goesWith ? companionsOf(spec, circumstances) : undefined,
+    madeTo,
     substitutes: substitutesFor(spec, circumstances),
     never: neverUse(spec, circumstances),
     cautions: cautionsFor(spec, circumstances),

@@ -28,6 +28,7 @@ import {
 import { chartDrill, type ChartDrill } from "../holes";
 import { confusedWith, type LookAlike } from "../look-alikes";
 import { hexSpanner } from "../looks";
+import { sealsOnThreads } from "../mating";
 import { HARDENED_FROM_MPA, cautionsOf, type Caution } from "../replace";
 import { basicSizes, type Thread } from "../threads";
 import type { Mm } from "../units";
@@ -50,7 +51,8 @@ export interface NutSheet extends Sheet {
   readonly part: "nut";
   readonly spec: NutSpec;
   readonly size: NutSize;
-  readonly spanner: TurningTool;
+  /** Undefined where no width is held. */
+  readonly spanner: TurningTool | undefined;
   /** As it was said; absent where it was not, or where nuts of the kind bear none. */
   readonly nutClass: NutClass | undefined;
   /** Classes of bolts in this size that break before the nut strips, the strongest last; none where no class was said. */
@@ -113,8 +115,8 @@ export type PartSheet = NutSheet | WasherSheet | PlugSheet | FittingSheet;
 const stocked = (thread: Thread) => gradesFor(thread).filter(isStocked);
 
 function nutSheet(spec: NutSpec, common: Sheet): NutSheet {
-  const { thread, style, nutClassId } = spec;
-  const size = nutSize(style, thread);
+  const { thread, style, nutClassId, madeTo } = spec;
+  const size = nutSize(style, thread, madeTo);
   const nutClass = nutClassId === undefined ? undefined : nutClassById(nutClassId);
   const bolts = stocked(thread);
   const holds =
@@ -124,7 +126,7 @@ function nutSheet(spec: NutSpec, common: Sheet): NutSheet {
     part: "nut",
     spec,
     size,
-    spanner: nutSpanner(size.acrossFlatsMm, thread),
+    spanner: size.acrossFlatsMm === undefined ? undefined : nutSpanner(size.acrossFlatsMm, thread),
     nutClass,
     holds,
     strips: nutClass === undefined ? [] : bolts.filter((one) => !holds.includes(one)),
@@ -180,7 +182,7 @@ function pipeEnd({ thread, ends }: FittingEnd): PipeEnd {
   return {
     thread,
     ends,
-    seal: thread.taper === undefined ? "on-face" : "on-threads",
+    seal: sealsOnThreads(thread) ? "on-threads" : "on-face",
     drill: chartDrill(thread),
     acrossMm: thread.majorMm,
     boreMm: basicSizes(thread).minor,

@@ -44,5 +44,8 @@ export const FINISH_WORDS: Readonly<Record<Finish, string>> = {
   galvanised: "hot-dip galvanised",
   stainless: "stainless steel",
   brass: "brass",
+  aluminium: "aluminium",
+  titanium: "titanium",
+  plastic: "plastic",
   cadmium: "cadmium",
 };

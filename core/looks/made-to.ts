@@ -1,0 +1,81 @@
+import type { Mm } from "../units";
+
+/**
+ * Standards whose hexagons, nuts or threads are other than today's: DIN's before ISO 4014 and 4032, and those of
+ * structural bolting. A part that is made to one of them keeps its name.
+ */
+export const MADE_TO = [
+  "DIN 931",
+  "DIN 933",
+  "DIN 960",
+  "DIN 961",
+  "DIN 558",
+  "DIN 601",
+  "DIN 934",
+  "DIN 936",
+  "DIN 439",
+  "DIN 985",
+  "DIN 6914",
+  "DIN 6915",
+  "EN 14399-3",
+  "EN 14399-4",
+  "ASTM F3125",
+] as const;
+
+export type MadeTo = (typeof MADE_TO)[number];
+
+/** Bolting of steel structures: heavy hexagons, with threads, nuts and washers of their own. */
+const STRUCTURAL: ReadonlySet<MadeTo> = new Set([
+  "DIN 6914",
+  "DIN 6915",
+  "EN 14399-3",
+  "EN 14399-4",
+  "ASTM F3125",
+]);
+
+export function isStructural(madeTo: MadeTo | undefined): boolean {
+  return madeTo !== undefined && STRUCTURAL.has(madeTo);
+}
+
+/** DIN 931, 933, 934 and their kin: across the flats where ISO 4014 has another width, mm. */
+const DIN_FLATS: ReadonlyMap<Mm, Mm> = new Map([
+  [10, 17],
+  [12, 19],
+  [14, 22],
+  [22, 32],
+]);
+
+/** EN 14399-3 and -4, as DIN 6914 and 6915: across the flats, mm. */
+const STRUCTURAL_FLATS: ReadonlyMap<Mm, Mm> = new Map([
+  [12, 22],
+  [16, 27],
+  [20, 32],
+  [22, 36],
+  [24, 41],
+  [27, 46],
+  [30, 50],
+  [36, 60],
+]);
+
+/** ASME B18.2.6 and heavy hexagons of B18.2.1 and B18.2.2: thread and flats, sixteenths of an inch. */
+export const HEAVY_FLATS_SIXTEENTHS: ReadonlyMap<number, number> = new Map([
+  [4, 8],
+  [5, 9],
+  [6, 11],
+  [7, 12],
+  [8, 14],
+  [9, 15],
+  [10, 17],
+  [12, 20],
+  [14, 23],
+  [16, 26],
+  [18, 29],
+  [20, 32],
+  [22, 35],
+  [24, 38],
+]);
+
+/** The hexagon of a metric part that is made to another standard than today's; undefined where it is today's. */
+export function otherFlatsMm(majorMm: Mm, madeTo: MadeTo): Mm | undefined {
+  return (isStructural(madeTo) ? STRUCTURAL_FLATS : DIN_FLATS).get(majorMm);
+}
