@@ -222,14 +222,6 @@ function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined)
   };
 }
 
-/** The metal that a class says by itself: A2-70 is stainless, CU2 brass, AL4 aluminium. */
-function metalOfClass(id: string | undefined): Finish | undefined {
-  if (id === undefined) return undefined;
-  if (/^[ACF]\d-/.test(id)) return "stainless";
-  if (/^CU\d$/.test(id)) return "brass";
-  return /^AL\d$/.test(id) ? "aluminium" : undefined;
-}
-
 /** Reads a screw, bolt, stud or set screw, with the nut and the washers that were asked for with it. */
 export function readScrew(
   pieces: Pieces,
@@ -245,8 +237,13 @@ export function readScrew(
   if ("code" in sized) return sizeProblem(sized, written, pieces.read);
   const together = readTogether(companions, pieces.read, sized.thread);
   if ("code" in together) return together;
+  // Titanium is graded by its alloy, which no table here holds: "grade 5" is none of J429's there.
+  if (finish === "titanium" && written !== undefined) {
+    return { code: "callout-grade", read: pieces.read, grade: written.written.trim() };
+  }
   const grade = gradeOfWord(written, sized.thread, look.head === "socket-cap");
-  const coat = finish ?? metalOfClass(grade?.id);
+  const ofStainless = grade?.id !== undefined && /^[ACF]\d-/.test(grade.id);
+  const coat = finish ?? (ofStainless ? "stainless" : undefined);
   const spec: ScrewSpec = {
     part: "screw",
     ...common(pieces, sized, coat),

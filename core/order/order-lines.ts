@@ -4,8 +4,12 @@ import {
   isCalloutProblem,
   parseCallout,
   type FastenerSpec,
+  type NutSpec,
   type OwnWord,
+  type WasherSpec,
 } from "../callout";
+import { toleranceClasses } from "../threads";
+import { completedNut, completedWasher } from "./completed";
 
 /** A position that is to have a part. */
 export interface Wanted {
@@ -60,9 +64,22 @@ interface Part {
   readonly each: number;
 }
 
-/** A part without how many of it are asked for, and without what is asked for with it. */
+/** The tolerance class that a thread has where none is said: a call-out with it asks for the same part. */
+function isUsualClass(spec: FastenerSpec): boolean {
+  if (spec.part === "pin" || spec.toleranceClass === undefined) return false;
+  const [usual] = toleranceClasses(spec.thread, spec.part === "nut" ? "internal" : "external");
+  return spec.toleranceClass === usual;
+}
+
+function withoutUsualClass(spec: FastenerSpec): FastenerSpec {
+  if (spec.part === "pin" || !isUsualClass(spec)) return spec;
+  const { toleranceClass: _usual, ...rest } = spec;
+  return rest;
+}
+
+/** A part without how many of it are asked for, without what is asked for with it, and without what goes without saying. */
 function alone(spec: FastenerSpec): FastenerSpec {
-  const { quantity: _quantity, ...one } = spec;
+  const { quantity: _quantity, ...one } = withoutUsualClass(spec);
   if (one.part === "nut" || one.part === "plug") {
     const { washers: _washers, ...bare } = one;
     return bare;
@@ -79,12 +96,18 @@ function ofCompanion(said: number | undefined, screws: number): number {
   return forAll ? said : said * screws;
 }
 
+/** What goes with a bolt, of its finish and of the class that goes with its own. */
+function completed(part: NutSpec | WasherSpec, bolt: FastenerSpec): FastenerSpec {
+  if (bolt.part !== "screw") return part;
+  return part.part === "nut" ? completedNut(part, bolt) : completedWasher(part, bolt);
+}
+
 /** The parts that a call-out asks for: the nut and the washers that go with a screw are each one of their own. */
 function partsOf(callout: string, words: readonly OwnWord[]): readonly Part[] {
   const read = parseCallout(callout, words);
   if (isCalloutProblem(read)) return [{ kind: "not-read", callout: callout.trim(), each: 1 }];
   const screws = read.quantity ?? 1;
-  const together = goingWith(read);
+  const together = goingWith(read).map((part) => completed(part, read));
   const part = (spec: FastenerSpec, each: number) => ({
     kind: spec.part,
     callout: formatCallout(alone(spec)),

@@ -3,7 +3,7 @@ import type { Circumstances, Duty } from "../circumstances";
 import { nutSize, washerSize, type NutSize, type NutStyle, type WasherSize } from "../fasteners";
 import { bandAt, type NutClass } from "../grades";
 import { isMadeOf, type Finish } from "../looks";
-import { countedGrade } from "./counted-grade";
+import { countedGrade, metalOfGrade } from "./counted-grade";
 import { rightNut } from "./right-nut";
 
 /** The nut that goes with a screw. */
@@ -79,6 +79,8 @@ export function companionsOf(spec: ScrewSpec, { duty }: Circumstances): Companio
   const nutClass = rightNut(spec);
   const style = nutStyleFor(spec, duty);
   const structural = isStructuralScrew(spec);
+  const ofClass = grade === undefined ? undefined : metalOfGrade(grade);
+  const metal = isMadeOf(finish) ? finish : ofClass;
   const washer = washerSize("flat", thread);
   const tensile = grade === undefined ? 0 : (bandAt(grade, thread.majorMm)?.tensileMpa ?? 0);
   return {
@@ -87,7 +89,7 @@ export function companionsOf(spec: ScrewSpec, { duty }: Circumstances): Companio
       size: nutSize(style, thread, madeToOf(spec)),
       ...(nutClass === undefined ? {} : { nutClass }),
       galvanised: finish === "galvanised",
-      ...(finish !== undefined && isMadeOf(finish) ? { metal: finish } : {}),
+      ...(metal === undefined ? {} : { metal }),
     },
     washer: {
       ...(washer === undefined ? {} : { size: washer }),

@@ -4,7 +4,7 @@ export { HARDENED_FROM_MPA, companionsOf, takesCompanions } from "./companions";
 export type { Companions, Locking, NutAdvice, WasherAdvice } from "./companions";
 export { neverUse } from "./never-use";
 export type { NeverUse } from "./never-use";
-export { replacementProblems, spannerFit, specProblems } from "./spec-problem";
+export { pairProblems, replacementProblems, spannerFit, specProblems } from "./spec-problem";
 export type { SpannerFit, SpecProblem } from "./spec-problem";
 export { substitutesFor } from "./substitutes";
 export type { Change, Substitute } from "./substitutes";

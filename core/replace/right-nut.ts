@@ -8,7 +8,7 @@ import { countedGrade } from "./counted-grade";
  */
 export function rightNut(spec: ScrewSpec): NutClass | undefined {
   const grade = countedGrade(spec)?.grade;
-  if (grade === undefined) return undefined;
+  if (grade === undefined || grade.system === "non-ferrous") return undefined;
   const madeTo = madeToOf(spec);
   if (isStructuralScrew(spec) && madeTo !== "ASTM F3125") return nutClassById("nut-10");
   if (grade.id === "a325" && spec.finish === "galvanised") return nutClassById("nut-a563-dh");

@@ -1,9 +1,9 @@
 import { threadName } from "../threads";
 import { pairOutcomeWords } from "../pair-words";
-import { formatCallout, type CalloutProblem } from "../callout";
+import { formatCallout, type CalloutProblem, type OwnWord } from "../callout";
 import { designationProblemWords } from "../chart-words";
 import type { SpannerFit, SpecProblem } from "../replace";
-import type { AlternateProblem } from "../order";
+import { lineProblems, type AlternateProblem, type JudgedLine } from "../order";
 import { printLength, type Units } from "../units";
 import { FINISH_WORDS, HEAD_WORDS, aThread, percentWords, upperFirst, withArticle } from "../words";
 import { gradeSpoken, nominalLengthWords, turningToolWords } from "./fastener-words";
@@ -118,6 +118,14 @@ export function specProblemWords(problem: SpecProblem): string {
     case "plain-with-galvanised-nut":
       return "A galvanised nut is tapped over size and strips on a bolt that is not dipped: take a nut of the bolt’s own finish.";
   }
+}
+
+/** What is wrong with each line of an order, in sentences. */
+export function lineProblemWords(
+  lines: readonly JudgedLine[],
+  words: readonly OwnWord[] = [],
+): readonly (readonly string[])[] {
+  return lineProblems(lines, words).map((problems) => problems.map(specProblemWords));
 }
 
 /** Whether a spanner fits, and which one does. */

@@ -1,5 +1,6 @@
 export {
   alternateProblemWords,
+  lineProblemWords,
   calloutProblemWords,
   spannerFitWords,
   specProblemWords,

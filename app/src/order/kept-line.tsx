@@ -56,6 +56,7 @@ interface KeptLineCardProps {
   readonly line: KeptLine;
   readonly rule: OrderRule;
   readonly places: readonly ToOrder[];
+  readonly problems: readonly string[];
   /** What was quoted of it; null while no supplier was asked. */
   readonly quoted: QuotedLine | undefined | null;
   readonly onChange: (line: KeptLine) => void;
@@ -65,7 +66,7 @@ interface KeptLineCardProps {
 
 /** A line of an order: what it is, how many and why, what the supplier says, where it goes, and whether it has arrived. */
 export function KeptLineCard(props: KeptLineCardProps) {
-  const { line, rule, places, quoted, onChange, onRemove, onArrived } = props;
+  const { line, rule, places, problems, quoted, onChange, onRemove, onArrived } = props;
   const { editing, begin, leave } = useEditLine(line.id);
   const { callout, alternates, arrived, needed, onShelf } = line;
   const amounts = amountsOf(needed, rule, onShelf, line.ordered);
@@ -117,7 +118,7 @@ export function KeptLineCard(props: KeptLineCardProps) {
             />
           ))}
           {where.length === 0 ? null : <Small>{where.join("; ")}</Small>}
-          {dutyCautions(line.positions, places).map((text) => (
+          {[...problems, ...dutyCautions(line.positions, places)].map((text) => (
             <Small key={text} role="note" color="$clash">
               {text}
             </Small>

@@ -1,10 +1,12 @@
 import type { KeptLine, Order, ToOrder } from "@root-gauge/contract";
 import { amountsOf } from "@root-gauge/core/order";
 import { ORDER_SENTENCES, RECORD_SENTENCES, arrivedWords } from "@root-gauge/core/record-words";
+import { lineProblemWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { ScrollView } from "react-native";
 import { changeOrder, useOrder } from "../data/order-queries";
+import { useOwnWords } from "../data/own-words";
 import type { Kept } from "../data/waiting";
 import { Body, Small } from "../kit/text";
 import { changePosition } from "../positions/change-position";
@@ -31,9 +33,11 @@ function withoutQuoteOf({ quotation }: Order, id: string) {
 interface LinesProps {
   readonly order: Order;
   readonly places: readonly ToOrder[];
+  /** What is wrong with each line. */
+  readonly problems: readonly (readonly string[])[];
 }
 
-function Lines({ order, places }: LinesProps) {
+function Lines({ order, places, problems }: LinesProps) {
   const replaced = (changed: KeptLine) =>
     order.lines.map((line) => (line.id === changed.id ? changed : line));
   const change = (changed: KeptLine) =>
@@ -52,12 +56,13 @@ function Lines({ order, places }: LinesProps) {
   };
   return (
     <View role="list" aria-label="Lines" gap={8}>
-      {order.lines.map((line) => (
+      {order.lines.map((line, at) => (
         <KeptLineCard
           key={line.id}
           line={line}
           rule={order.rule}
           places={places}
+          problems={problems[at] ?? []}
           quoted={order.quotation && order.quotation.lines.find(({ id }) => id === line.id)}
           onChange={change}
           onRemove={() =>
@@ -85,11 +90,13 @@ function OrderBody({ order, places }: { order: Kept<Order>; places: readonly ToO
   const { editing, leave } = useEdit(order.id);
   const { lines, rule, notes, removed, waiting, unreadable } = order;
   const where = new Map(places.map((place) => [place.id, `${place.machine}: ${place.path}`]));
-  const listed = lines.map(({ callout, needed, onShelf, ordered, positions }) => ({
+  const problems = lineProblemWords(lines, useOwnWords());
+  const listed = lines.map(({ callout, needed, onShelf, ordered, positions }, at) => ({
     ...amountsOf(needed, rule, onShelf, ordered),
     callout,
     needed,
     places: positions.flatMap((id) => where.get(id) ?? []),
+    problems: problems[at] ?? [],
   }));
   const typed = typedOf(rule);
   return (
@@ -128,7 +135,7 @@ function OrderBody({ order, places }: { order: Kept<Order>; places: readonly ToO
           )}
           <AskSupplier order={order} />
           {lines.length === 0 ? <Body role="status">{ORDER_SENTENCES.noLines}</Body> : null}
-          <Lines order={order} places={places} />
+          <Lines order={order} places={places} problems={problems} />
           <AddLine order={order} />
           <RuleFields
             typed={typed}

@@ -10,18 +10,26 @@ export interface ListedLine {
   readonly callout: string;
   readonly needed: number;
   readonly spares: number;
+  readonly packs: number;
   readonly places: readonly string[];
+  /** What is wrong with it, as the screen says it. */
+  readonly problems: readonly string[];
 }
 
-const HEADS = ["quantity", "call-out", "needed", "spare", "for"] as const;
+const HEADS = ["quantity", "call-out", "needed", "spare", "packs", "for", "wrong"] as const;
 
-const cellsOf = ({ ordered, callout, needed, spares, places }: ListedLine) => [
-  String(ordered),
-  callout,
-  String(needed),
-  String(spares),
-  places.join("; "),
-];
+const cellsOf = (line: ListedLine) => {
+  const { ordered, callout, needed, spares, packs, places, problems } = line;
+  return [
+    String(ordered),
+    callout,
+    String(needed),
+    String(spares),
+    String(packs),
+    places.join("; "),
+    problems.join(" "),
+  ];
+};
 
 interface ListActionsProps {
   readonly lines: readonly ListedLine[];

@@ -1,6 +1,7 @@
 import type { ToOrder } from "@root-gauge/contract";
 import { orderLines, type OrderLine, type OrderRule } from "@root-gauge/core/order";
 import { ORDER_SENTENCES, onKeptWords, orderedWords } from "@root-gauge/core/record-words";
+import { lineProblemWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
@@ -31,12 +32,13 @@ import { RuleFields } from "./rule-fields";
 interface LineCardProps {
   readonly line: OrderLine;
   readonly cautions: readonly string[];
+  readonly problems: readonly string[];
   readonly rule: OrderRule;
   readonly onArrived: () => void;
 }
 
 /** A line of the list: what it is, how many, where they go; ticked off as it arrives. */
-function LineCard({ line, cautions, rule, onArrived }: LineCardProps) {
+function LineCard({ line, cautions, problems, rule, onArrived }: LineCardProps) {
   const places = line.wanted
     .map(({ place, alike }) => (alike === 1 ? place : `${place} (${alike})`))
     .join("; ");
@@ -47,7 +49,7 @@ function LineCard({ line, cautions, rule, onArrived }: LineCardProps) {
       </Figure>
       <Body>{orderedWords(line, rule.pack)}</Body>
       <Small>{places}</Small>
-      {cautions.map((text) => (
+      {[...problems, ...cautions].map((text) => (
         <Small key={text} role="note" color="$clash">
           {text}
         </Small>
@@ -148,7 +150,18 @@ export function OrderScreen(of: WantedOf) {
     router.push(`/order/${id}`);
   };
   const empty = query.isPending ? "Fetching the list." : ORDER_SENTENCES.nothing;
-  const listed = lines.map((line) => ({ ...line, places: line.wanted.map(({ place }) => place) }));
+  const problems = lineProblemWords(
+    lines.map(({ callout, wanted }) => ({
+      callout,
+      positions: wanted.map(({ positionId }) => positionId),
+    })),
+    words,
+  );
+  const listed = lines.map((line, at) => ({
+    ...line,
+    places: line.wanted.map(({ place }) => place),
+    problems: problems[at] ?? [],
+  }));
   return (
     <View flex={1} render="main">
       <PageHead title={name === undefined ? "Order list" : `Order list: ${name}`} backTo="/jobs" />
@@ -160,7 +173,7 @@ export function OrderScreen(of: WantedOf) {
             <>
               <RuleFields typed={typed} onChange={change} />
               <View role="list" aria-label="Lines" gap={8}>
-                {lines.map((line) => (
+                {lines.map((line, at) => (
                   <LineCard
                     key={`${line.kind} ${line.callout}`}
                     line={line}
@@ -168,6 +181,7 @@ export function OrderScreen(of: WantedOf) {
                       line.wanted.map(({ positionId }) => positionId),
                       positions,
                     )}
+                    problems={problems[at] ?? []}
                     rule={rule}
                     onArrived={() => arrived(line)}
                   />

@@ -166,7 +166,7 @@ M3 x 8 brass spacer => ask: spacer
 3/4-10 x 2 1/4 A490 structural => 3/4-10 UNC x 2-1/4, A490
 M24 x 80 8.8 structural assembly CE => ask: structural assembly CE
 M20 x 55 8.8/8 XOX galv => ask: XOX
-DIN931 M12x70 10.9 blk => M12 x 70 hex bolt, 10.9, plain
+DIN931 M12x70 10.9 blk => M12 x 70 hex bolt, 10.9, plain, DIN 931
 ISO4017 M6x16 A2-70 qty 100 => 100 off M6 x 16 hex set screw, A2-70
 BS EN 14399 M20 x 60 => ask: BS EN 14399
 `;

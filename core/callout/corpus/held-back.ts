@@ -17,7 +17,7 @@ M8 8.8 40mm => M8 x 40, 8.8
 
 ## standards of bolts and screws
 ISO 4017 M12 x 80 8.8 => M12 x 80 hex set screw, 8.8
-M10x40 DIN933 8.8 ZP => M10 x 40 hex set screw, 8.8, zinc
+M10x40 DIN933 8.8 ZP => M10 x 40 hex set screw, 8.8, zinc, DIN 933
 BS EN ISO 4017 M16 x 50 8.8 HDG => M16 x 50 hex set screw, 8.8, hot-dip galvanised
 DIN 7991 M6x16 A2-70 => M6 x 16 socket countersunk screw, A2-70
 DIN 963 M4 x 12 brass => M4 x 12 slotted countersunk screw, brass
@@ -31,7 +31,7 @@ DIN 603 M8x60 4.6 zinc => M8 x 60 carriage bolt, 4.6, zinc
 ISO 7379 M8 x 40 => M8 x 40 shoulder screw
 DIN 976-1 M12x200 8.8 => M12 x 200 stud, 8.8
 DIN 939 M10x40 8.8 => M10 x 40 stud, 8.8
-DIN 961 M12x1.5x40 10.9 => M12 x 1.5 x 40 hex set screw, 10.9
+DIN 961 M12x1.5x40 10.9 => M12 x 1.5 x 40 hex set screw, 10.9, DIN 961
 ISO 8765 M16x1.5x80 8.8 => M16 x 1.5 x 80 hex bolt, 8.8
 ISO 14583 M5x12 A2 => M5 x 12 hexalobular pan head screw, A2-70
 DIN 186 M12x50 => M12 x 50 T-head bolt
@@ -48,10 +48,10 @@ B18.3 1/4-20 x 1 => ask: B18.3
 
 ## nuts and washers
 M10 hex nut class 10 zinc => M10 hex nut, class 10, zinc
-M10 DIN 934 A2 => M10 hex nut, A2-70
+M10 DIN 934 A2 => M10 hex nut, A2-70, DIN 934
 ISO 4032-M12-8 => M12 hex nut, class 8
 ISO 4032 M16 class 10 zinc => M16 hex nut, class 10, zinc
-DIN 985 M8 class 8 zinc => M8 nylon insert nut, class 8, zinc
+DIN 985 M8 class 8 zinc => M8 nylon insert nut, class 8, zinc, DIN 985
 ISO 7042 M12 class 10 => M12 all-metal locking nut, class 10
 DIN 439 M16x1.5 => M16 x 1.5 thin nut
 DIN 6923 M8 8 => M8 flange nut, class 8

@@ -16,8 +16,8 @@ M16 8.8 hex x 60 => M16 x 60 hex bolt, 8.8
 
 ## standards of bolts and screws
 ISO 4014 - M12 x 80 - 8.8 => M12 x 80 hex bolt, 8.8
-M10 x 40 DIN 933 8.8 => M10 x 40 hex set screw, 8.8
-M10 x 80 DIN 931 10.9 => M10 x 80 hex bolt, 10.9
+M10 x 40 DIN 933 8.8 => M10 x 40 hex set screw, 8.8, DIN 933
+M10 x 80 DIN 931 10.9 => M10 x 80 hex bolt, 10.9, DIN 931
 DIN 912 M6 x 20 12.9 => M6 x 20 socket cap screw, 12.9
 DIN912 M6x20 A2 => M6 x 20 socket cap screw, A2-70
 DIN EN ISO 4762 M8 x 25 8.8 => M8 x 25 socket cap screw, 8.8
@@ -51,10 +51,10 @@ M8x20 DIN 99999 => ask: DIN 99999
 M10 full nut => M10 hex nut
 M10 full nut gr 8 => M10 hex nut, class 8
 M10 nut 8 => M10 hex nut, class 8
-DIN 934 M10 8 => M10 hex nut, class 8
-DIN 934-M12-10 => M12 hex nut, class 10
+DIN 934 M10 8 => M10 hex nut, class 8, DIN 934
+DIN 934-M12-10 => M12 hex nut, class 10, DIN 934
 M8 nut DIN 934 |8| => M8 hex nut, class 8
-DIN 985 M8 A2 => M8 nylon insert nut, A2-70
+DIN 985 M8 A2 => M8 nylon insert nut, A2-70, DIN 985
 ISO 7040 M10 8 => M10 nylon insert nut, class 8
 DIN 980 M10 10 => M10 all-metal locking nut, class 10
 DIN 936 M20 => M20 thin nut

@@ -1,6 +1,6 @@
 import { amountsOf } from "@root-gauge/core/order";
-import { ORDER_SENTENCES } from "@root-gauge/core/record-words";
-import { dutyWords } from "@root-gauge/core/sheet-words";
+import { ORDER_SENTENCES, orderedWords } from "@root-gauge/core/record-words";
+import { dutyWords, lineProblemWords } from "@root-gauge/core/sheet-words";
 import type { Paper } from "./draw-marks";
 import {
   MARGIN,
@@ -19,15 +19,27 @@ const COUNT = 22;
 const PART = 74;
 const SIZE = 11;
 
-function line(paper: Paper, { lines, rule, places }: OrderRequest, at: number): void {
+function line(
+  paper: Paper,
+  { lines, rule, places }: OrderRequest,
+  at: number,
+  problems: readonly string[],
+): void {
   const one = lines[at];
   if (one === undefined) return;
-  const { ordered } = amountsOf(one.needed, rule, one.onShelf, one.ordered);
+  const amounts = amountsOf(one.needed, rule, one.onShelf, one.ordered);
+  const { needed, onShelf } = one;
+  const why = orderedWords(
+    { ...amounts, needed, onShelf, byHand: one.ordered !== null },
+    rule.pack,
+  );
   const width = widthOf(paper) - PART;
   const there = one.positions.flatMap((id) => places.get(id) ?? []);
   const instead = one.alternates.map((callout) => `or ${callout}`).join("; ");
   const small = [
+    why,
     instead,
+    ...problems,
     there.map(({ where }) => where).join("; "),
     ...dutyWords(there.map(({ duty }) => duty)),
   ].filter((text) => text !== "");
@@ -43,7 +55,10 @@ function line(paper: Paper, { lines, rule, places }: OrderRequest, at: number): 
   paper
     .font("figure")
     .fontSize(SIZE)
-    .text(String(ordered), MARGIN + COUNT, top, { width: PART - COUNT - 8, align: "right" });
+    .text(String(amounts.ordered), MARGIN + COUNT, top, {
+      width: PART - COUNT - 8,
+      align: "right",
+    });
   paper.text(one.callout, MARGIN + PART, top, { width });
   for (const text of small) {
     paper
@@ -71,7 +86,8 @@ export async function orderPdf(request: OrderRequest, fonts: PrintFonts): Promis
   paper.font("figure").fontSize(18).text(title);
   if (notes !== "") paper.font("text").fontSize(10).text(notes);
   paper.y += 10;
-  lines.forEach((_, at) => line(paper, request, at));
+  const problems = lineProblemWords(lines);
+  lines.forEach((_, at) => line(paper, request, at, problems[at] ?? []));
   writeFeet(paper, [title, printedOn.toISOString().slice(0, 10)]);
   const bytes = bytesOf(paper);
   paper.end();

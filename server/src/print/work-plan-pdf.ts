@@ -1,5 +1,11 @@
 import type { Drawing, Units } from "@root-gauge/core";
-import { damageFrom, repairWork, takesMetal, type Damage, type RepairWork } from "@root-gauge/core/repair";
+import {
+  damageFrom,
+  repairWork,
+  takesMetal,
+  type Damage,
+  type RepairWork,
+} from "@root-gauge/core/repair";
 import { holeDrawing } from "@root-gauge/core/repair-outline";
 import {
   planPaperWords,
