@@ -1,9 +1,4 @@
-import {
-  isCalloutProblem,
-  type CalloutProblem,
-  type ScrewSpec,
-  type ThreadedSpec,
-} from "./fastener-spec";
+import { isCalloutProblem, type CalloutProblem, type ScrewSpec } from "./fastener-spec";
 import type { OwnWord } from "./own-words";
 import { parseCallout } from "./parse-callout";
 
@@ -14,16 +9,6 @@ export function parseScrew(
 ): ScrewSpec | CalloutProblem {
   const read = parseCallout(text, words);
   if (isCalloutProblem(read) || read.part === "screw") return read;
-  return { code: "callout-not-a-screw", read: text.trim(), part: read.part };
-}
-
-/** A call-out of a part with a thread, which has a sheet, or why it is none. */
-export function parsePart(
-  text: string,
-  words: readonly OwnWord[] = [],
-): ThreadedSpec | CalloutProblem {
-  const read = parseCallout(text, words);
-  if (isCalloutProblem(read) || read.part !== "pin") return read;
   return { code: "callout-not-a-screw", read: text.trim(), part: read.part };
 }
 

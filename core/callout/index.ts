@@ -1,5 +1,5 @@
 export { formatCallout, lengthWritten } from "./format-callout";
-export { calledScrew, parsePart, parseScrew, withEachThread } from "./called-screw";
+export { calledScrew, parseScrew, withEachThread } from "./called-screw";
 export { parseCallout } from "./parse-callout";
 export { goingWith, headOf, isCalloutProblem, isStructuralScrew, madeToOf } from "./fastener-spec";
 export { SCREW_PIECES, pieceChoices, pieceWritten } from "./screw-pieces";
@@ -17,6 +17,7 @@ export type {
   NutSpec,
   PlugSpec,
   ScrewSpec,
-  ThreadedSpec,
+  PinSpec,
+  PinStyle,
   WasherSpec,
 } from "./fastener-spec";

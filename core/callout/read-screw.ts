@@ -237,10 +237,6 @@ export function readScrew(
   if ("code" in sized) return sizeProblem(sized, written, pieces.read);
   const together = readTogether(companions, pieces.read, sized.thread);
   if ("code" in together) return together;
-  // Titanium is graded by its alloy, which no table here holds: "grade 5" is none of J429's there.
-  if (finish === "titanium" && written !== undefined) {
-    return { code: "callout-grade", read: pieces.read, grade: written.written.trim() };
-  }
   const grade = gradeOfWord(written, sized.thread, look.head === "socket-cap");
   const ofStainless = grade?.id !== undefined && /^[ACF]\d-/.test(grade.id);
   const coat = finish ?? (ofStainless ? "stainless" : undefined);

@@ -8,6 +8,8 @@ export { isStockLength, stockLengths, stockMatch } from "./stock-lengths";
 export type { StockMatch } from "./stock-lengths";
 export { threadLength } from "./thread-length";
 export type { ThreadLength } from "./thread-length";
+export { fitLimits } from "./pins";
+export { plugTool } from "./plug-tools";
 export { nutSpanner, turningTool } from "./turning-tool";
 export type { TurningTool } from "./turning-tool";
 export { WASHER_STYLES, sizeThroughWasher, washerSize } from "./washers";

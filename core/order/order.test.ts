@@ -34,7 +34,7 @@ describe("an order list", () => {
   });
 
   it("has nuts that go with screws as lines of their own, as many as the screws", () => {
-    const wanted = [at("M12 x 50 hex bolt 8.8 and nut", 6), at("M12 hex nut", 2)];
+    const wanted = [at("M12 x 50 hex bolt 8.8 and nut", 6), at("M12 hex nut, class 8", 2)];
     expect(orderLines(wanted, NONE).map(({ kind, needed }) => [kind, needed])).toEqual([
       ["screw", 6],
       ["nut", 8],

@@ -72,6 +72,10 @@ export function specProblemWords(problem: SpecProblem): string {
       return `${gradeSpoken(problem.grade.name)} is not a grade of ${problem.thread.designation} bolts.${right}`;
     }
     case "grade-against-metal":
+      // A titanium's grade names its alloy: grade 5 is no grade 5 of SAE J429.
+      if (problem.finish === "titanium") {
+        return `No class of steel is one of titanium’s: its grades name the alloy, and none of them is held here. Order it by its maker’s words.`;
+      }
       return `${upperFirst(FINISH_WORDS[problem.finish])} is not made as ${gradeSpoken(problem.grade.name)}: the two exclude each other. Say which is right.`;
     case "never-galvanised":
       return `${upperFirst(gradeSpoken(problem.grade.name))} is never hot-dip galvanised: hydrogen of the pickling breaks steel this hard (ISO 10684 ends at 10.9; ASTM F3125 forbids it for A490). Take zinc flake, or a lower class that the joint allows by its drawing.`;

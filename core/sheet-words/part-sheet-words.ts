@@ -10,7 +10,15 @@ import type { WasherSize } from "../fasteners";
 import type { Grade } from "../grades";
 import type { LookAlike } from "../look-alikes";
 import { dangerWords, tellApartWords } from "../pair-words";
-import type { FittingSheet, NutSheet, PartSheet, PipeEnd, PlugSheet, WasherSheet } from "../sheet";
+import type {
+  FittingSheet,
+  NutSheet,
+  PartSheet,
+  PinSheet,
+  PipeEnd,
+  PlugSheet,
+  WasherSheet,
+} from "../sheet";
 import type { Thread } from "../threads";
 import { printLength, type Mm, type Units } from "../units";
 import { FINISH_WORDS, areaWords, upperFirst } from "../words";
@@ -22,7 +30,9 @@ import {
   turningToolWords,
 } from "./fastener-words";
 import { madeToWords } from "./made-to-words";
+import { PIN_STYLE_WORDS, pinSections } from "./pin-words";
 import { EVERY_SHEET_CAUTION, cautionWords, washerAdviceWords } from "./replace-words";
+import { section } from "./section";
 import type { SheetFact, SheetSection, SheetWords } from "./sheet-words";
 
 const namesOf = (grades: readonly Grade[]) =>
@@ -31,15 +41,8 @@ const namesOf = (grades: readonly Grade[]) =>
     "and",
   );
 
-const section = (
-  id: SheetSection["id"],
-  title: string,
-  facts: readonly SheetFact[],
-  lines: readonly string[],
-): SheetSection => ({ id, title, facts, lines });
-
 /** What it is mistaken for, what tells them apart, and what comes of it. */
-function alike(sheet: PartSheet, units: Units): SheetSection {
+function alike(sheet: Exclude<PartSheet, PinSheet>, units: Units): SheetSection {
   const of = (threads: readonly LookAlike[], thread: Thread) =>
     threads.flatMap((one) => [
       `${one.thread.designation}. ${tellApartWords(one, thread, units)}`,
@@ -249,6 +252,17 @@ function pipeSections(sheet: PlugSheet | FittingSheet, units: Units): readonly S
   ];
 }
 
+/** The key or the spanner of a plug. */
+function plugTool({ tool, spec }: PlugSheet): SheetSection {
+  const line =
+    spec.drive === undefined
+      ? "What turns it was not said: a hexagon or a square on it, or a socket in it."
+      : tool === undefined
+        ? "No table is held for its key or its flats: measure the old one."
+        : `${upperFirst(turningToolWords(tool))}, by ${tool.standard ?? "its standard"}.`;
+  return section("companions", "What turns it", [], [line]);
+}
+
 function styleWords(spec: PartSheet["spec"]): string {
   switch (spec.part) {
     case "nut":
@@ -257,6 +271,8 @@ function styleWords(spec: PartSheet["spec"]): string {
       return WASHER_STYLE_WORDS[spec.style];
     case "plug":
       return "plug";
+    case "pin":
+      return PIN_STYLE_WORDS[spec.style];
     case "fitting":
       // Of two ends each is said by its own thread.
       return spec.other === undefined
@@ -274,8 +290,10 @@ function otherEndWords(spec: PartSheet["spec"]): string {
 }
 
 function spokenOf({ spec }: PartSheet): string {
-  const { thread, finish, quantity } = spec;
+  const { finish, quantity } = spec;
   const counted = quantity === undefined ? "" : `${quantity} of. `;
+  if (spec.part === "pin") return `${counted}${upperFirst(formatCallout(spec))}.`;
+  const { thread } = spec;
   const hand = thread.hand === "left" ? ", left-hand" : "";
   const made = finish === undefined ? "finish not said" : FINISH_WORDS[finish];
   const others = goingWith(spec).map(formatCallout);
@@ -291,8 +309,11 @@ function sectionsOf(sheet: PartSheet, units: Units): readonly SheetSection[] {
     case "washer":
       return washerSections(sheet, units);
     case "plug":
+      return [...pipeSections(sheet, units), plugTool(sheet)];
     case "fitting":
       return pipeSections(sheet, units);
+    case "pin":
+      return pinSections(sheet, units);
   }
 }
 
@@ -303,6 +324,6 @@ export function partSheetWords(sheet: PartSheet, units: Units): SheetWords {
     spoken: spokenOf(sheet),
     problems: [],
     cautions: [...sheet.cautions.map(cautionWords), EVERY_SHEET_CAUTION],
-    sections: [...sectionsOf(sheet, units), alike(sheet, units)],
+    sections: [...sectionsOf(sheet, units), ...(sheet.part === "pin" ? [] : [alike(sheet, units)])],
   };
 }

@@ -7,6 +7,7 @@ export type {
   NutSheet,
   PartSheet,
   PartSpec,
+  PinSheet,
   PipeEnd,
   PlugSheet,
   WasherSheet,

@@ -1,9 +1,9 @@
-import { isCalloutProblem, parsePart } from "../callout";
+import { isCalloutProblem, parseCallout } from "../callout";
 import { partSheetWords } from "../sheet-words";
 import { partSheet, type PartSheet } from "./index";
 
 function sheetOf(callout: string): PartSheet {
-  const spec = parsePart(callout);
+  const spec = parseCallout(callout);
   if (isCalloutProblem(spec) || spec.part === "screw") throw new Error(`no such part: ${callout}`);
   return partSheet(spec);
 }
@@ -118,7 +118,8 @@ describe("the sheet of a plug", () => {
 describe("the sheet of a fitting", () => {
   it.each([
     ["R 1/2 male elbow", "R 1/2 male elbow", /closes on its threads/],
-    ["G 1/4 nipple", "G 1/4 nipple", /say male or female/],
+    ["G 1/4 nipple", "G 1/4 nipple", /outside thread/],
+    ["G 1/4 elbow", "G 1/4 elbow", /say male or female/],
     ["1/2-14 NPT female tee", "1/2-14 NPT female tee", /Across the bore/],
     ["3/4 NPT hex nipple, zinc", "3/4-14 NPT hex nipple, zinc", /closes on its threads/],
     ["G 3/8 pipe cap", "G 3/8 pipe cap", /never on its threads/],
@@ -128,7 +129,11 @@ describe("the sheet of a fitting", () => {
   });
 
   it.each([
-    ["1/2 x 3/8 BSPT reducing bush", "R 1/2 x R 3/8 bush", /R 3\/8\. Drill 14\.5 mm/],
+    [
+      "1/2 x 3/8 BSPT reducing bush",
+      "R 1/2 x R 3/8 bush",
+      /R 1\/2\. Across the crests.*R 3\/8\. Across the bore/s,
+    ],
     [
       "1/2 NPT male to 3/8 bspp female adaptor, brass",
       "1/2-14 NPT male x G 3/8 female adaptor, brass",
@@ -139,7 +144,7 @@ describe("the sheet of a fitting", () => {
       "M12 x 1.5 male x G 1/4 female adaptor",
       /M12 x 1\.5\. Across the crests.*G 1\/4\. Across the bore/s,
     ],
-    ["2 off G 1/2 x 1/4 coupling", "2 off G 1/2 x G 1/4 coupling", /say male or female/],
+    ["2 off G 1/2 x 1/4 coupling", "2 off G 1/2 x G 1/4 coupling", /G 1\/4\. Across the bore/],
   ])("%s has two ends: %s", (text, callout, says) => {
     expect(partSheetWords(sheetOf(text), "mm").callout).toBe(callout);
     expect(words(text)).toMatch(says);
@@ -163,13 +168,13 @@ describe("the sheet of a fitting", () => {
   });
 
   it.each(["M10 coupling nut", "M12 tee bolt x 60", "R 1/2 plug"])("is not made of %s", (text) => {
-    const spec = parsePart(text);
+    const spec = parseCallout(text);
     expect("part" in spec && spec.part).not.toBe("fitting");
   });
 
   it("asks back what it does not place", () => {
     for (const text of ["1/2 BSPT x 3 nipple", "R 1/2 45 degree elbow", "G 1/4 close nipple"]) {
-      expect(isCalloutProblem(parsePart(text))).toBe(true);
+      expect(isCalloutProblem(parseCallout(text))).toBe(true);
     }
   });
 });
@@ -177,7 +182,7 @@ describe("the sheet of a fitting", () => {
 it.each(["M8 hex nut, 8, zinc", "M8 washer, zinc", "R 1/2 plug", "M12 castle nut"])(
   "the sheet of %s carries the caution of every sheet, and that of its joint",
   (callout) => {
-    const spec = parsePart(callout);
+    const spec = parseCallout(callout);
     if (isCalloutProblem(spec) || spec.part === "screw") throw new Error(callout);
     const circumstances = { duty: "pressure", metal: "steel", environment: "indoor" } as const;
     const { cautions } = partSheetWords(partSheet(spec, { circumstances }), "in");

@@ -3,6 +3,7 @@ import type {
   FittingEnds,
   FittingSpec,
   NutSpec,
+  PinSpec,
   PlugSpec,
   WasherSpec,
 } from "../callout";
@@ -10,6 +11,7 @@ import { USUAL_CIRCUMSTANCES, type Circumstances } from "../circumstances";
 import {
   nutSize,
   nutSpanner,
+  plugTool,
   washerSize,
   type NutSize,
   type TurningTool,
@@ -32,9 +34,10 @@ import { sealsOnThreads } from "../mating";
 import { HARDENED_FROM_MPA, cautionsOf, type Caution } from "../replace";
 import { basicSizes, type Thread } from "../threads";
 import type { Mm } from "../units";
+import { pinFacts, type PinFacts } from "./pin-sheet";
 
 /** What is asked for that is no screw, bolt or stud. */
-export type PartSpec = NutSpec | WasherSpec | PlugSpec | FittingSpec;
+export type PartSpec = NutSpec | WasherSpec | PlugSpec | FittingSpec | PinSpec;
 
 /** Of the threads that it is mistaken for, as many as a sheet has room for. */
 const MOST_ALIKE = 4;
@@ -98,6 +101,15 @@ export interface PlugSheet extends Sheet {
   readonly part: "plug";
   readonly spec: PlugSpec;
   readonly ends: readonly [PipeEnd];
+  /** Undefined where its kind was not said, or no table has its size. */
+  readonly tool: TurningTool | undefined;
+}
+
+/** Everything the product works out of a pin. */
+export interface PinSheet extends Sheet {
+  readonly part: "pin";
+  readonly spec: PinSpec;
+  readonly facts: PinFacts;
 }
 
 /** Everything the product works out of a fitting. */
@@ -110,7 +122,7 @@ export interface FittingSheet extends Sheet {
   readonly otherAlike: readonly LookAlike[];
 }
 
-export type PartSheet = NutSheet | WasherSheet | PlugSheet | FittingSheet;
+export type PartSheet = NutSheet | WasherSheet | PlugSheet | FittingSheet | PinSheet;
 
 const stocked = (thread: Thread) => gradesFor(thread).filter(isStocked);
 
@@ -192,14 +204,44 @@ function pipeEnd({ thread, ends }: FittingEnd): PipeEnd {
 /** Of the threads that one is mistaken for, those that a sheet has room for. */
 const alikeOf = (thread: Thread) => confusedWith(thread).slice(0, MOST_ALIKE);
 
+/** Kinds whose ends go without saying. */
+const TURNED: Partial<Readonly<Record<FittingSpec["style"], FittingEnds>>> = {
+  nipple: "male",
+  "hexagon-nipple": "male",
+  coupling: "female",
+  cap: "female",
+};
+
+/** The ends of a fitting, with what goes without saying: a reducing bush is male on its larger thread, female on its smaller. */
+function turned({
+  style,
+  thread,
+  ends,
+  other,
+}: FittingSpec): readonly [FittingEnd, FittingEnd | undefined] {
+  const usual = TURNED[style];
+  const side = ends ?? usual;
+  const first: FittingEnd = { thread, ...(side === undefined ? {} : { ends: side }) };
+  if (other === undefined) return [first, undefined];
+  if (style !== "bush" || ends !== undefined || other.ends !== undefined) {
+    return [first, usual === undefined ? other : { ends: usual, ...other }];
+  }
+  const larger = thread.majorMm >= other.thread.majorMm;
+  return [
+    { thread, ends: larger ? "male" : "female" },
+    { thread: other.thread, ends: larger ? "female" : "male" },
+  ];
+}
+
 function fittingSheet(spec: FittingSpec, common: Sheet): FittingSheet {
   const { thread, other } = spec;
+  const [first, second] = turned(spec);
   const isSame = other?.thread.id === thread.id && other.thread.hand === thread.hand;
   return {
     ...common,
     part: "fitting",
     spec,
-    ends: [pipeEnd(spec), ...(other === undefined ? [] : [pipeEnd(other)])],
+    ends: [pipeEnd(first), ...(second === undefined ? [] : [pipeEnd(second)])],
     otherAlike: other === undefined || isSame ? [] : alikeOf(other.thread),
   };
 }
@@ -209,11 +251,10 @@ export function partSheet(
   spec: PartSpec,
   { circumstances = USUAL_CIRCUMSTANCES }: { readonly circumstances?: Circumstances } = {},
 ): PartSheet {
-  const { thread, part } = spec;
   const common: Sheet = {
     circumstances,
     cautions: cautionsOf(spec, circumstances),
-    alike: part === "washer" ? [] : alikeOf(thread),
+    alike: spec.part === "washer" || spec.part === "pin" ? [] : alikeOf(spec.thread),
   };
   switch (spec.part) {
     case "nut":
@@ -221,7 +262,15 @@ export function partSheet(
     case "washer":
       return washerSheet(spec, common);
     case "plug":
-      return { ...common, part: "plug", spec, ends: [pipeEnd({ thread, ends: "male" })] };
+      return {
+        ...common,
+        part: "plug",
+        spec,
+        ends: [pipeEnd({ thread: spec.thread, ends: "male" })],
+        tool: spec.drive === undefined ? undefined : plugTool(spec.drive, spec.thread),
+      };
+    case "pin":
+      return { ...common, part: "pin", spec, facts: pinFacts(spec) };
     case "fitting":
       return fittingSheet(spec, common);
   }

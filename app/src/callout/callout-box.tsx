@@ -1,4 +1,4 @@
-import { formatCallout, isCalloutProblem, parsePart } from "@root-gauge/core/callout";
+import { formatCallout, isCalloutProblem, parseCallout } from "@root-gauge/core/callout";
 import { View } from "@tamagui/core";
 import { useOwnWords } from "../data/own-words";
 import { ListRow } from "../kit/list-row";
@@ -18,7 +18,7 @@ export interface CalloutBoxProps {
 
 /** A field that takes a part as one would order it, and the way to its sheet. */
 export function CalloutBox({ value, onOpen, label, ...rest }: CalloutBoxProps) {
-  const read = parsePart(value, useOwnWords());
+  const read = parseCallout(value, useOwnWords());
   const callout = isCalloutProblem(read) ? undefined : formatCallout(read);
   const open = () => {
     if (callout !== undefined) onOpen(callout);

@@ -2,8 +2,8 @@ import { isAcknowledged, type Circumstances } from "@root-gauge/core/circumstanc
 import {
   formatCallout,
   isCalloutProblem,
-  parsePart,
-  type ThreadedSpec,
+  parseCallout,
+  type FastenerSpec,
 } from "@root-gauge/core/callout";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
@@ -49,12 +49,12 @@ function CalloutPage({ written }: { written: string }) {
 
 /** The sheet of a part by its call-out, at an address that can be shared. */
 export function FastenerScreen({ params }: { params: SheetParams }) {
-  const read = parsePart(params.callout ?? "");
+  const read = parseCallout(params.callout ?? "");
   if (isCalloutProblem(read)) return <CalloutPage written={params.callout ?? ""} />;
   return <FastenerPage key={formatCallout(read)} spec={read} params={params} />;
 }
 
-function FastenerPage({ spec, params }: { spec: ThreadedSpec; params: SheetParams }) {
+function FastenerPage({ spec, params }: { spec: FastenerSpec; params: SheetParams }) {
   const router = useRouter();
   const { units } = useSettings();
   const circumstances = circumstancesOf(params);

@@ -1,4 +1,4 @@
-import { isCalloutProblem, parsePart } from "@root-gauge/core/callout";
+import { isCalloutProblem, parseCallout } from "@root-gauge/core/callout";
 import { fastenerSheet, partSheet } from "@root-gauge/core/sheet";
 import { parentPort, workerData } from "node:worker_threads";
 import { fastenerSheetPdf } from "./fastener-sheet-pdf";
@@ -10,7 +10,7 @@ import { workPlanPdf } from "./work-plan-pdf";
 const fonts = readFonts(String(workerData));
 
 function sheetOf({ callout, circumstances, units, title, printedOn }: SheetRequest) {
-  const spec = parsePart(callout);
+  const spec = parseCallout(callout);
   if (isCalloutProblem(spec)) throw new TypeError(`not the call-out of a part: ${callout}`);
   const sheet =
     spec.part === "screw"
