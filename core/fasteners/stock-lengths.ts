@@ -67,9 +67,9 @@ function rangeOf(head: HeadStyle): readonly [number, number] {
   }
 }
 
-/** Studding as it is stocked: 1, 2 and 3 m; 3 and 6 ft, and 12 ft. */
+/** Studding as it is stocked: 1, 2 and 3 m; 3 and 6 ft. */
 const STUDDING_MM: readonly Mm[] = [1000, 2000, 3000];
-const STUDDING_FT: readonly number[] = [3, 6, 12];
+const STUDDING_FT: readonly number[] = [3, 6];
 
 function studding(inches: boolean): readonly Mm[] {
   return inches ? STUDDING_FT.map((feet) => feet * 12 * MM_PER_INCH) : STUDDING_MM;

@@ -1,7 +1,8 @@
 import type { Grade } from "../grades";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
-import { leastEngagement } from "./engagement";
+import { leastEngagement, type LeastEngagement } from "./engagement";
+import type { HoleMaterial } from "./materials";
 import type { BlindJoint, Joint, TappedJoint } from "./joint";
 import { tapLeadPitches } from "./tap-lead";
 
@@ -15,6 +16,8 @@ export interface LengthWindow {
   readonly availableMm?: Mm;
   /** Of that, what a screw may use: a blind hole's last pitch is kept clear. */
   readonly usableMm?: Mm;
+  /** The thread that calculation asks for, where the rule of thumb is a hair less and stands: one diameter in steel. */
+  readonly calculatedMm?: Mm;
 }
 
 /** Pitches that stand proud of a nut, and of a hole tapped right through. */
@@ -22,6 +25,23 @@ const LEAST_PROUD = 1;
 const MOST_PROUD = 3;
 /** Pitches kept clear of the thread's end in a blind hole. */
 const CLEAR_OF_BOTTOM = 1;
+
+/** In steel one diameter is every school's rule of thumb: what calculation wants over it is said, and refuses nothing. */
+const HAIR = 1.1;
+
+/** The engagement that is wanted: as calculated, but for a hair over one diameter in steel that the hole does not have. */
+function wantedEngagement(
+  { adviceMm, ruleMm, calculatedMm }: LeastEngagement,
+  material: HoleMaterial,
+  usableMm: Mm,
+): Pick<LengthWindow, "wantedMm" | "calculatedMm"> {
+  const ruleStands =
+    material === "steel" &&
+    usableMm < adviceMm &&
+    usableMm >= ruleMm - 1e-9 &&
+    calculatedMm <= HAIR * ruleMm;
+  return ruleStands ? { wantedMm: ruleMm, calculatedMm } : { wantedMm: adviceMm };
+}
 
 /** Full thread in a tapped hole, before what is kept clear of the bottom, mm. */
 export function fullThreadDepth(joint: TappedJoint | BlindJoint, thread: Thread): Mm {
@@ -50,10 +70,11 @@ export function lengthWindow(joint: Joint, thread: Thread, grade: Grade): Length
   const full = fullThreadDepth(joint, thread);
   const blind = joint.kind === "blind";
   const usableMm = Math.max(0, blind ? full - CLEAR_OF_BOTTOM * pitchMm : full);
+  const wanted = wantedEngagement(engagement, joint.material, usableMm);
   return {
-    leastMm: from + engagement.adviceMm,
+    leastMm: from + wanted.wantedMm,
     mostMm: from + (blind ? usableMm : full + MOST_PROUD * pitchMm),
-    wantedMm: engagement.adviceMm,
+    ...wanted,
     availableMm: full,
     usableMm,
   };

@@ -65,6 +65,13 @@ export function seatingWords(seating: Seating, joint: Joint, thread: Thread, uni
   return `${length} is ${SEAT_WORDS[seating.seat]}: ${engaged}, ${margin} clear of the end of the thread.`;
 }
 
+/** Where calculation asks for a hair more than the rule of thumb, which stands. */
+function hairWords(calculatedMm: number | undefined, units: Units): string {
+  return calculatedMm === undefined
+    ? ""
+    : ` Calculation asks for ${printLength(calculatedMm, units)}; one diameter in steel is the rule of thumb, and stands.`;
+}
+
 /** Which length to take, or why none will do and what helps. */
 export function lengthAdviceWords(
   advice: LengthAdvice,
@@ -74,7 +81,7 @@ export function lengthAdviceWords(
 ): string {
   const { window } = advice;
   if (advice.kind === "stock" || advice.kind === "shank-fouls")
-    return seatingWords(advice.seating, joint, thread, units);
+    return `${seatingWords(advice.seating, joint, thread, units)}${hairWords(window.calculatedMm, units)}`;
   if (advice.kind === "hole-too-shallow") {
     const { wantedMm, availableMm = 0, usableMm = 0 } = window;
     const [wanted, usable] = printCompared(wantedMm, usableMm, units);
