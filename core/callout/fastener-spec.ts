@@ -1,13 +1,7 @@
 import type { NutStyle, WasherStyle } from "../fasteners";
 import type { HardnessClass } from "../grades";
-import {
-  isStructural,
-  type Drive,
-  type Finish,
-  type HeadStyle,
-  type MadeTo,
-  type Point,
-} from "../looks";
+import { isStructural, type MadeTo } from "../heads";
+import { type Drive, type Finish, type HeadStyle, type Point } from "../looks";
 import type { DesignationProblem, Thread } from "../threads";
 import type { Mm, Units } from "../units";
 

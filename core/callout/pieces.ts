@@ -1,7 +1,7 @@
 import { gradeSystemOf } from "../grades";
-import { threadBelowShoulder } from "../heads";
+import { MADE_TO, threadBelowShoulder, type MadeTo } from "../heads";
 import { sizeThroughWasher } from "../fasteners";
-import { MADE_TO, isMadeOf, type Finish, type MadeTo } from "../looks";
+import { isMadeOf, type Finish } from "../looks";
 import type { Thread } from "../threads";
 import { readLength, type Mm } from "../units";
 import type { CalloutProblem, FastenerSpec } from "./fastener-spec";

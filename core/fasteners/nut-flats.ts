@@ -1,8 +1,8 @@
-import { pairAt } from "../heads";
-import { HEAVY_FLATS_SIXTEENTHS, hexSpanner } from "../looks";
+import { HEAVY_FLATS_SIXTEENTHS, pairAt } from "../heads";
+import { hexSpanner } from "../looks";
 import type { Thread } from "../threads";
 import { mmFromInches, type Mm } from "../units";
-import type { NutStyle } from "./nuts";
+import type { NutStyle } from "./nut-styles";
 
 type Pairs = readonly (readonly [number, number])[];
 

@@ -1,5 +1,11 @@
-import { B18_3_SHOULDER_THREAD, ISO_7379_THREAD, goesByInches, pairAt } from "../heads";
-import { usualDrive, type Drive, type HeadStyle, type MadeTo } from "../looks";
+import {
+  B18_3_SHOULDER_THREAD,
+  ISO_7379_THREAD,
+  goesByInches,
+  pairAt,
+  type MadeTo,
+} from "../heads";
+import { usualDrive, type Drive, type HeadStyle } from "../looks";
 import type { Thread } from "../threads";
 import { MM_PER_INCH, inchesFromMm, type Mm } from "../units";
 

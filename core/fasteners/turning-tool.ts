@@ -1,5 +1,14 @@
-import { headSize, B18_3_SET_KEYS, ISO_4026_KEYS, goesByInches, pairAt, sizeIn } from "../heads";
-import { hexSpanner, type Drive, type HeadStyle, type MadeTo } from "../looks";
+import {
+  headSize,
+  B18_3_SET_KEYS,
+  ISO_4026_KEYS,
+  goesByInches,
+  pairAt,
+  sizeIn,
+  spannerFor,
+  type MadeTo,
+} from "../heads";
+import { hexSpanner, type Drive, type HeadStyle } from "../looks";
 import type { Thread } from "../threads";
 import { inchesFromMm, nearestFraction, printFraction, printPlain, type Mm } from "../units";
 
@@ -66,7 +75,7 @@ export function nutSpanner(acrossFlatsMm: Mm, thread: Thread): TurningTool {
 }
 
 function spanner(head: HeadStyle, thread: Thread, madeTo: MadeTo | undefined): TurningTool {
-  const hex = hexSpanner(thread, madeTo);
+  const hex = spannerFor(thread, madeTo);
   if (head === "hex" && hex !== undefined) return { kind: "spanner", ...hex };
   const { widthMm, standard } = headSize(head, "hexagon", thread);
   return standard === undefined

@@ -1,11 +1,4 @@
-import {
-  headProportions,
-  hexSpanner,
-  type Drive,
-  type HeadSize,
-  type HeadStyle,
-  type MadeTo,
-} from "../looks";
+import { headProportions, type Drive, type HeadSize, type HeadStyle } from "../looks";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";
 import {
@@ -37,6 +30,7 @@ import {
   ISO_7380,
   type HeadTable,
 } from "./metric-heads";
+import { spannerFor, type MadeTo } from "./made-to";
 import { goesByInches, pairAt, rowAt } from "./table-rows";
 
 interface Tables {
@@ -102,7 +96,7 @@ const STRUCTURAL_HEIGHTS: Partial<
 };
 
 function hexagon(thread: Thread, madeTo: MadeTo | undefined): HeadSize | undefined {
-  const spanner = hexSpanner(thread, madeTo);
+  const spanner = spannerFor(thread, madeTo);
   if (spanner === undefined) return undefined;
   const inches = goesByInches(thread);
   const own = STRUCTURAL_HEIGHTS[madeTo === "DIN 6914" ? "EN 14399-4" : (madeTo ?? "DIN 933")];

@@ -1,5 +1,4 @@
 import type { Thread } from "../threads";
-import { HEAVY_FLATS_SIXTEENTHS, otherFlatsMm, type MadeTo } from "./made-to";
 import { inchesFromMm, mmFromInches, printFraction, roundTo, type Mm } from "../units";
 
 /** The spanner for a hexagon bolt of a thread. */
@@ -115,33 +114,11 @@ function britishAssociation(thread: Thread): HexSpanner {
   return { acrossFlatsMm: mmFromInches(inches), mark: thread.designation, standard: "BS 57" };
 }
 
-/** The hexagon of a part that is made to another standard than today's, where that has another width. */
-function otherHexagon(thread: Thread, madeTo: MadeTo): HexSpanner | undefined {
-  if (thread.family === "iso-metric") {
-    const flats = otherFlatsMm(thread.majorMm, madeTo);
-    return flats === undefined
-      ? undefined
-      : { acrossFlatsMm: flats, mark: `${flats} mm`, standard: madeTo };
-  }
-  if (madeTo !== "ASTM F3125") return undefined;
-  const sixteenths = HEAVY_FLATS_SIXTEENTHS.get((thread.majorInch ?? 0) * 16);
-  return sixteenths === undefined
-    ? undefined
-    : {
-        acrossFlatsMm: mmFromInches(sixteenths / 16),
-        mark: inchMark(sixteenths),
-        standard: "ASME B18.2.6",
-      };
-}
-
 /**
  * The spanner for a hexagon bolt of this thread.
- * @param madeTo the standard that was written, where it is another than today's
  * @returns undefined for threads without hexagon bolts and for sizes the standards do not have
  */
-export function hexSpanner(thread: Thread, madeTo?: MadeTo): HexSpanner | undefined {
-  const other = madeTo === undefined ? undefined : otherHexagon(thread, madeTo);
-  if (other !== undefined) return other;
+export function hexSpanner(thread: Thread): HexSpanner | undefined {
   switch (thread.family) {
     case "iso-metric": {
       const flats = ISO_4014.find(([diameter]) => diameter === thread.majorMm)?.[1];

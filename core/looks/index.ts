@@ -15,5 +15,4 @@ export { headProportions } from "./head-proportions";
 export type { HeadSize } from "./head-proportions";
 export { hexFlats } from "./hex-flats";
 export { hexSpanner } from "./hex-spanner";
-export { HEAVY_FLATS_SIXTEENTHS, MADE_TO, isStructural } from "./made-to";
-export type { MadeTo } from "./made-to";
+export type { HexSpanner } from "./hex-spanner";

@@ -1,5 +1,6 @@
 import type { AskedFigure } from "../holes";
-import type { Medium, PipeSeal, RepairRefusal, ScrewFlaw, WallPlace } from "../repair";
+import type { PipeSeal } from "../mating";
+import type { Medium, RepairRefusal, ScrewFlaw, WallPlace } from "../repair";
 import { drillWords } from "../chart-words";
 import { forceWords } from "../sheet-words";
 import { printLength, printPlain, type Units } from "../units";

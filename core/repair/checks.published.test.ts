@@ -14,11 +14,11 @@ import {
   type TappingRequest,
 } from "../holes";
 import { leastEngagement } from "../joints";
+import { pipeSeal } from "../mating";
 import { named } from "../testing/named-thread";
 import {
   makeUpTurns,
   oversizeThreads,
-  pipeSeal,
   repairOptions,
   solidBush,
   wireInsert,

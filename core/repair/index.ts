@@ -39,8 +39,6 @@ export { oversizeThreads } from "./oversize";
 export type { OversizeRequest, OversizeThread } from "./oversize";
 export { makeUpTurns } from "./pipe-joints";
 export type { MakeUpTurns } from "./pipe-joints";
-export { pipeSeal } from "../mating";
-export type { PipeSeal } from "../mating";
 export type { RepairRefusal, WallPlace } from "./refusal";
 export { REPAIR_KINDS } from "./repair-kinds";
 export type { RepairCost, RepairKind } from "./repair-kinds";

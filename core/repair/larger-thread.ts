@@ -1,6 +1,7 @@
+import { howStocked } from "../fasteners";
 import { clearanceHoles, stripLoadN, type Drill } from "../holes";
 import { hexSpanner } from "../looks";
-import { howStocked, inHand, isPipeThread, taperLengths, type Thread } from "../threads";
+import { inHand, isPipeThread, taperLengths, type Thread } from "../threads";
 import {
   firstOf,
   nearestWall,

@@ -95,6 +95,9 @@ export const KIND_FACTS: Readonly<Record<RepairKind, KindFacts>> = {
   "self-cutting-bush": kind(2, 6, true),
 };
 
+/** Kinds that end with a joint under pressure and not with a screw that is tightened. */
+export const SEALS: ReadonlySet<RepairKind> = new Set(["reseal", "adaptor"]);
+
 const HOLE_REPAIRS = [
   "chase",
   "retap",

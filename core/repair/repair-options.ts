@@ -1,12 +1,12 @@
 import type { Drill } from "../holes";
-import { howStocked, isPipeThread, type Stocked, type Thread } from "../threads";
+import { howStocked, type Stocked } from "../fasteners";
+import { isPipeThread, type Thread } from "../threads";
 import { attempts } from "./attempt";
 import type { Attempt, HeadNeeds, RepairTool, ScrewLength } from "./attempt-parts";
 import type { HoleCut } from "./cut-hole";
 import { soundHoldN, type Damage, type Medium, type Symptom } from "./damage";
 import type { RepairRefusal } from "./refusal";
-import { KIND_FACTS, kindsFor, type RepairCost, type RepairKind } from "./repair-kinds";
-import { SEALS } from "./step-sequences";
+import { KIND_FACTS, SEALS, kindsFor, type RepairCost, type RepairKind } from "./repair-kinds";
 import { takesMetal } from "./symptom-facts";
 import type { WallCheck } from "./walls";
 import { wantedLoadN } from "./wanted-load";

@@ -1,6 +1,6 @@
 import { isPipeThread } from "../threads";
 import type { Damage } from "./damage";
-import type { RepairKind } from "./repair-kinds";
+import { SEALS, type RepairKind } from "./repair-kinds";
 import type { RepairOption } from "./repair-options";
 import type { StepCode } from "./steps";
 
@@ -83,9 +83,6 @@ const STEP_SEQUENCES: Readonly<Record<RepairKind, readonly StepCode[]>> = {
   "replace-part": ["clean"],
   "build-up": [],
 };
-
-/** Kinds that end with a joint under pressure and not with a screw that is tightened. */
-export const SEALS: ReadonlySet<RepairKind> = new Set(["reseal", "adaptor"]);
 
 /** What of a sequence is done another way, or not at all, on this damage. */
 function asHere(code: StepCode, damage: Damage): readonly StepCode[] {

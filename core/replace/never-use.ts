@@ -10,7 +10,8 @@ import {
   stockedGrades,
   type Grade,
 } from "../grades";
-import { FINISHES, type Finish, type MadeTo } from "../looks";
+import type { MadeTo } from "../heads";
+import { FINISHES, type Finish } from "../looks";
 import { embrittles, neverGalvanised } from "./cautions";
 
 /** What must not go in, and why. `words` makes the sentence. */

@@ -22,8 +22,8 @@ import {
   type HardnessClass,
   type NutClass,
 } from "../grades";
-import { headShare } from "../heads";
-import { usualDrive, type Finish, type HeadStyle, type MadeTo } from "../looks";
+import { headShare, type MadeTo } from "../heads";
+import { usualDrive, type Finish, type HeadStyle } from "../looks";
 import { judgePair, type JudgedPair } from "../mating";
 import type { Thread } from "../threads";
 import type { Mm } from "../units";

@@ -1,4 +1,5 @@
-import { hexSpanner, isStructural, type MadeTo } from "../looks";
+import { isStructural, spannerFor, type MadeTo } from "../heads";
+import { hexSpanner } from "../looks";
 import type { Thread } from "../threads";
 import { printLength, type Units } from "../units";
 
@@ -14,7 +15,7 @@ export function madeToWords(
       `It is a structural bolt or nut by ${madeTo}: a heavy hexagon with its own thread length, nut and washers. Nothing of another standard stands for it.`,
     ];
   }
-  const [own, today] = [hexSpanner(thread, madeTo), hexSpanner(thread)];
+  const [own, today] = [spannerFor(thread, madeTo), hexSpanner(thread)];
   const width =
     own === undefined || today === undefined || own.acrossFlatsMm === today.acrossFlatsMm
       ? ""

@@ -18,8 +18,8 @@ import {
   type ShearLoads,
   type TorqueRange,
 } from "../joints";
-import { headShare, headSize } from "../heads";
-import { usualDrive, type Drive, type HeadSize, type HeadStyle, type MadeTo } from "../looks";
+import { headShare, headSize, type MadeTo } from "../heads";
+import { usualDrive, type Drive, type HeadSize, type HeadStyle } from "../looks";
 import {
   cautionsFor,
   companionsOf,

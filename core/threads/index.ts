@@ -20,8 +20,6 @@ export {
 } from "./insert-tapped";
 export { isSelectedMetric } from "./iso-262";
 export { PITCHES_READ, readPitch } from "./read-pitch";
-export { howStocked } from "./stocked-sizes";
-export type { Stocked } from "./stocked-sizes";
 export { HANDS, THREAD_FAMILIES, THREAD_SIDES, inHand, isPipeThread, threadName } from "./thread";
 export type {
   BasicSizes,

@@ -1,4 +1,4 @@
-import type { Thread } from "./thread";
+import type { Thread } from "../threads";
 
 /** How commonly screws of a diameter stand in a shop: as usual, seldom, or hardly anywhere. */
 export type Stocked = "usual" | "seldom" | "hardly";

@@ -1,4 +1,6 @@
-import type { Mm } from "../units";
+import { hexSpanner, type HexSpanner } from "../looks";
+import type { Thread } from "../threads";
+import { mmFromInches, printFraction, type Mm } from "../units";
 
 /**
  * Standards whose hexagons, nuts or threads are other than today's: DIN's before ISO 4014 and 4032, and those of
@@ -76,6 +78,34 @@ export const HEAVY_FLATS_SIXTEENTHS: ReadonlyMap<number, number> = new Map([
 ]);
 
 /** The hexagon of a metric part that is made to another standard than today's; undefined where it is today's. */
-export function otherFlatsMm(majorMm: Mm, madeTo: MadeTo): Mm | undefined {
+function otherFlatsMm(majorMm: Mm, madeTo: MadeTo): Mm | undefined {
   return (isStructural(madeTo) ? STRUCTURAL_FLATS : DIN_FLATS).get(majorMm);
+}
+
+/** The hexagon of a part that is made to another standard than today's, where that has another width. */
+function otherHexagon(thread: Thread, madeTo: MadeTo): HexSpanner | undefined {
+  if (thread.family === "iso-metric") {
+    const flats = otherFlatsMm(thread.majorMm, madeTo);
+    return flats === undefined
+      ? undefined
+      : { acrossFlatsMm: flats, mark: `${flats} mm`, standard: madeTo };
+  }
+  if (madeTo !== "ASTM F3125") return undefined;
+  const sixteenths = HEAVY_FLATS_SIXTEENTHS.get((thread.majorInch ?? 0) * 16);
+  if (sixteenths === undefined) return undefined;
+  const inches = printFraction({ whole: 0, numerator: sixteenths, denominator: 16 });
+  return {
+    acrossFlatsMm: mmFromInches(sixteenths / 16),
+    mark: `${inches} in`,
+    standard: "ASME B18.2.6",
+  };
+}
+
+/**
+ * The spanner for a hexagon bolt of a thread, by the standard that it is made to.
+ * @returns undefined for threads without hexagon bolts and for sizes the standards do not have
+ */
+export function spannerFor(thread: Thread, madeTo: MadeTo | undefined): HexSpanner | undefined {
+  const other = madeTo === undefined ? undefined : otherHexagon(thread, madeTo);
+  return other ?? hexSpanner(thread);
 }
