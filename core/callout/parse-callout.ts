@@ -10,6 +10,7 @@ import { readScrew } from "./read-screw";
 import { withWashers } from "./read-together";
 import { readWasher } from "./read-washer";
 import { calloutSpelling } from "./spelling";
+import { twoMetals } from "./two-metals";
 
 /** Fittings of pipes; bolts, nuts and the nipples of grease guns are called by some of their words too. */
 const FITTINGS =
@@ -82,6 +83,8 @@ export function parseCallout(
   const asked = parted?.screw ?? spelled;
   const notHeld = (NOT_HELD.exec(asked) ?? OF_OTHER_TRADES.exec(asked))?.[0];
   if (notHeld !== undefined) return { code: "callout-not-held", read, part: notHeld };
+  const metals = twoMetals(asked);
+  if (metals !== undefined) return { code: "callout-two-metals", read, metals };
   const pieces = { ...startOf(asked, words), read };
   const ofOthers = pieces.standards.find(({ notHeld }) => notHeld !== undefined)?.notHeld;
   if (ofOthers !== undefined) return { code: "callout-not-held", read, part: ofOthers };

@@ -1,7 +1,7 @@
 import { gradeSystemOf } from "../grades";
 import { MADE_TO, threadBelowShoulder, type MadeTo } from "../heads";
 import { sizeThroughWasher } from "../fasteners";
-import { isMadeOf, type Finish } from "../looks";
+import type { Finish } from "../looks";
 import type { Thread } from "../threads";
 import { readLength, type Mm } from "../units";
 import type { CalloutProblem, FastenerSpec } from "./fastener-spec";
@@ -116,20 +116,6 @@ export function withoutLength(sized: Sized): Sized {
   return { code: "callout-not-understood", read: sized.read, words: [sized.length] };
 }
 
-const METALS = FINISH_PHRASES.filter(({ means }) => isMadeOf(means));
-
-/** Of a part that is said to be of two metals: both, by their words. */
-function secondMetal(
-  { finish }: FastenerSpec,
-  unknown: readonly string[],
-): readonly [Finish, Finish] | undefined {
-  if (finish === undefined || !isMadeOf(finish)) return undefined;
-  const other = METALS.find(
-    ({ means, read }) => means !== finish && unknown.some((word) => read.test(word)),
-  )?.means;
-  return other === undefined ? undefined : [finish, other];
-}
-
 /** The part, or what of it was not understood. */
 export function finished(
   { read, standards }: Pieces,
@@ -140,8 +126,6 @@ export function finished(
   if (grade !== undefined && grade.id === undefined) {
     return { code: "callout-grade", read, grade: grade.written.trim() };
   }
-  const second = secondMetal(spec, unknown);
-  if (second !== undefined) return { code: "callout-two-metals", read, metals: second };
   const words = [...unknown, ...standards.filter(({ means }) => !means).map((one) => one.written)];
   return words.length === 0
     ? spec
