@@ -37,9 +37,9 @@ function roundedHead(middle: number, y: number, radius: number): Mark[] {
     { kind: "circle", centre: at(middle, y), radius, stroke: OUTLINE },
     chain(
       corners.map((turn) =>
-        at(middle + 1.12 * radius * Math.cos(turn), y + 1.12 * radius * Math.sin(turn)),
+        at(middle + 1.3 * radius * Math.cos(turn), y + 1.3 * radius * Math.sin(turn)),
       ),
-      { weight: "dimension", dashed: true },
+      { weight: "outline", dashed: true },
     ),
   ];
 }

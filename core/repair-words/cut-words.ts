@@ -13,7 +13,7 @@ const TOOL_WORDS: Readonly<Record<CutTool, string>> = {
   "insert-tap": "insert tap",
   chaser: "chaser",
   die: "die",
-  "thread-file": "thread file",
+  "thread-file": "thread file of its pitch,",
   "flat-file": "flat file, over",
   "saw-and-file": "saw and file, over",
   deburrer: "deburring blade, at",

@@ -102,7 +102,8 @@ export const MEND_SENTENCES = {
   giveDepth: "Give the depth of the hole.",
   askMedium:
     "Say first what it holds in: nothing is advised on a pipe thread before. Gas, steam, hydraulics, brakes, fuel and refrigerant are licensed work; a shop’s own water or air, or a sump, is not.",
-  askClass: "Class of the screw first: what a repair has to hold hangs on it.",
+  cylinder:
+    "A chip in a cylinder ruins it: by the engine maker’s repair instruction only, and the plug of its own length, heat range and torque.",
   shopsOwn:
     "A shop’s own water, its air line or a sump is no licensed work: up to 10 bar, and never scalding. Relieve it first; test it for leaks after.",
   estimates:

@@ -44,3 +44,4 @@ export {
   repairSummary,
 } from "./record-words";
 export type { RepairSummary } from "./record-words";
+export { whoMayWords } from "./who-may-words";

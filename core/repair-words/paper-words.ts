@@ -22,6 +22,7 @@ import { STEP_CAUTION_WORDS } from "./step-cautions";
 import { STEP_TITLES } from "./step-titles";
 import { workStepWords } from "./step-words";
 import { repairOrderWords } from "./tool-words";
+import { whoMayWords } from "./who-may-words";
 
 /** A step on paper: its number, what is done, what is minded, and what was written at it. */
 export interface PaperStep {
@@ -157,12 +158,6 @@ function endingOf({ used, outcome, notes, former }: RepairRecord): PlanLine[] {
   ];
 }
 
-/** Duties at which nobody has to be licensed. */
-const EVERYDAY: ReadonlySet<Damage["duty"]> = new Set(["ordinary", "vibrating"]);
-
-/** Damages that are of pressure by themselves. */
-const GRAVE: ReadonlySet<Damage["symptom"]> = new Set(["leaks", "combustion"]);
-
 /** The words of a work plan on paper, done steps with what was written at them. */
 export function planPaperWords(
   work: RepairWork,
@@ -172,12 +167,11 @@ export function planPaperWords(
 ): PlanPaper {
   const { chosen, tapping, steps, options } = work;
   const title = chosen === undefined ? "New hole" : repairTitleWords(chosen);
-  const { duty, structural = false, symptom } = damage;
-  const grave = structural || GRAVE.has(symptom) || !EVERYDAY.has(duty);
+  const who = whoMayWords(damage);
   return {
     title: `${threadName(damage.thread)}: ${title}`,
     subtitle: SYMPTOM_WORDS[damage.symptom],
-    cautions: [...(grave ? [MEND_SENTENCES.whoMay] : []), MEND_SENTENCES.estimates],
+    cautions: [...(who === undefined ? [] : [who]), MEND_SENTENCES.estimates],
     facts: [
       ...holeFacts(damage, units),
       ...(chosen === undefined ? [] : repairFacts(chosen, units)),

@@ -1,7 +1,7 @@
 import { COUNTERSINK_DIAMETERS, chartDrill, clearanceHoles, type Drill } from "../holes";
 import { tapLeadPitches, type Tap } from "../joints";
 import { basicSizes, insertTappedId, threadById, threadName, type Thread } from "../threads";
-import type { Mm } from "../units";
+import { printPlain, type Mm } from "../units";
 import { tappedBy } from "./cut";
 import { drilledCut, handCut, strokeCut, turnedCut, type Cut } from "./cutting";
 import { fullDepthMm, type Damage } from "./damage";
@@ -68,6 +68,10 @@ export function cutStages(option: RepairOption, damage: Damage): readonly CutSta
   ];
 }
 
+/** A thread file asks for the pitch alone: "20 TPI", "1.25 mm". */
+const pitchName = ({ tpi, pitchMm }: Thread): string =>
+  tpi === undefined ? `${printPlain(pitchMm, 3)} mm` : `${printPlain(tpi)} TPI`;
+
 /** How deep the thread of a screw or a hole is to be restored. */
 function restoredMm({ part, depthMm, thread }: Damage): Mm {
   return part === "screw" ? thread.majorMm : depthMm;
@@ -110,7 +114,7 @@ export function cutAt(
       return handCut(tool, threadName(thread), metal, restoredMm(damage), thread.hand);
     }
     case "file":
-      return strokeCut("thread-file", threadName(thread), OF_SCREWS, (majorMm - root) / 2);
+      return strokeCut("thread-file", pitchName(thread), OF_SCREWS, (majorMm - root) / 2);
     case "deburr":
       return strokeCut("deburrer", stage?.drill.mm ?? majorMm, material, BURR_MM);
     case "left-drill":

@@ -235,7 +235,7 @@ function termsOf(attempt: Attempt, damage: Damage, soundN: number | undefined): 
     wall?.verdict === "thin"
       ? { points: 8, reason: { code: "thin-wall", leftMm: wall.leftMm, thinMm: wall.thinMm } }
       : undefined,
-    damage.part === "hole" && drills && thread === damage.thread
+    damage.part === "hole" && drills && thread === damage.thread && !GETS_OUT.has(kind)
       ? { points: 0, reason: { code: "keeps-size" } }
       : undefined,
     often === undefined
@@ -254,7 +254,12 @@ function termsOf(attempt: Attempt, damage: Damage, soundN: number | undefined): 
   return terms.filter((term) => term !== undefined);
 }
 
-function baseOf(kind: RepairKind, { part }: Damage): number {
+/** A screw that is whole is drilled into last: what is tried before does it no harm. */
+const WHOLE_SCREW: ReadonlySet<Symptom> = new Set(["seized", "rounded"]);
+const DRILLED_LAST = 16;
+
+function baseOf(kind: RepairKind, { part, symptom }: Damage): number {
+  if (kind === "extract" && WHOLE_SCREW.has(symptom)) return DRILLED_LAST;
   return kind === "chase" && part === "screw" ? 1 : KIND_FACTS[kind].base;
 }
 
@@ -301,6 +306,8 @@ function optionOf(attempt: Attempt, damage: Damage, { soundN, wantedN }: Loads):
 /** Of a hole that held a screw: the loads that a repair is held against. */
 function loadsOf(damage: Damage): Loads {
   if (!takesMetal(damage) || damage.symptom === "nut-stripped") return {};
+  // A plug of a cylinder is turned to its own torque: no class of screw says what is wanted of it.
+  if (damage.symptom === "combustion") return { soundN: soundHoldN(damage) };
   return { soundN: soundHoldN(damage), wantedN: wantedLoadN(damage) };
 }
 

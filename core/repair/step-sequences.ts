@@ -123,7 +123,7 @@ export function stepCodes(
   damage: Damage,
 ): readonly StepCode[] {
   const { duty, part, space } = damage;
-  const grave = duty === "safety-critical" || duty === "pressure" || space !== undefined;
+  const grave = duty === "safety-critical" || duty === "pressure";
   return [
     ...(grave ? (["acknowledge"] as const) : []),
     "lay-out",

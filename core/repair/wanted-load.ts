@@ -37,8 +37,10 @@ export function countedClass({
   thread,
   material,
   gradeId,
-}: Pick<Damage, "thread" | "material" | "gradeId">): CountedClass | undefined {
-  if (isOddThread(thread)) return undefined;
+  symptom,
+}: Pick<Damage, "thread" | "material" | "gradeId"> & Partial<Pick<Damage, "symptom">>):
+  CountedClass | undefined {
+  if (isOddThread(thread) || symptom === "combustion") return undefined;
   const said = gradeId === undefined ? undefined : gradeById(gradeId);
   if (said !== undefined) return { grade: said, said: true };
   const grade = usualClass({ thread, material });

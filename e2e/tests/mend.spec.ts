@@ -117,10 +117,10 @@ test.describe("from what is wrong to a plan that is done and kept", () => {
     await expect(offered(page).first()).toContainText("Go up a size: 5/16-18 BSW");
     await button(page, "Plan it").tap();
     for (let step = 0; step < 8; step += 1) await button(page, "Done").tap();
-    await expect(page.getByText(/second tap/)).toBeVisible();
+    await expect(page.getByText(/Second tap/)).toBeVisible();
     await expect(page.getByText(/Grease in the flutes/)).toBeVisible();
     await button(page, "Done").tap();
-    await expect(page.getByText(/bottoming tap, .*no deeper than 8.00 mm/)).toBeVisible();
+    await expect(page.getByText(/Bottoming tap .*no deeper than 8.00 mm/)).toBeVisible();
     for (let step = 0; step < 3; step += 1) await button(page, "Done").tap();
     await expect(page.getByText("Shorten it")).toBeVisible();
     await expectPaper(page);
@@ -198,6 +198,8 @@ test.describe("from what is wrong to a plan that is done and kept", () => {
     await page.getByText("Leaks").tap();
     await page.getByLabel("Thread of the port").fill("G 1/2");
     await page.getByLabel("Thread that is screwed in").fill("1/2 NPT");
+    await expect(page.getByText(/Say first what it holds in: nothing is advised/)).toBeVisible();
+    await answer(page, "What it holds in", "Water");
     await look(page);
     await expect(offered(page).first()).toContainText("An adaptor between");
     await button(page, /^Refused/).tap();

@@ -49,7 +49,7 @@ export function HoldsIn({ state, symptom, thread }: QuestionProps) {
 /** The class of the screw, which what a repair has to hold hangs on; what is taken while it is not said. */
 export function ClassOfScrew({ state, symptom, thread }: QuestionProps) {
   const { part, cuts } = SYMPTOM_FACTS[symptom];
-  const asked = part === "screw" || (cuts && symptom !== "new");
+  const asked = part === "screw" || (cuts && symptom !== "new" && symptom !== "combustion");
   if (!asked || thread === undefined || isOddThread(thread)) return null;
   const grades = stockedGrades(thread);
   if (grades.length === 0) return null;

@@ -1,6 +1,7 @@
 import { threadName, type Units } from "@root-gauge/core";
 import type { DrillQuestion } from "@root-gauge/core/holes";
 import {
+  countedClass,
   repairWork,
   takesMetal,
   type Damage,
@@ -10,9 +11,11 @@ import {
 import {
   MEND_SENTENCES,
   SYMPTOM_WORDS,
+  countedClassWords,
   refusalWords,
   repairTitleWords,
   tappingPlanWords,
+  whoMayWords,
 } from "@root-gauge/core/repair-words";
 import { View } from "@tamagui/core";
 import { useMemo, useState } from "react";
@@ -88,6 +91,13 @@ function Drills({ damage, work, units }: WorkProps) {
   );
 }
 
+/** Which class the loads of the options are held against, where none was said. */
+function countedUnsaid(damage: Damage, options: RepairWork["options"]): string | undefined {
+  const counted = countedClass(damage);
+  const held = options.some(({ holdN }) => holdN !== undefined);
+  return counted === undefined || counted.said || !held ? undefined : countedClassWords(counted);
+}
+
 function Result({ damage, work, state, units, comparing }: WorkProps & { comparing: boolean }) {
   const { problems, options, chosen, lost, tapping } = work;
   if (problems.length > 0) {
@@ -107,7 +117,13 @@ function Result({ damage, work, state, units, comparing }: WorkProps & { compari
         <CompareOptions damage={damage} options={options} chosen={chosen} units={units} />
       ) : null}
       {tapping === undefined ? (
-        <OptionsList options={options} chosen={chosen} lost={lost} units={units} />
+        <OptionsList
+          options={options}
+          chosen={chosen}
+          lost={lost}
+          counted={countedUnsaid(damage, options)}
+          units={units}
+        />
       ) : (
         <Card gap={8}>
           <Heading>Tapping plan</Heading>
@@ -171,9 +187,6 @@ function Actions({ work, state, onLook, comparing, onCompare }: ActionsProps) {
   );
 }
 
-/** What a shop may put right by itself. */
-const SHOPS_OWN: ReadonlySet<string> = new Set(["water", "air", "oil"]);
-
 /** What the duty asks to be read first. */
 function DutyCaution({ state }: { state: MendState }) {
   if (state.duty === "safety-critical") {
@@ -187,16 +200,16 @@ function DutyCaution({ state }: { state: MendState }) {
       />
     );
   }
-  if (state.medium !== undefined && SHOPS_OWN.has(state.medium)) {
-    return <CautionsCard cautions={[MEND_SENTENCES.shopsOwn]} />;
-  }
-  const licensed =
-    state.duty === "pressure" ||
-    state.structural ||
-    state.symptom === "leaks" ||
-    state.symptom === "combustion" ||
-    state.medium !== undefined;
-  return licensed ? <CautionsCard cautions={[MEND_SENTENCES.whoMay]} /> : null;
+  const { symptom = "strips", space, medium, ...rest } = state;
+  const who = whoMayWords({
+    ...rest,
+    symptom,
+    ...(medium === undefined ? {} : { medium }),
+    ...(symptom === "combustion" ? { space } : {}),
+  });
+  return who === undefined || state.duty === "electrical" ? null : (
+    <CautionsCard cautions={[who]} />
+  );
 }
 
 interface DamageScreenProps {

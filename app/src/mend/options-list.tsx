@@ -102,11 +102,13 @@ export interface OptionsListProps {
   readonly chosen: RepairOption | undefined;
   /** What had been chosen and is refused now. */
   readonly lost: RepairOption | undefined;
+  /** Which class it is held against, where nobody said one. */
+  readonly counted: string | undefined;
   readonly units: Units;
 }
 
 /** What may be done, the best on top, and what is refused with its reason. */
-export function OptionsList({ options, chosen, lost, units }: OptionsListProps) {
+export function OptionsList({ options, chosen, lost, counted, units }: OptionsListProps) {
   const offered = options.filter(({ verdict }) => verdict !== "refused");
   const refused = options.filter(({ verdict }) => verdict === "refused");
   const most = mostHeldWords(options, units);
@@ -122,6 +124,7 @@ export function OptionsList({ options, chosen, lost, units }: OptionsListProps) 
       )}
       {offered.length === 0 ? <Body role="status">{MEND_SENTENCES.nothing}</Body> : null}
       {most === undefined ? null : <Body role="status">{most}</Body>}
+      {counted === undefined ? null : <Small color="$ink">{counted}</Small>}
       {offered.map((option) => (
         <OptionPlate
           key={optionKey(option)}
