@@ -188,7 +188,7 @@ function Actions({ work, state, onLook, comparing, onCompare }: ActionsProps) {
 }
 
 /** What the duty asks to be read first. */
-function DutyCaution({ state }: { state: MendState }) {
+function DutyCaution({ state, damage }: { state: MendState; damage: Damage | undefined }) {
   if (state.duty === "safety-critical") {
     return (
       <CautionsCard
@@ -200,16 +200,9 @@ function DutyCaution({ state }: { state: MendState }) {
       />
     );
   }
-  const { symptom = "strips", space, medium, ...rest } = state;
-  const who = whoMayWords({
-    ...rest,
-    symptom,
-    ...(medium === undefined ? {} : { medium }),
-    ...(symptom === "combustion" ? { space } : {}),
-  });
-  return who === undefined || state.duty === "electrical" ? null : (
-    <CautionsCard cautions={[who]} />
-  );
+  const { duty, structural, symptom = "strips" } = state;
+  const who = whoMayWords(damage ?? { duty, structural, symptom });
+  return who === undefined ? null : <CautionsCard cautions={[who]} />;
 }
 
 interface DamageScreenProps {
@@ -277,7 +270,7 @@ function DamageScreen({ state, symptom, units }: DamageScreenProps) {
         }
         second={
           <>
-            <DutyCaution state={state} />
+            <DutyCaution state={state} damage={damage} />
             {shown === undefined ? (
               <Card>
                 {unread.length === 0 ? (
