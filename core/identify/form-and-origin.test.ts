@@ -127,3 +127,38 @@ describe("a Japanese machine", () => {
     }
   });
 });
+
+describe("a thread that only its use or its hand tells from its twin", () => {
+  const size = { kind: "external-diameter", mm: 14.2, instrument: "caliper" } as const;
+  const leaf = { kind: "leaf", tpi: 20, outcome: "drops-in", threadsEngaged: 8 } as const;
+
+  it("is asked what it is off, and the answer settles it", () => {
+    const open = identify([size, leaf]);
+    expect(open.verdict).toBe("open");
+    expect(open.nextTests[0]?.kind).toBe("function");
+    const pedal = identify([size, leaf, { kind: "function", what: "cycle-part" }]);
+    expect([pedal.verdict, pedal.candidates[0]?.thread.id]).toEqual(["settled", "cycle-9/16-20"]);
+  });
+
+  it("is a pedal's where it turns to the left", () => {
+    const left = identify([size, leaf, { kind: "hand", hand: "left" }]);
+    expect([left.verdict, left.candidates[0]?.thread.id]).toEqual(["settled", "cycle-9/16-20"]);
+  });
+
+  it("loses its lead where it is off no cycle", () => {
+    const share = (readings: Parameters<typeof identify>[0]) =>
+      identify(readings).candidates.find(({ thread }) => thread.id === "cycle-9/16-20")
+        ?.probability ?? 0;
+    expect(share([size, leaf, { kind: "function", what: "bolt" }])).toBeLessThan(
+      share([size, leaf]) / 2,
+    );
+  });
+
+  it("asks no other bolt what it is off", () => {
+    const metric = identify([
+      { ...size, mm: 9.85 },
+      { kind: "leaf", pitchMm: 1.5, outcome: "drops-in" },
+    ]);
+    expect(metric.nextTests.map(({ kind }) => kind)).not.toContain("function");
+  });
+});

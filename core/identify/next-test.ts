@@ -54,7 +54,9 @@ export type InformativeTest = {
         | "thread-depth"
         | "across-flats"
         | "head-mark"
-        | "origin";
+        | "origin"
+        | "function"
+        | "hand";
     }
 );
 

@@ -67,6 +67,8 @@ const TROUBLE: Readonly<Record<InformativeTest["kind"], number>> = {
   "across-flats": 1.25,
   "head-mark": 1.05,
   origin: 1.25,
+  function: 1,
+  hand: 1,
 };
 
 const SIZES: ReadonlySet<Reading["kind"]> = new Set([

@@ -124,6 +124,7 @@ const FASTENING = {
   plug: 0.4,
   "power-screw": 0.02,
   electrical: 0.5,
+  "cycle-part": 0.02,
 };
 const PIPE = {
   bolt: 0.02,
@@ -132,6 +133,7 @@ const PIPE = {
   plug: 0.8,
   "power-screw": 0.01,
   electrical: 0.1,
+  "cycle-part": 0.01,
 };
 const POWER = {
   bolt: 0.02,
@@ -140,6 +142,7 @@ const POWER = {
   plug: 0.01,
   "power-screw": 0.95,
   electrical: 0.01,
+  "cycle-part": 0.01,
 };
 const CONDUIT = {
   bolt: 0.02,
@@ -148,6 +151,17 @@ const CONDUIT = {
   plug: 0.3,
   "power-screw": 0.01,
   electrical: 0.95,
+  "cycle-part": 0.01,
+};
+/** Of motor cycles and cycles: bolts, spindles and cones. */
+const CYCLE = { ...FASTENING, "cycle-part": 0.6 };
+/** Threads of one part and no other: pedals, bottom brackets and steering columns. */
+const CYCLE_PART = { ...FASTENING, bolt: 0.05, nut: 0.1, "cycle-part": 0.95 };
+
+const ONLY_ON: Readonly<Record<string, Readonly<Record<PartFunction, number>>>> = {
+  "cycle-9/16-20": CYCLE_PART,
+  "cycle-1.37-24": CYCLE_PART,
+  "cycle-1-24": CYCLE_PART,
 };
 
 const FUNCTIONS: Readonly<Record<ThreadFamily, Readonly<Record<PartFunction, number>>>> = {
@@ -155,7 +169,7 @@ const FUNCTIONS: Readonly<Record<ThreadFamily, Readonly<Record<PartFunction, num
   unified: FASTENING,
   whitworth: FASTENING,
   ba: FASTENING,
-  cycle: FASTENING,
+  cycle: CYCLE,
   "pipe-parallel": PIPE,
   "pipe-taper": PIPE,
   npt: PIPE,
@@ -167,15 +181,23 @@ const FUNCTIONS: Readonly<Record<ThreadFamily, Readonly<Record<PartFunction, num
   "insert-tapped": FASTENING,
 };
 
+/** How often a part that does a job has this thread. */
+export function functionChance(what: PartFunction, { id, family }: Thread): number {
+  return (ONLY_ON[id] ?? FUNCTIONS[family])[what];
+}
+
+/** Whether a thread is on one kind of part and on no other, so that its use tells it from its twin. */
+export const isOnlyOnOnePart = ({ id }: Thread): boolean => ONLY_ON[id] !== undefined;
+
 /** What the part does. */
 export const functionEvidence: Evidence<"function"> = {
-  likelihood: ({ what }, { family }) => FUNCTIONS[family][what],
-  alike: ({ family }) => family,
+  likelihood: ({ what }, thread) => functionChance(what, thread),
+  alike: ({ id, family }) => (ONLY_ON[id] === undefined ? family : id),
   unknownLikelihood: () => 0.5,
-  reason: ({ what }, { family }) => ({
+  reason: ({ what }, thread) => ({
     code: "function",
-    agreement: softAgreement(FUNCTIONS[family][what]),
-    family,
+    agreement: softAgreement(functionChance(what, thread)),
+    family: thread.family,
     what,
   }),
 };

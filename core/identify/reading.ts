@@ -57,6 +57,7 @@ export const PART_FUNCTIONS = [
   "plug",
   "power-screw",
   "electrical",
+  "cycle-part",
 ] as const;
 
 export type PartFunction = (typeof PART_FUNCTIONS)[number];

@@ -24,6 +24,7 @@ import {
 } from "./test-setting";
 import { worthOf, type Contender } from "./test-worth";
 import { TEST_TURNS, knownPart, trialOutcomes } from "./trial-evidence";
+import { handTest, useTest } from "./use-tests";
 
 /** Known parts are at hand for the likeliest threads only, and only in sizes that a shop keeps. */
 const MOST_KNOWN_PARTS = 3;
@@ -183,6 +184,8 @@ export function testsWorthOffering(setting: TestSetting): InformativeTest[] {
       : once("across-flats", () => flatsTest(setting))),
     ...once("head-mark", () => markTest(setting)),
     ...once("origin", () => originTest(setting)),
+    ...once("function", () => useTest(setting)),
+    ...once("hand", () => handTest(setting)),
   ];
 }
 

@@ -56,6 +56,7 @@ export const FUNCTION_WORDS: Readonly<Record<PartFunction, string>> = {
   plug: "plug",
   "power-screw": "power screw",
   electrical: "electrical fitting",
+  "cycle-part": "pedal or cycle part",
 };
 
 export const TRIAL_WORDS: Readonly<Record<TrialOutcome, string>> = {

@@ -12,7 +12,13 @@ import { withArticle } from "./article";
 import { lowerFirst, upperFirst } from "./letter-case";
 import { spanWords } from "./said-words";
 import { leafWords } from "./figures";
-import { LEAF_OUTCOME_WORDS, MARK_KIND_WORDS, PLACE_WORDS, TRIAL_WORDS } from "./reading-words";
+import {
+  FUNCTION_WORDS,
+  LEAF_OUTCOME_WORDS,
+  MARK_KIND_WORDS,
+  PLACE_WORDS,
+  TRIAL_WORDS,
+} from "./reading-words";
 import { angleWords } from "./thread-words";
 
 /** A test as an instruction, and what each answer to it would leave. */
@@ -93,6 +99,10 @@ function testAnswerWords(answer: TestAnswer, test: InformativeTest, units: Units
       return PLACE_WORDS[reading.place ?? "unknown"];
     case "head-mark":
       return "No mark";
+    case "function":
+      return upperFirst(FUNCTION_WORDS[reading.what]);
+    case "hand":
+      return reading.hand === "left" ? "Left-hand" : "Right-hand";
     default:
       return reading.kind;
   }
@@ -128,6 +138,10 @@ function titleOf(test: InformativeTest, units: Units): string {
       return "Look for a mark on the head";
     case "origin":
       return "Where is the machine from?";
+    case "function":
+      return "What is it off?";
+    case "hand":
+      return "See which way it turns";
   }
 }
 

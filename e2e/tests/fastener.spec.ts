@@ -209,3 +209,14 @@ for (const [callout, datum] of [
     await expect(page.getByRole("img", { name: /drawn to scale/ })).toContainText("40 mm");
   });
 }
+
+test("a pin has its sheet, and a metal and a class that exclude each other are said", async ({
+  page,
+}) => {
+  await page.goto(`/fastener?callout=${encodeURIComponent("10 m6 x 50 dowel pin")}`);
+  await expect(page.getByText("10.006 mm to 10.015 mm")).toBeVisible();
+  await page.goto(`/fastener?callout=${encodeURIComponent("M8 x 30 hex bolt brass 10.9")}`);
+  await expect(page.getByText(/Brass is not made as class 10.9/)).toBeVisible();
+  await page.goto(`/fastener?callout=${encodeURIComponent("DIN 933 M12 x 40 8.8")}`);
+  await expect(page.getByText("19 mm spanner").first()).toBeVisible();
+});

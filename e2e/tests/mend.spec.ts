@@ -231,6 +231,64 @@ test("the same hole near the edge refuses what needs more wall, and says how muc
   ).toBeVisible();
 });
 
+test("over oil the drill stops where the floor begins, and the insert is tried with itself", async ({
+  page,
+}) => {
+  await sayCover(page, "12");
+  await answer(page, "Oil, a bearing or wires behind", "Yes");
+  await button(page, "More about the part").tap();
+  await page.getByLabel("Part is thick, mm").fill("26.2");
+  await look(page);
+  await expect(offered(page).first()).toContainText("Leaves 4.00 mm under the point of the drill");
+  await button(page, "Plan it").tap();
+  for (let step = 0; step < 5; step += 1) await button(page, "Done").tap();
+  await expect(page.getByText(/19.68 mm deep at full width/)).toBeVisible();
+  for (let step = 0; step < 5; step += 1) await button(page, "Done").tap();
+  await expect(page.getByText(/Not the screw: it drops through and proves nothing/)).toBeVisible();
+});
+
+test("a class that nobody said is named, and what holds less is offered last, as weaker", async ({
+  page,
+}) => {
+  await begin(page, "Strips when tightened", "M8");
+  await page.getByLabel("Depth, mm").fill("13");
+  await expect(page.getByText(/held against 8.8, so that nothing weaker is put in/)).toBeVisible();
+  await page.getByLabel("Screw held over, mm").fill("9.25");
+  await look(page);
+  await expect(page.getByText(/held against 8.8/).first()).toBeVisible();
+  await expect(offered(page).first()).not.toContainText("Weaker than is wanted");
+  await expect(offered(page).filter({ hasText: "Weaker than is wanted" }).first()).toBeVisible();
+});
+
+test("a left-hand bolt that will not turn comes out to the right, and no flame goes near seals", async ({
+  page,
+}) => {
+  await begin(page, "Bolt will not turn", "M8 LH");
+  await answer(page, "Seals, fuel, paint or wires near", "Yes");
+  await look(page);
+  await expect(offered(page).first()).toContainText("Soak it and shock it");
+  await button(page, /^Refused/).tap();
+  await expect(page.getByText(/No flame and no weld here/).first()).toBeVisible();
+  await button(page, "Plan it").tap();
+  for (let step = 0; step < 3; step += 1) await button(page, "Done").tap();
+  await expect(page.getByText(/comes out to the right \(clockwise\)/)).toBeVisible();
+});
+
+test("a thread gone in sheet that is closed behind takes a rivet nut, ordered in a counter's words", async ({
+  page,
+}) => {
+  await begin(page, "Thread gone in thin sheet", "M6");
+  await page.getByLabel("Thickness, mm").fill("2");
+  await answer(page, "Metal of the part", "Mild steel");
+  await answer(page, "Oil, a bearing or wires behind", "Yes");
+  await look(page);
+  await expect(offered(page).first()).toContainText("Rivet nut");
+  await button(page, "Plan it").tap();
+  await expect(
+    page.getByText(/To order at the counter: rivet nut M6 x 1, flat head, for 2 mm sheet/),
+  ).toBeVisible();
+});
+
 test("where safety hangs on it only replacing is offered until the caution was read", async ({
   page,
 }) => {

@@ -32,6 +32,8 @@ const PANEL_OF: Readonly<Record<InformativeTest["kind"], PanelName>> = {
   "thread-depth": "depth",
   taper: "taper",
   origin: "form",
+  function: "form",
+  hand: "form",
   "trial-fit": "trial",
   "across-flats": "flats",
   "head-mark": "head",
