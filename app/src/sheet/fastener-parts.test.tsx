@@ -110,14 +110,14 @@ describe("the call-out box", () => {
     expect(screen.getByText("1/2-13 UNC x 2, grade 5")).toBeTruthy();
   });
 
-  it("says what it did not understand, and what is not a screw", () => {
+  it("says what it did not understand, and opens a pin or a nut as well as a screw", () => {
     show(<Box onOpen={nothing} />);
     type("M10 x 40 purple");
     expect(screen.getByText(/“purple” in “M10 x 40 purple” was not understood/)).toBeTruthy();
     // Without the word it would be another part, so none is offered.
     expect(screen.queryByText(/Open its sheet/)).toBeNull();
     type("6 x 20 dowel pin");
-    expect(screen.queryByText(/Open its sheet/)).toBeNull();
+    expect(screen.getByText(/Open its sheet/)).toBeTruthy();
     type("M10 nut");
     expect(screen.getByText(/Open its sheet/)).toBeTruthy();
   });
