@@ -142,9 +142,11 @@ export function mostHeldWords(options: readonly RepairOption[], units: Units): s
   const held = options.filter(({ holdN }) => holdN !== undefined);
   const holds = held.some(({ verdict, weaker }) => verdict !== "refused" && weaker !== true);
   if (held.length === 0 || holds) return undefined;
-  const tooWeak = held.filter(
-    ({ weaker, reasons: [first] }) =>
-      weaker === true || (first?.code === "refused" && first.refusal.code === "holds-too-little"),
+  // One refused for another reason can not be done at all, whatever it would hold.
+  const tooWeak = held.filter(({ verdict, weaker, reasons: [first] }) =>
+    verdict === "refused"
+      ? first?.code === "refused" && first.refusal.code === "holds-too-little"
+      : weaker === true,
   );
   const best = tooWeak.toSorted((a, b) => (b.holdN ?? 0) - (a.holdN ?? 0))[0];
   if (best?.holdN === undefined) return undefined;

@@ -11,6 +11,7 @@ import { named } from "../testing/named-thread";
 import {
   STEP_TITLES,
   effortWords,
+  mostHeldWords,
   refusalWords,
   repairReasonWords,
   repairTitleWords,
@@ -36,6 +37,19 @@ const COVER: Damage = {
 const SENTENCE = /^[A-Z0-9“].*[.]$/;
 
 describe("the words of repair", () => {
+  it("name as the most that may be held nothing that can not be done at all", () => {
+    for (const edgeMm of [3, 5.5, 8, 12])
+      for (const gradeId of ["8.8", "12.9"]) {
+        const options = repairOptions({ ...COVER, edgeMm, gradeId });
+        const words = mostHeldWords(options, "mm") ?? "";
+        for (const option of options) {
+          const [reason] = option.reasons;
+          if (reason?.code !== "refused" || reason.refusal.code === "holds-too-little") continue;
+          expect(words).not.toContain(`The most: ${repairTitleWords(option)},`);
+        }
+      }
+  });
+
   it("say every reason and refusal as a sentence with its figures", () => {
     const damages: Damage[] = [
       COVER,

@@ -116,7 +116,7 @@ for (const [size, use] of [
       await page.getByText("Strips when tightened").click();
       await page.getByLabel("Thread", { exact: true }).fill("M8");
       await page.getByLabel("Depth, mm").fill("24");
-      await page.getByLabel("To the edge, mm").fill("5.5");
+      await page.getByLabel("To the edge, mm").fill("8");
       if (size === "phone") await page.getByRole("button", { name: "What may be done" }).click();
       await page.getByRole("button", { name: /^Refused/ }).click();
       await page.getByRole("button", { name: "Compare two" }).click();
