@@ -166,7 +166,7 @@ test.describe("from what is wrong to a plan that is done and kept", () => {
     await expect(offered(page).first()).toContainText("File it by its pitch");
     await button(page, "Plan it").tap();
     for (let step = 0; step < 2; step += 1) await button(page, "Done").tap();
-    await expect(page.getByText(/A thread file of its pitch/)).toBeVisible();
+    await expect(page.getByText(/Thread file of its pitch, 20 TPI/)).toBeVisible();
     await expectPaper(page);
     await workThrough(page);
     await save(
@@ -252,7 +252,9 @@ test("a class that nobody said is named, and what holds less is offered last, as
 }) => {
   await begin(page, "Strips when tightened", "M8");
   await page.getByLabel("Depth, mm").fill("13");
-  await expect(page.getByText(/held against 8.8, so that nothing weaker is put in/)).toBeVisible();
+  await expect(
+    page.getByText(/held against 8.8, so that nothing weaker is put in/).first(),
+  ).toBeVisible();
   await page.getByLabel("Screw held over, mm").fill("9.25");
   await look(page);
   await expect(page.getByText(/held against 8.8/).first()).toBeVisible();
