@@ -1,49 +1,9 @@
 import { howStocked } from "../fasteners";
 import { named } from "../testing/named-thread";
-import {
-  repairOptions,
-  repairWork,
-  workPlan,
-  type Damage,
-  type RepairKind,
-  type RepairOption,
-  type StepCode,
-} from "./index";
+import { HOLE, best, figuresAt, refusalOf, stepsOf } from "../testing/stripped-hole";
+import { repairOptions, repairWork, type Damage, type RepairKind } from "./index";
 
 // Worked out by hand from the standards and the rules of mending, not with this code. mm and N.
-
-const HOLE: Damage = {
-  symptom: "strips",
-  part: "hole",
-  thread: named("M8"),
-  material: "aluminium-cast",
-  hole: "blind",
-  depthMm: 24,
-  engagementMm: 12,
-  gradeId: "8.8",
-  duty: "ordinary",
-  often: false,
-};
-
-function optionOf(change: Partial<Damage>, kind: RepairKind): RepairOption {
-  const found = repairOptions({ ...HOLE, ...change }).find((option) => option.kind === kind);
-  if (found === undefined) throw new Error(`no ${kind}`);
-  return found;
-}
-
-function refusalOf(change: Partial<Damage>, kind: RepairKind): string | undefined {
-  const [first] = optionOf(change, kind).reasons;
-  return first?.code === "refused" ? first.refusal.code : undefined;
-}
-
-const best = (change: Partial<Damage>) => repairOptions({ ...HOLE, ...change })[0];
-
-const stepsOf = (change: Partial<Damage>, kind: RepairKind) =>
-  workPlan(optionOf(change, kind), { ...HOLE, ...change });
-
-function figuresAt(change: Partial<Damage>, kind: RepairKind, code: StepCode) {
-  return stepsOf(change, kind).find((step) => step.code === code)?.figures;
-}
 
 describe("sizes and places", () => {
   it.each([

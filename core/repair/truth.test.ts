@@ -1,51 +1,10 @@
 import { leastFloorMm } from "../holes";
 import { named } from "../testing/named-thread";
 import { findThread, inHand } from "../threads";
-import {
-  countedClass,
-  repairOptions,
-  wantedLoadN,
-  workPlan,
-  type Damage,
-  type RepairKind,
-  type RepairOption,
-  type StepCode,
-} from "./index";
+import { HOLE, best, figuresAt, optionOf, refusalOf, stepsOf } from "../testing/stripped-hole";
+import { countedClass, repairOptions, wantedLoadN, type Damage, type RepairKind } from "./index";
 
 // Worked out by hand from the standards and the rules of mending, not with this code. mm and N.
-
-const HOLE: Damage = {
-  symptom: "strips",
-  part: "hole",
-  thread: named("M8"),
-  material: "aluminium-cast",
-  hole: "blind",
-  depthMm: 24,
-  engagementMm: 12,
-  gradeId: "8.8",
-  duty: "ordinary",
-  often: false,
-};
-
-function optionOf(change: Partial<Damage>, kind: RepairKind): RepairOption {
-  const found = repairOptions({ ...HOLE, ...change }).find((option) => option.kind === kind);
-  if (found === undefined) throw new Error(`no ${kind}`);
-  return found;
-}
-
-function refusalOf(change: Partial<Damage>, kind: RepairKind): string | undefined {
-  const [first] = optionOf(change, kind).reasons;
-  return first?.code === "refused" ? first.refusal.code : undefined;
-}
-
-const best = (change: Partial<Damage>) => repairOptions({ ...HOLE, ...change })[0];
-
-const stepsOf = (change: Partial<Damage>, kind: RepairKind) =>
-  workPlan(optionOf(change, kind), { ...HOLE, ...change });
-
-function figuresAt(change: Partial<Damage>, kind: RepairKind, code: StepCode) {
-  return stepsOf(change, kind).find((step) => step.code === code)?.figures;
-}
 
 describe("the floor under a drill's point", () => {
   // The greater of 1 mm and 0.15 D; half a diameter over a fluid.
