@@ -100,6 +100,24 @@ function askedOf(damage: Damage, toPointMm: Mm, screw: Thread): Pick<HoleCut, "a
   };
 }
 
+/** What a drill leaves at that depth of its full width, and what has to be known before it goes so deep. */
+function drilled(
+  damage: Damage,
+  drill: Drill,
+  drillDepthMm: Mm,
+  screw: Thread,
+): Omit<HoleCut, "thread" | "fullThreadMm" | "taps"> {
+  const pointMm = drillPointMm(drill.mm);
+  const toPointMm = drillDepthMm + pointMm;
+  return {
+    drill,
+    drillDepthMm,
+    pointMm,
+    ...floorOf(damage, toPointMm, screw),
+    ...askedOf(damage, toPointMm, screw),
+  };
+}
+
 /** What is wanted of a cut. */
 export interface WantedCut {
   readonly thread: Thread;
@@ -136,7 +154,6 @@ function fittingTaps(damage: Damage, wanted: WantedCut, depthMm: Mm): readonly T
 export function cutHole(damage: Damage, wanted: WantedCut): HoleCut | RepairRefusal {
   const { thread, fullThreadMm, drill, screw } = wanted;
   const { hole, depthMm } = damage;
-  const pointMm = drillPointMm(drill.mm);
   const room = roomMm(damage, drill, screw);
   const taps = fittingTaps(damage, wanted, room);
   const last = taps.at(-1);
@@ -146,17 +163,7 @@ export function cutHole(damage: Damage, wanted: WantedCut): HoleCut | RepairRefu
   }
   const under = (tapLeadPitches(last) + CHIP_PITCHES) * thread.pitchMm;
   const drillDepthMm = hole === "through" ? depthMm : Math.min(room, fullThreadMm + under);
-  const toPointMm = drillDepthMm + pointMm;
-  return {
-    thread,
-    drill,
-    fullThreadMm,
-    drillDepthMm,
-    pointMm,
-    taps,
-    ...floorOf(damage, toPointMm, screw),
-    ...askedOf(damage, toPointMm, screw),
-  };
+  return { thread, fullThreadMm, taps, ...drilled(damage, drill, drillDepthMm, screw) };
 }
 
 /** How a hole is drilled for something that is set in it without a tap: as deep as that is long, and its chips. */
@@ -169,20 +176,9 @@ export function plainHole(
   const { thread, hole, depthMm } = damage;
   const room = roomMm(damage, drill, thread);
   if (room < leastMm - 1e-9) return noRoomFor(damage, drill, leastMm, thread);
-  const pointMm = drillPointMm(drill.mm);
   const drillDepthMm =
     hole === "through" ? depthMm : Math.min(room, lengthMm + CHIP_PITCHES * thread.pitchMm);
-  const toPointMm = drillDepthMm + pointMm;
-  return {
-    thread,
-    drill,
-    fullThreadMm: 0,
-    drillDepthMm,
-    pointMm,
-    taps: [],
-    ...floorOf(damage, toPointMm, thread),
-    ...askedOf(damage, toPointMm, thread),
-  };
+  return { thread, fullThreadMm: 0, taps: [], ...drilled(damage, drill, drillDepthMm, thread) };
 }
 
 /** Whether a cut was possible. */
