@@ -26,6 +26,18 @@ interface WithWashers {
   readonly washers?: readonly WasherSpec[];
 }
 
+/** Where an end of a stud goes: in a tapped hole, or through with a nut on it. */
+export type StudPlace = "in-hole" | "under-nut";
+
+/** An end of a stud that is said by itself. */
+export interface StudEnd {
+  readonly thread: Thread;
+  readonly toleranceClass?: string;
+  /** How far it is threaded. */
+  readonly threadMm?: Mm;
+  readonly goes?: StudPlace;
+}
+
 /** A screw, bolt, stud or set screw as it is asked for. What was not said is absent. */
 export interface ScrewSpec extends Common, WithWashers {
   readonly part: "screw";
@@ -36,6 +48,10 @@ export interface ScrewSpec extends Common, WithWashers {
   readonly lengthMm?: Mm;
   /** Threaded to the head, where the standard would leave a plain shank. */
   readonly fullThread?: true;
+  /** Of a stud whose ends are said one by one: how far the first is threaded and where it goes, and the other end. */
+  readonly threadMm?: Mm;
+  readonly goes?: StudPlace;
+  readonly otherEnd?: StudEnd;
   readonly gradeId?: string;
   /** The standard that was written, where its sizes are other than today's. */
   readonly madeTo?: MadeTo;

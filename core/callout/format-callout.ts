@@ -18,6 +18,8 @@ import {
   type PinSpec,
   type PlugSpec,
   type ScrewSpec,
+  type StudEnd,
+  type StudPlace,
   type ThreadedSpec,
   type WasherSpec,
 } from "./fastener-spec";
@@ -35,10 +37,12 @@ import {
 } from "./phrases";
 import { gradeWritten, nutClassWritten } from "./read-grade";
 
-/** A coarse metric thread is written without its pitch (ISO 965-1). */
-function sizeWritten({ thread, toleranceClass }: ThreadedSpec): string {
+type Sized = Pick<ThreadedSpec, "thread" | "toleranceClass">;
+
+/** A coarse metric thread is written without its pitch (ISO 965-1), unless it stands beside another of its size. */
+function sizeWritten({ thread, toleranceClass }: Sized, inFull = false): string {
   const { designation, family, series, majorMm, hand, starts } = thread;
-  const plain = family === "iso-metric" && series === "coarse" && starts === 1;
+  const plain = family === "iso-metric" && series === "coarse" && starts === 1 && !inFull;
   const size = plain ? `M${printPlain(majorMm)}` : designation;
   // ISO 228 writes the class of a pipe thread after a space: "G 1/2 A".
   const before = family === "pipe-parallel" ? " " : "-";
@@ -110,6 +114,27 @@ function withTogether(spec: ScrewSpec | NutSpec | PlugSpec, parts: readonly stri
   return together.length === 0 ? own : `${own} with ${together.join(" and ")}`;
 }
 
+const PLACE_WRITTEN: Readonly<Record<StudPlace, string>> = {
+  "in-hole": "tap end",
+  "under-nut": "nut end",
+};
+
+/** An end of a stud: "M10 x 1.5 x 25 thread tap end". */
+function endWritten(end: StudEnd): string {
+  const { thread, threadMm, goes } = end;
+  const far = threadMm === undefined ? "" : ` x ${lengthWritten(threadMm, thread)} thread`;
+  const place = goes === undefined ? "" : ` ${PLACE_WRITTEN[goes]}`;
+  return `${sizeWritten(end, true)}${far}${place}`;
+}
+
+/** The thread of a screw, or both of a stud whose ends were said one by one. */
+function threadsWritten(spec: ScrewSpec): string {
+  const { otherEnd } = spec;
+  return otherEnd === undefined
+    ? sizeWritten(spec)
+    : `${endWritten(spec)} / ${endWritten(otherEnd)}`;
+}
+
 function screwWritten(spec: ScrewSpec): string {
   const { thread, lengthMm, point, gradeId, hardnessClass, head } = spec;
   const length = lengthMm === undefined ? "" : ` x ${lengthWritten(lengthMm, thread)}`;
@@ -117,7 +142,7 @@ function screwWritten(spec: ScrewSpec): string {
   const named = head === undefined ? headlessWords(spec) : ` ${headWritten(head, spec)}`;
   const steel = gradeId !== undefined && /^[ACF]\d-/.test(gradeId);
   const parts = [
-    `${sizeWritten(spec)}${length}${named}${ended}`,
+    `${threadsWritten(spec)}${length}${named}${ended}`,
     ...(gradeId === undefined ? [] : [gradeWritten(gradeId)]),
     ...(hardnessClass === undefined ? [] : [hardnessClass]),
     ...madeOf(spec, steel),

@@ -4,6 +4,7 @@ export { parseCallout } from "./parse-callout";
 export { goingWith, headOf, isCalloutProblem, isStructuralScrew, madeToOf } from "./fastener-spec";
 export { SCREW_PIECES, pieceChoices, pieceWritten } from "./screw-pieces";
 export type { PieceChoice, ScrewPiece } from "./screw-pieces";
+export { atEnd, holeEnd, nutEnd, studEndsOf, turnedRound } from "./stud-spec";
 export { suggestCallouts } from "./suggest";
 export type { CalloutSuggestion } from "./suggest";
 export { ownMeaning } from "./own-words";
@@ -19,5 +20,7 @@ export type {
   ScrewSpec,
   PinSpec,
   PinStyle,
+  StudEnd,
+  StudPlace,
   WasherSpec,
 } from "./fastener-spec";

@@ -10,6 +10,7 @@ import { readScrew } from "./read-screw";
 import { withWashers } from "./read-together";
 import { readWasher } from "./read-washer";
 import { calloutSpelling } from "./spelling";
+import { studEnds } from "./stud-ends";
 import { twoMetals } from "./two-metals";
 
 /** Fittings of pipes; bolts, nuts and the nipples of grease guns are called by some of their words too. */
@@ -79,8 +80,10 @@ export function parseCallout(
     read,
     words.map(({ word }) => word),
   );
-  const parted = withCompanions(spelled);
-  const asked = parted?.screw ?? spelled;
+  const ends = studEnds(spelled);
+  const whole = ends?.rest ?? spelled;
+  const parted = withCompanions(whole);
+  const asked = parted?.screw ?? whole;
   const notHeld = (NOT_HELD.exec(asked) ?? OF_OTHER_TRADES.exec(asked))?.[0];
   if (notHeld !== undefined) return { code: "callout-not-held", read, part: notHeld };
   const metals = twoMetals(asked);
@@ -90,7 +93,7 @@ export function parseCallout(
   if (ofOthers !== undefined) return { code: "callout-not-held", read, part: ofOthers };
   const together = (parted?.companions ?? []).map((text) => startOf(text, words));
   const part = partOf(asked, pieces);
-  if (part === "screw") return readScrew(pieces, together);
+  if (part === "screw") return readScrew(pieces, together, ends);
   const alone = readAlone(part, pieces);
   return parted === undefined ? alone : withWashers(alone, together, read);
 }

@@ -1,5 +1,5 @@
 import { gradeSystemOf } from "../grades";
-import { MADE_TO, threadBelowShoulder, type MadeTo } from "../heads";
+import { MADE_TO, isStudStandard, threadBelowShoulder, type MadeTo } from "../heads";
 import { sizeThroughWasher } from "../fasteners";
 import type { Finish } from "../looks";
 import type { Thread } from "../threads";
@@ -156,7 +156,9 @@ export function madeToBy(
   if (numbers.some((number) => number.startsWith("ISO 40"))) return {};
   const madeTo = numbers.find(isMadeTo);
   if (madeTo === undefined) return {};
-  return WHOLLY_OTHER.has(madeTo) || OTHER_HEXAGONS.has(majorMm) ? { madeTo } : {};
+  return isStudStandard(madeTo) || WHOLLY_OTHER.has(madeTo) || OTHER_HEXAGONS.has(majorMm)
+    ? { madeTo }
+    : {};
 }
 
 /** What every threaded part may have been said to have. */

@@ -29,6 +29,8 @@ import {
   type WrittenGrade,
 } from "./read-grade";
 import { readTogether } from "./read-together";
+import type { StudEnds } from "./stud-ends";
+import { nutEnd } from "./stud-spec";
 import type { DefinedPart } from "./standard-parts";
 
 const FULL_THREAD =
@@ -222,10 +224,14 @@ function takeLook(pieces: Pieces, grade: WrittenGrade | SpokenGrade | undefined)
   };
 }
 
-/** Reads a screw, bolt, stud or set screw, with the nut and the washers that were asked for with it. */
+/**
+ * Reads a screw, bolt, stud or set screw, with the nut and the washers that were asked for with it.
+ * @param ends those of a stud, where they were said one by one
+ */
 export function readScrew(
   pieces: Pieces,
   companions: readonly Pieces[],
+  ends?: StudEnds,
 ): FastenerSpec | CalloutProblem {
   const { remaining } = pieces;
   const hardnessClass = takeHardnessClass(remaining);
@@ -235,13 +241,18 @@ export function readScrew(
   const rightHand = RIGHT_HAND.exec(remaining.rest())?.[0];
   const sized = sizeOf(pieces, impliedBy(written?.id));
   if ("code" in sized) return sizeProblem(sized, written, pieces.read);
-  const together = readTogether(companions, pieces.read, sized.thread);
+  const threads: ScrewSpec = {
+    part: "screw",
+    thread: sized.thread,
+    ...(ends === undefined ? {} : { ...ends.own, ...(ends.other && { otherEnd: ends.other }) }),
+  };
+  const together = readTogether(companions, pieces.read, nutEnd(threads).thread);
   if ("code" in together) return together;
   const grade = gradeOfWord(written, sized.thread, look.head === "socket-cap");
   const ofStainless = grade?.id !== undefined && /^[ACF]\d-/.test(grade.id);
   const coat = finish ?? (ofStainless ? "stainless" : undefined);
   const spec: ScrewSpec = {
-    part: "screw",
+    ...threads,
     ...common(pieces, sized, coat),
     ...(sized.lengthMm === undefined ? {} : { lengthMm: sized.lengthMm }),
     ...look,
@@ -250,7 +261,7 @@ export function readScrew(
       : {}),
     ...(grade?.id === undefined ? {} : { gradeId: grade.id }),
     ...(hardnessClass === undefined ? {} : { hardnessClass }),
-    ...(look.head === "hex" ? madeToBy(pieces, sized.thread) : {}),
+    ...(look.head === "hex" || look.head === "stud" ? madeToBy(pieces, sized.thread) : {}),
     ...together,
   };
   const pulled = hardnessClass !== undefined && look.head !== undefined && look.head !== "set";

@@ -7,6 +7,7 @@ import { commonestFirst } from "./commonest-first";
 import { formatCallout, lengthWritten } from "./format-callout";
 import { FINISH_PHRASES, writtenFor } from "./phrases";
 import { gradeWritten } from "./read-grade";
+import { studEndsOf } from "./stud-spec";
 
 /** What a screw's call-out is made of; each can be put right by itself. */
 export const SCREW_PIECES = [
@@ -46,7 +47,14 @@ function headAlone(spec: ScrewSpec): string | undefined {
     hardnessClass: _hard,
     ...looks
   } = bare;
-  const { point: _point, toleranceClass: _class, ...rest } = looks;
+  const { point: _point, ...pointless } = looks;
+  const {
+    toleranceClass: _class,
+    threadMm: _far,
+    goes: _goes,
+    otherEnd: _other,
+    ...rest
+  } = pointless;
   const written = formatCallout(withoutUndefined(rest));
   return written.slice(threadAlone(spec.thread).length).trim();
 }
@@ -65,9 +73,13 @@ export function pieceWritten(spec: ScrewSpec, piece: ScrewPiece): string | undef
     case "quantity":
       return spec.quantity === undefined ? undefined : `${spec.quantity} off`;
     case "thread": {
-      const { toleranceClass, thread } = spec;
-      const classed = toleranceClass === undefined ? {} : { toleranceClass };
-      return formatCallout({ part: "screw", thread, ...classed });
+      const [first, otherEnd] = studEndsOf(spec);
+      return formatCallout({
+        part: "screw",
+        thread: spec.thread,
+        ...first,
+        ...(otherEnd && { otherEnd }),
+      });
     }
     case "length":
       return spec.lengthMm === undefined
@@ -97,6 +109,9 @@ function changed(
 ): ScrewSpec {
   return withoutUndefined({ ...spec, ...change });
 }
+
+/** Only a stud has two ends. */
+const ENDS_UNSAID = { threadMm: undefined, goes: undefined, otherEnd: undefined } as const;
 
 function otherThreads({ thread }: ScrewSpec): readonly Thread[] {
   const alike = catalogue().filter(
@@ -152,6 +167,7 @@ function specsWith(spec: ScrewSpec, piece: ScrewPiece): readonly ScrewSpec[] {
         changed(spec, {
           head,
           fullThread: undefined,
+          ...(head === "stud" ? {} : ENDS_UNSAID),
           point: head === "set" ? spec.point : undefined,
           drive: spec.drive && drivesOf(head).includes(spec.drive) ? spec.drive : undefined,
         }),
@@ -171,7 +187,13 @@ function specsWith(spec: ScrewSpec, piece: ScrewPiece): readonly ScrewSpec[] {
 const UNSAID = {
   quantity: { quantity: undefined },
   length: { lengthMm: undefined },
-  head: { head: undefined, drive: undefined, fullThread: undefined, point: undefined },
+  head: {
+    head: undefined,
+    drive: undefined,
+    fullThread: undefined,
+    point: undefined,
+    ...ENDS_UNSAID,
+  },
   point: { point: undefined },
   grade: { gradeId: undefined, hardnessClass: undefined },
   finish: { finish: undefined },

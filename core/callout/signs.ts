@@ -30,7 +30,7 @@ export const SIGNS: readonly Rule[] = [
   ["M10LH", /(\d)(lh|l\.h\.?)(?!\w)/gi, "$1 LH"],
   ["s/steel", /\b(?:st[/. ]?st|st\.? ?steel|s\/(?:steel|stl))\b\.?/gi, "s/s"],
   ["pan/hd", /(?<=[a-z])\/hd\b/gi, " hd"],
-  ["1.1/2", /(\d)\.(\d+\/\d)/g, "$1-$2"],
+  ["1.1/2", /(\d)\.(\d+\/\d)(?!\d*\.\d)/g, "$1-$2"],
   [
     "M16x1.5 - G1/4",
     / - (?=(?:g|rp?|rc) ?\d)|(?<=(?<!\w)(?:g|rp?|rc) ?\d[\d/ ]*) - (?=m ?\d)/gi,

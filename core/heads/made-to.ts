@@ -4,7 +4,7 @@ import { mmFromInches, printFraction, type Mm } from "../units";
 
 /**
  * Standards whose hexagons, nuts or threads are other than today's: DIN's before ISO 4014 and 4032, and those of
- * structural bolting. A part that is made to one of them keeps its name.
+ * structural bolting, and those of studs, whose length leaves out the end that goes in. A part that is made to one of them keeps its name.
  */
 export const MADE_TO = [
   "DIN 931",
@@ -22,6 +22,10 @@ export const MADE_TO = [
   "EN 14399-3",
   "EN 14399-4",
   "ASTM F3125",
+  "DIN 835",
+  "DIN 938",
+  "DIN 939",
+  "DIN 940",
 ] as const;
 
 export type MadeTo = (typeof MADE_TO)[number];
@@ -34,6 +38,13 @@ const STRUCTURAL: ReadonlySet<MadeTo> = new Set([
   "EN 14399-4",
   "ASTM F3125",
 ]);
+
+/** Studs, of which the standard tells how far their ends are threaded and no width. */
+const STUDS: ReadonlySet<MadeTo> = new Set(["DIN 835", "DIN 938", "DIN 939", "DIN 940"]);
+
+export function isStudStandard(madeTo: MadeTo | undefined): boolean {
+  return madeTo !== undefined && STUDS.has(madeTo);
+}
 
 export function isStructural(madeTo: MadeTo | undefined): boolean {
   return madeTo !== undefined && STRUCTURAL.has(madeTo);
@@ -106,6 +117,7 @@ function otherHexagon(thread: Thread, madeTo: MadeTo): HexSpanner | undefined {
  * @returns undefined for threads without hexagon bolts and for sizes the standards do not have
  */
 export function spannerFor(thread: Thread, madeTo: MadeTo | undefined): HexSpanner | undefined {
-  const other = madeTo === undefined ? undefined : otherHexagon(thread, madeTo);
+  const hexagons = madeTo !== undefined && !isStudStandard(madeTo);
+  const other = hexagons ? otherHexagon(thread, madeTo) : undefined;
   return other ?? hexSpanner(thread);
 }

@@ -99,6 +99,8 @@ export function outlineLayout(outline: Outline, width: number, height: number): 
     left: placed({ x: outline.left, y: 0 }).x,
     right: placed({ x: outline.right, y: 0 }).x,
   };
+  const isRight = ({ kind, from }: OutlineDimension) =>
+    kind === "major" && from.x > (outline.left + outline.right) / 2;
   const foot = axisY + outline.halfHeight * per + GAP;
   const alongRows = outline.dimensions
     .filter(({ kind }) => isAlong(kind))
@@ -111,7 +113,7 @@ export function outlineLayout(outline: Outline, width: number, height: number): 
       ...alongRows.map((one, row) => along(one, foot + row * ROW, placed)),
       ...outline.dimensions
         .filter(({ kind }) => kind === "major" || kind === "head-width")
-        .map((one) => across(one, one.kind === "major" ? ends.right + 16 : ends.left - 16, placed)),
+        .map((one) => across(one, isRight(one) ? ends.right + 16 : ends.left - 16, placed)),
     ],
   };
 }

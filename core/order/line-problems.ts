@@ -1,6 +1,7 @@
 import {
   isCalloutProblem,
   parseCallout,
+  studEndsOf,
   type FastenerSpec,
   type NutSpec,
   type OwnWord,
@@ -18,7 +19,9 @@ const isScrew = (spec: FastenerSpec | undefined): spec is ScrewSpec => spec?.par
 
 /** The bolts that a nut goes on: those of its places that have its thread, else all of its places. */
 function boltsFor(nut: NutSpec, bolts: readonly ScrewSpec[]): readonly ScrewSpec[] {
-  const own = bolts.filter(({ thread }) => thread.id === nut.thread.id);
+  const own = bolts.filter((bolt) =>
+    studEndsOf(bolt).some(({ thread }) => thread.id === nut.thread.id),
+  );
   return own.length > 0 ? own : bolts;
 }
 

@@ -1,14 +1,18 @@
 import {
+  atEnd,
   formatCallout,
   goingWith,
   isCalloutProblem,
+  nutEnd,
   parseCallout,
+  turnedRound,
   type FastenerSpec,
   type NutSpec,
   type OwnWord,
+  type StudEnd,
   type WasherSpec,
 } from "../callout";
-import { toleranceClasses } from "../threads";
+import { toleranceClasses, type ThreadSide } from "../threads";
 import { completedNut, completedWasher } from "./completed";
 
 /** A position that is to have a part. */
@@ -59,22 +63,26 @@ export interface OrderLine {
 
 interface Part {
   readonly kind: OrderKind;
+  /** The same for the same part, however it was written. */
+  readonly id: string;
   readonly callout: string;
   /** How many of it one of the wanted takes. */
   readonly each: number;
 }
 
-/** The tolerance class that a thread has where none is said: a call-out with it asks for the same part. */
-function isUsualClass(spec: FastenerSpec): boolean {
-  if (spec.part === "pin" || spec.toleranceClass === undefined) return false;
-  const [usual] = toleranceClasses(spec.thread, spec.part === "nut" ? "internal" : "external");
-  return spec.toleranceClass === usual;
+/** A thread without its tolerance class, where that is what it has when none is said: a call-out with it asks for the same. */
+function withoutUsual<One extends StudEnd>(one: One, side: ThreadSide): One {
+  const [usual] = toleranceClasses(one.thread, side);
+  if (one.toleranceClass !== usual) return one;
+  const { toleranceClass: _usual, ...rest } = one;
+  return rest as One;
 }
 
 function withoutUsualClass(spec: FastenerSpec): FastenerSpec {
-  if (spec.part === "pin" || !isUsualClass(spec)) return spec;
-  const { toleranceClass: _usual, ...rest } = spec;
-  return rest;
+  if (spec.part === "pin") return spec;
+  const plain = withoutUsual(spec, spec.part === "nut" ? "internal" : "external");
+  if (plain.part !== "screw" || plain.otherEnd === undefined) return plain;
+  return { ...plain, otherEnd: withoutUsual(plain.otherEnd, "external") };
 }
 
 /** A part without how many of it are asked for, without what is asked for with it, and without what goes without saying. */
@@ -89,6 +97,15 @@ function alone(spec: FastenerSpec): FastenerSpec {
   return screw;
 }
 
+/** What tells one part from another: a stud is the same whichever of its ends was said first. */
+function samePart(spec: FastenerSpec): string {
+  const written = formatCallout(spec);
+  const other = spec.part === "screw" ? turnedRound(spec) : undefined;
+  if (other === undefined) return written;
+  const turned = formatCallout(other);
+  return written < turned ? written : turned;
+}
+
 /** How many of what goes with a screw: as many as were said for all the screws together, else so many for each. */
 function ofCompanion(said: number | undefined, screws: number): number {
   if (said === undefined) return screws;
@@ -97,22 +114,23 @@ function ofCompanion(said: number | undefined, screws: number): number {
 }
 
 /** What goes with a bolt, of its finish and of the class that goes with its own. */
-function completed(part: NutSpec | WasherSpec, bolt: FastenerSpec): FastenerSpec {
-  if (bolt.part !== "screw") return part;
+function completed(part: NutSpec | WasherSpec, screw: FastenerSpec): FastenerSpec {
+  if (screw.part !== "screw") return part;
+  const bolt = atEnd(screw, nutEnd(screw));
   return part.part === "nut" ? completedNut(part, bolt) : completedWasher(part, bolt);
 }
 
 /** The parts that a call-out asks for: the nut and the washers that go with a screw are each one of their own. */
 function partsOf(callout: string, words: readonly OwnWord[]): readonly Part[] {
   const read = parseCallout(callout, words);
-  if (isCalloutProblem(read)) return [{ kind: "not-read", callout: callout.trim(), each: 1 }];
+  if (isCalloutProblem(read))
+    return [{ kind: "not-read", id: callout.trim(), callout: callout.trim(), each: 1 }];
   const screws = read.quantity ?? 1;
   const together = goingWith(read).map((part) => completed(part, read));
-  const part = (spec: FastenerSpec, each: number) => ({
-    kind: spec.part,
-    callout: formatCallout(alone(spec)),
-    each,
-  });
+  const part = (spec: FastenerSpec, each: number): Part => {
+    const one = alone(spec);
+    return { kind: spec.part, id: samePart(one), callout: formatCallout(one), each };
+  };
   return [
     part(read, screws),
     ...together.map((spec) => part(spec, ofCompanion(spec.quantity, screws))),
@@ -158,7 +176,7 @@ export function orderLines(
   const lines = new Map<string, { part: Part; needed: number; wanted: Wanted[] }>();
   for (const one of wanted) {
     for (const part of partsOf(one.callout, words)) {
-      const key = `${part.kind} ${part.callout}`;
+      const key = `${part.kind} ${part.id}`;
       const line = lines.get(key) ?? { part, needed: 0, wanted: [] };
       line.needed += part.each * one.alike;
       line.wanted.push(one);

@@ -1,12 +1,15 @@
 import {
+  atEnd,
   headOf,
   isStructuralScrew,
   madeToOf,
+  nutEnd,
+  studEndsOf,
   type NutSpec,
   type ScrewSpec,
   type WasherSpec,
 } from "../callout";
-import { stockLengths, stockMatch, turningTool, type TurningTool } from "../fasteners";
+import { stockLengths, stockMatch, studLengths, turningTool, type TurningTool } from "../fasteners";
 import {
   bandAt,
   compareGrades,
@@ -57,6 +60,13 @@ export type SpecProblem =
       readonly original: HeadStyle;
       readonly head: HeadStyle;
       readonly share: number;
+    }
+  /** A stud whose ends are threaded further together than it is long. */
+  | {
+      readonly code: "ends-too-long";
+      readonly thread: Thread;
+      readonly endsMm: Mm;
+      readonly lengthMm: Mm;
     }
   | {
       readonly code: "length-not-stocked";
@@ -119,6 +129,15 @@ function ofGrade({ gradeId, thread, finish }: ScrewSpec): SpecProblem[] {
   return [{ code: "grade-not-in-size", grade, thread, made }];
 }
 
+/** Threads that run into each other by less than this were only measured so. */
+const RUN_TOGETHER_MM = 0.5;
+
+function ofEnds({ lengthMm, thread, threadMm = 0, otherEnd }: ScrewSpec): SpecProblem[] {
+  const endsMm = threadMm + (otherEnd?.threadMm ?? 0);
+  if (lengthMm === undefined || endsMm <= lengthMm + RUN_TOGETHER_MM) return [];
+  return [{ code: "ends-too-long", thread, endsMm, lengthMm }];
+}
+
 function ofLength(spec: ScrewSpec): SpecProblem[] {
   const { lengthMm, thread } = spec;
   if (lengthMm === undefined || gradeSystemOf(thread) === undefined) return [];
@@ -145,8 +164,17 @@ function holds(nut: NutClass, grade: Grade, bolt: ScrewSpec, right: NutClass | u
   );
 }
 
+/** The bolt as the nut finds it: of a stud the end that is said to take it, else the end that it goes on. */
+function underNut(bolt: ScrewSpec, nut: NutSpec): ScrewSpec {
+  const own = nutEnd(bolt);
+  if (own.goes === "under-nut") return atEnd(bolt, own);
+  const ends = [own, ...studEndsOf(bolt).filter(({ goes }) => goes !== "in-hole")];
+  return atEnd(bolt, ends.find(({ thread }) => judgePair(thread, nut.thread).sound) ?? own);
+}
+
 /** Whether a nut may go on a bolt at all, and holds what the bolt does. */
-export function pairProblems(bolt: ScrewSpec, nut: NutSpec): readonly SpecProblem[] {
+export function pairProblems(screw: ScrewSpec, nut: NutSpec): readonly SpecProblem[] {
+  const bolt = underNut(screw, nut);
   const pair = judgePair(bolt.thread, nut.thread);
   if (!pair.sound) return [{ code: "nut-of-other-thread", pair }];
   const grade = bolt.gradeId === undefined ? undefined : gradeById(bolt.gradeId);
@@ -170,7 +198,8 @@ const WIDE = 1.1;
 /** Within so much two systems' washers are one: of M5 and #10. */
 const SAME_SIZE_MM = 0.2;
 
-function washerProblems({ thread }: ScrewSpec, washer: WasherSpec): readonly SpecProblem[] {
+function washerProblems(screw: ScrewSpec, washer: WasherSpec): readonly SpecProblem[] {
+  const { thread } = nutEnd(screw);
   const [own, over] = [thread.majorMm, washer.thread.majorMm];
   const isSmall = over < own - SAME_SIZE_MM;
   if (!isSmall && over <= own * WIDE + SAME_SIZE_MM) return [];
@@ -183,6 +212,7 @@ export function specProblems(spec: ScrewSpec): readonly SpecProblem[] {
   return [
     ...ofGrade(spec),
     ...ofLength(spec),
+    ...ofEnds(spec),
     ...(spec.nut === undefined ? [] : pairProblems(spec, spec.nut)),
     ...(spec.washers ?? []).flatMap((washer) => washerProblems(spec, washer)),
   ];
@@ -209,15 +239,41 @@ function ofStandardAndHead(original: ScrewSpec, spec: ScrewSpec): readonly SpecP
   ];
 }
 
+/** The length that is held against another's: of a stud by its standard from end to end. */
+function wholeLength(spec: ScrewSpec): Mm | undefined {
+  const { lengthMm, thread } = spec;
+  return lengthMm === undefined
+    ? undefined
+    : (studLengths(thread, lengthMm, madeToOf(spec))?.overallMm ?? lengthMm);
+}
+
 /** A length this much under the original is the same one, measured or made a little short. */
 const SAME_LENGTH_MM = 1;
+
+const isSameThread = (one: Thread, other: Thread) => one.id === other.id && one.hand === other.hand;
+
+/** Where the threads of a screw are not those of the one it goes in for, whichever end of a stud was said first. */
+function otherThread(original: ScrewSpec, spec: ScrewSpec): readonly SpecProblem[] {
+  const left = studEndsOf(spec).map(({ thread }) => thread);
+  for (const { thread: wanted } of studEndsOf(original)) {
+    const at = left.findIndex((thread) => isSameThread(thread, wanted));
+    const thread = left[at] ?? left[0] ?? spec.thread;
+    if (at < 0) return [{ code: "not-the-thread", original: wanted, thread }];
+    left.splice(at, 1);
+  }
+  const over = left.find((thread) => !isSameThread(thread, original.thread));
+  // Of a stud that was read at one end alone, nobody knows the other.
+  const mayBeOther = original.head === undefined || original.head === "stud";
+  return over === undefined || mayBeOther
+    ? []
+    : [{ code: "not-the-thread", original: original.thread, thread: over }];
+}
 
 /** Where a screw falls short of the one it goes in for: another thread, a weaker class, a lesser length. */
 export function replacementProblems(original: ScrewSpec, spec: ScrewSpec): readonly SpecProblem[] {
   const { thread } = spec;
-  if (thread.id !== original.thread.id || thread.hand !== original.thread.hand) {
-    return [{ code: "not-the-thread", original: original.thread, thread }];
-  }
+  const another = otherThread(original, spec);
+  if (another.length > 0) return another;
   const problems: SpecProblem[] = [];
   const [was, is] = [original, spec].map(({ gradeId }) =>
     gradeId === undefined ? undefined : gradeById(gradeId),
@@ -234,8 +290,8 @@ export function replacementProblems(original: ScrewSpec, spec: ScrewSpec): reado
   if (wasHard !== undefined && (hardness === undefined || !isAsHard(hardness, wasHard))) {
     problems.push({ code: "softer-than-original", original: wasHard, hardness });
   }
-  const { lengthMm: originalMm } = original;
-  const { lengthMm } = spec;
+  const originalMm = wholeLength(original);
+  const lengthMm = wholeLength(spec);
   const sameHead = headOf(original) === headOf(spec);
   if (
     sameHead &&

@@ -83,6 +83,13 @@ export function specProblemWords(problem: SpecProblem): string {
       return `In the place of a structural bolt by ${problem.madeTo} nothing of another standard goes in: head, thread length, nut and washer belong together.`;
     case "weaker-head":
       return `A ${HEAD_WORDS[problem.head]} head breaks before its thread, at ${percentWords(problem.share)} of its class: it does not stand for a ${HEAD_WORDS[problem.original]} head of the same class.`;
+    case "ends-too-long": {
+      const { thread } = problem;
+      const [ends, whole] = [problem.endsMm, problem.lengthMm].map((mm) =>
+        nominalLengthWords(mm, { thread }),
+      );
+      return `Its two ends are threaded ${ends} together, more than the ${whole} that the stud is long: one of the figures is wrong.`;
+    }
     case "length-not-stocked": {
       const { thread } = problem;
       const ends = [problem.shorter, problem.longer]

@@ -1,7 +1,14 @@
-import { headOf, lengthWritten, type ScrewSpec } from "../callout";
+import {
+  headOf,
+  lengthWritten,
+  madeToOf,
+  studEndsOf,
+  type ScrewSpec,
+  type StudPlace,
+} from "../callout";
 import type { HeadRecess, NutStyle, TurningTool, WasherStyle } from "../fasteners";
 import { gradeById } from "../grades";
-import { goesByInches } from "../heads";
+import { goesByInches, isStudStandard } from "../heads";
 import {
   drivesOf,
   lengthDatum,
@@ -102,11 +109,31 @@ export function nominalSizeWords(
   return ownUnits === units ? named : `${named} (${printLength(mm, units)})`;
 }
 
-function threadSpoken({ thread }: ScrewSpec): string {
+/** Where an end of a stud goes, as it is said. */
+export const STUD_PLACE_WORDS: Readonly<Record<StudPlace, string>> = {
+  "under-nut": "nut end",
+  "in-hole": "end that goes in",
+};
+
+/** The thread of a screw, or both of a stud whose ends are not one. */
+function threadsSpoken(spec: ScrewSpec): string {
+  const [first, second] = studEndsOf(spec).map((end) => {
+    const { goes, threadMm } = end;
+    const place = goes === undefined ? "" : ` at the ${STUD_PLACE_WORDS[goes]}`;
+    const far = threadMm === undefined ? "" : `, threaded ${nominalLengthWords(threadMm, end)}`;
+    return `${threadSpoken(end)}${place}${far}`;
+  });
+  return second === undefined ? (first ?? "") : `${first} and ${second}`;
+}
+
+function threadSpoken({ thread }: Pick<ScrewSpec, "thread">): string {
   const hand = thread.hand === "left" ? ", left-hand" : "";
   const coarse = thread.family === "iso-metric" && thread.series === "coarse";
   return `${thread.designation}${coarse ? " (coarse)" : ""}${hand}`;
 }
+
+const lengthSpoken = (spec: ScrewSpec) =>
+  isStudStandard(madeToOf(spec)) ? "without the end that goes in" : datumWords(headOf(spec));
 
 /** The part in the words of a counter, as one would say it: head, thread, length, class, finish. */
 export function counterWords(spec: ScrewSpec): string {
@@ -119,10 +146,10 @@ export function counterWords(spec: ScrewSpec): string {
     spec.head === undefined ? `head not said, taken for ${withArticle(HEAD_WORDS[head])}` : named;
   const parts = [
     `${upperFirst(said)}${driven}`,
-    threadSpoken(spec),
+    threadsSpoken(spec),
     ...(spec.lengthMm === undefined
       ? []
-      : [`${nominalLengthWords(spec.lengthMm, spec)} long ${datumWords(head)}`]),
+      : [`${nominalLengthWords(spec.lengthMm, spec)} long ${lengthSpoken(spec)}`]),
     ...(spec.point === undefined ? [] : [POINT_WORDS[spec.point]]),
     ...(spec.fullThread ? ["threaded to the head"] : []),
     grade === undefined ? (spec.hardnessClass ?? "grade not said") : gradeSpoken(grade.name),

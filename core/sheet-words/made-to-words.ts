@@ -1,4 +1,4 @@
-import { isStructural, spannerFor, type MadeTo } from "../heads";
+import { isStructural, isStudStandard, spannerFor, type MadeTo } from "../heads";
 import { hexSpanner } from "../looks";
 import type { Thread } from "../threads";
 import { printLength, type Units } from "../units";
@@ -9,7 +9,7 @@ export function madeToWords(
   thread: Thread,
   units: Units,
 ): readonly string[] {
-  if (madeTo === undefined) return [];
+  if (madeTo === undefined || isStudStandard(madeTo)) return [];
   if (isStructural(madeTo)) {
     return [
       `It is a structural bolt or nut by ${madeTo}: a heavy hexagon with its own thread length, nut and washers. Nothing of another standard stands for it.`,

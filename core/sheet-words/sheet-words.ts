@@ -18,6 +18,7 @@ import {
   turningToolWords,
 } from "./fastener-words";
 import { madeToWords } from "./made-to-words";
+import { studFacts, studLines } from "./stud-words";
 import {
   EVERY_SHEET_CAUTION,
   LOCKING_WORDS,
@@ -79,12 +80,16 @@ function sizes(sheet: FastenerSheet, units: Units): SheetSection {
       facts.push(["Shoulder across", nominalSizeWords(headSize.shoulderMm, spec, units)]);
     }
   }
+  facts.push(...studFacts(sheet, units));
   return {
     id: "sizes",
     title: "Sizes",
     facts,
     lines: [
-      `Its length is measured ${datumWords(head)}.`,
+      ...(sheet.stud?.overallMm === undefined
+        ? [`Its length is measured ${datumWords(head)}.`]
+        : []),
+      ...studLines(sheet),
       ...madeToWords(sheet.madeTo, spec.thread, units),
       ...(inProportion ? ["No table is held for this head: it is drawn in proportion only."] : []),
     ],
@@ -209,7 +214,9 @@ function tools(sheet: FastenerSheet, units: Units): SheetSection {
   const facts: SheetFact[] = [
     ["Turned with", upperFirst(turningToolWords(tool))],
     ...nutTool(sheet),
-    ["Tapping drill", drillFigure(drill.drill, units)],
+    ...(sheet.stud === undefined
+      ? [["Tapping drill", drillFigure(drill.drill, units)] as const]
+      : []),
   ];
   if (clearance !== undefined) {
     const hole = ({ mm, mark }: { mm: number; mark: string }) => {

@@ -1,4 +1,12 @@
-import { headOf, isStructuralScrew, madeToOf, type ScrewSpec } from "../callout";
+import {
+  atEnd,
+  headOf,
+  holeEnd,
+  isStructuralScrew,
+  madeToOf,
+  nutEnd,
+  type ScrewSpec,
+} from "../callout";
 import { USUAL_CIRCUMSTANCES, type TighteningSurface, type Circumstances } from "../circumstances";
 import {
   headRecess,
@@ -13,6 +21,7 @@ import { chartDrill, clearanceHoles, type ChartDrill, type ClearanceHoles } from
 import {
   boltLoads,
   shearLoads,
+  stressArea,
   torqueRange,
   type BoltLoads,
   type ShearLoads,
@@ -35,6 +44,7 @@ import {
   type SpecProblem,
   type Substitute,
 } from "../replace";
+import { studSheet, weakerEnd, type StudSheet } from "./stud-sheet";
 
 /** How strong the part is, in the class counted on. */
 export interface SheetStrength {
@@ -58,6 +68,8 @@ export interface FastenerSheet {
   readonly drive: Drive;
   readonly headSize: HeadSize;
   readonly threadLength: ThreadLength | undefined;
+  /** The two ends of a stud, where they are known one by one. */
+  readonly stud: StudSheet | undefined;
   readonly tool: TurningTool;
   readonly recess: HeadRecess | undefined;
   /** Absent where the class is not made in this size, or the thread holds no bolts. */
@@ -145,13 +157,15 @@ function strengthOf(spec: ScrewSpec, share: number): SheetStrength | undefined {
   };
 }
 
-/** The torque of a class, held back to what the head carries. */
+/** The torque at the nut's end, held back to what the head or a weaker end carries. */
 function torqueOf(
-  thread: ScrewSpec["thread"],
-  { grade, headShare: share }: SheetStrength,
+  spec: ScrewSpec,
+  { grade, headShare }: SheetStrength,
   surface: TighteningSurface,
 ): TorqueRange | undefined {
+  const { thread } = nutEnd(spec);
   const range = torqueRange(thread, grade, surface);
+  const share = headShare * Math.min(1, stressArea(weakerEnd(spec).thread) / stressArea(thread));
   if (range === undefined || share === 1) return range;
   const { leastNm, mostNm, preloadN } = range;
   return {
@@ -170,7 +184,8 @@ export function fastenerSheet(spec: ScrewSpec, options: SheetOptions = {}): Fast
   const head = headOf(spec);
   const drive = spec.drive ?? usualDrive(head);
   const madeTo = madeToOf(spec);
-  const strength = strengthOf(spec, headShare(head, drive));
+  const strength = strengthOf(atEnd(spec, weakerEnd(spec)), headShare(head, drive));
+  const nutted = atEnd(spec, nutEnd(spec));
   const split =
     lengthMm === undefined ? undefined : threadLength(head, thread, lengthMm, drive, madeTo);
   const goesWith = takesCompanions(spec);
@@ -184,13 +199,14 @@ export function fastenerSheet(spec: ScrewSpec, options: SheetOptions = {}): Fast
       split === undefined || spec.fullThread !== true || lengthMm === undefined
         ? split
         : { threadMm: lengthMm, plainMm: 0 },
+    stud: studSheet(spec),
     tool: turningTool(head, drive, thread, madeTo),
     recess: headRecess(head, drive, thread),
     strength,
-    torque: strength === undefined ? undefined : torqueOf(thread, strength, surface),
-    drill: chartDrill(thread),
-    clearance: goesWith ? clearanceHoles(thread) : undefined,
-    companions: goesWith ? companionsOf(spec, circumstances) : undefined,
+    torque: strength === undefined ? undefined : torqueOf(spec, strength, surface),
+    drill: chartDrill(holeEnd(spec).thread),
+    clearance: goesWith ? clearanceHoles(nutted.thread) : undefined,
+    companions: goesWith ? companionsOf(nutted, circumstances) : undefined,
     madeTo,
     substitutes: substitutesFor(spec, circumstances),
     never: neverUse(spec, circumstances),
