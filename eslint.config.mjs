@@ -130,6 +130,21 @@ export default defineConfig([
     },
   },
   {
+    files: ["**/*.test.ts", "**/*.test.tsx", "**/*.spec.ts"],
+    rules: {
+      "no-restricted-syntax": [
+        "error",
+        ...[
+          "CallExpression[arguments.length=3] > Literal.arguments:last-child[value>999]",
+          "CallExpression[callee.property.name='setTimeout'][callee.object.name=/^(?:jest|test)$/]",
+        ].map((selector) => ({
+          selector,
+          message: "the runners' limits are set once, far over what a slow machine takes",
+        })),
+      ],
+    },
+  },
+  {
     // Playwright hands a fixture on through a function named `use`, and reads which fixtures it wants from the pattern.
     files: ["e2e/**/*.ts"],
     rules: { "react-hooks/rules-of-hooks": "off", "no-empty-pattern": "off" },

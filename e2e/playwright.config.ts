@@ -12,7 +12,7 @@ export default defineConfig({
   forbidOnly: process.env.CI !== undefined,
   retries: 0,
   // Far over what a test takes on a slow, busy machine: what is to come is waited for, not a time.
-  timeout: 120_000,
+  timeout: 300_000,
   expect: { timeout: 60_000 },
   reporter: [["list"]],
   use: {

@@ -50,8 +50,6 @@ function brokenBy(changes: readonly Change[]): readonly string[] {
   return [...new Set(files)].sort();
 }
 
-jest.setTimeout(120_000);
-
 // Each claim of docs/maintaining.md that something does not compile until it has what it needs.
 describe("what does not compile", () => {
   it("is nothing, as it stands", () => {

@@ -170,7 +170,7 @@ test.describe("a thread's page", () => {
   const ofEachFamily = [...new Map(catalogue().map((thread) => [thread.series, thread])).values()];
 
   test("opens for a thread of every series, with its limits and its drawing", async ({ page }) => {
-    test.setTimeout(180_000);
+    test.slow();
     for (const thread of ofEachFamily) {
       await page.goto(`/charts/thread?id=${encodeURIComponent(thread.id)}`);
       await expect(page.getByRole("heading", { name: thread.designation, level: 1 })).toBeVisible();
