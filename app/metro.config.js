@@ -29,7 +29,8 @@ config.transformer.getTransformOptions = async () => ({
 // zod ships the words of some sixty languages; ours come from core/words, so none of them is bundled. react-native-svg
 // can also read SVG files; ours are drawn, so its readers are not. Of the ids that uuid can make, two kinds are
 // made here: by chance (v4), and out of a name (v5). Expo Router's list of all addresses is for who builds an app: it is
-// turned off in app.json, and left out.
+// turned off in app.json, and left out; so is what its headers and tabs mix their colours with, since ours are our own. Two
+// versions of React Native's reader of colours are one here.
 const { resolveRequest } = config.resolver;
 config.resolver.resolveRequest = (context, moduleName, platform) => {
   const fromZod = /[\\/]zod[\\/]/.test(context.originModulePath);
@@ -38,9 +39,12 @@ config.resolver.resolveRequest = (context, moduleName, platform) => {
   if (fromSvg && /^\.\/(?:xml|deprecated)$/.test(moduleName)) return { type: "empty" };
   const fromRouter = /expo-router[\\/]build[\\/]/.test(context.originModulePath);
   if (fromRouter && /^\.\/views\/Sitemap$/.test(moduleName)) return { type: "empty" };
+  if (fromRouter && moduleName === "color") return { type: "empty" };
+  const name =
+    moduleName === "@react-native/normalize-color" ? "@react-native/normalize-colors" : moduleName;
   const fromUuid = /[\\/]uuid[\\/]dist[\\/][^\\/]+[\\/]index\.js$/.test(context.originModulePath);
   if (fromUuid && /^\.\/v[1367]/.test(moduleName)) return { type: "empty" };
-  return (resolveRequest ?? context.resolveRequest)(context, moduleName, platform);
+  return (resolveRequest ?? context.resolveRequest)(context, name, platform);
 };
 
 // In development Metro serves the app, and passes the API's addresses on to the server.

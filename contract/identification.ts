@@ -70,7 +70,6 @@ export const identificationSchema = z.object({
 
 /** A finding as lists show it. */
 export const findingRowSchema = z.omit(identificationSchema, {
-  options: true,
   notes: true,
   createdAt: true,
 });

@@ -3,9 +3,9 @@ import {
   BORE_INSTRUMENTS,
   FLANK_ANGLES,
   PART_CONDITIONS,
+  type EndReading,
   type IdentifyOptions,
   type Reading,
-  type ReadingKind,
   type ReadingOf,
 } from "@root-gauge/core";
 import {
@@ -50,8 +50,8 @@ const NO_PITCH = {
   error: `so many threads in so much are no pitch: ${ACCEPTED.pitch.minMm} to ${ACCEPTED.pitch.maxMm} mm is accepted`,
 };
 
-/** What is asked of each kind of reading; a kind without its schema does not compile. */
-const READING_SCHEMAS = {
+/** What is asked of each kind of reading of an end of a part; a kind without its schema does not compile. */
+const END_SCHEMAS = {
   "external-diameter": z.strictObject({
     kind: z.literal("external-diameter"),
     said,
@@ -152,6 +152,11 @@ const READING_SCHEMAS = {
     mm: lengthWithin(ACCEPTED.flats),
   }),
   length: z.strictObject({ kind: z.literal("length"), said, mm: lengthWithin(ACCEPTED.length) }),
+  "thread-length": z.strictObject({
+    kind: z.literal("thread-length"),
+    said,
+    mm: lengthWithin(ACCEPTED.length),
+  }),
   "head-style": z.strictObject({
     kind: z.literal("head-style"),
     head: z.enum(HEAD_STYLES),
@@ -172,18 +177,29 @@ const READING_SCHEMAS = {
       }),
     ),
   function: z.strictObject({ kind: z.literal("function"), what: z.enum(PART_FUNCTIONS) }),
-} satisfies { readonly [K in ReadingKind]: z.ZodMiniType<ReadingOf<K>> };
+} satisfies { readonly [K in EndReading["kind"]]: z.ZodMiniType<ReadingOf<K>> };
 
-const { "external-diameter": first, ...others } = READING_SCHEMAS;
+const { "external-diameter": first, ...others } = END_SCHEMAS;
+
+/** More readings than this of one part are a slip, not diligence. */
+export const MOST_READINGS = 50;
+
+const endReadingSchema: z.ZodMiniType<EndReading> = z.discriminatedUnion("kind", [
+  first,
+  ...Object.values(others),
+]);
+
+const otherEnd = z.strictObject({
+  kind: z.literal("other-end"),
+  readings: z.array(endReadingSchema).check(z.maxLength(MOST_READINGS)),
+});
 
 /** A reading as it crosses a border; every figure inside what is accepted. */
 export const readingSchema: z.ZodMiniType<Reading> = z.discriminatedUnion("kind", [
   first,
   ...Object.values(others),
+  otherEnd,
 ]);
-
-/** More readings than this of one part are a slip, not diligence. */
-export const MOST_READINGS = 50;
 
 export const readingsSchema = z.array(readingSchema).check(z.maxLength(MOST_READINGS));
 

@@ -8,6 +8,7 @@ export { OwnedPins } from "./bench/entry/owned-pins";
 export { RarePanels } from "./bench/rare-panels";
 export { orderedPath } from "./callout/ordered-path";
 export { CommonnessSwitch } from "./bench/commonness-switch";
+export { OtherEnd } from "./bench/other-end";
 export { NearMisses } from "./bench/near-misses";
 export { MachineName } from "./bench/machine-name";
 export { LiveCaliper } from "./bench/entry/live-caliper";

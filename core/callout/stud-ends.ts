@@ -14,7 +14,7 @@ export interface StudEnds {
 
 const STUD = /\bstuds?\b/i;
 const FIGURE = String.raw`\d+(?:\.\d+)?(?:[ -]\d+\/\d+|\/\d+)?(?: ?mm\b|"| ?in\b)?`;
-const PITCH = String.raw`(?:\d?\.\d+|[1-6](?:\.\d+)?)(?![\d./])`;
+const PITCH = String.raw`(?:\d?\.\d+|[1-6](?:\.\d+)?)(?![\d.]|\/\d)`;
 const SERIES = String.raw`(?:un[cf]|unef|un|n[cf]|bsw|bsf|whit(?:worth)?|cycle|cei|ba)(?!\w)`;
 const CLASS = String.raw`(?:[ -](?:\d[efgh](?:\d[efgh])?|[123]a)(?!\w))?`;
 const METRIC = String.raw`m ?\d+(?:\.\d+)?(?:(?: ?x ?|-)${PITCH})?`;

@@ -33,11 +33,13 @@ const EVIDENCE: { readonly [K in ReadingKind]: Evidence<K> } = {
   "trial-fit": trialEvidence,
   "across-flats": acrossFlatsEvidence,
   length: lengthEvidence,
+  "thread-length": lookEvidence(),
   "head-style": lookEvidence(),
   finish: lookEvidence(),
   magnet: lookEvidence(),
   origin: originEvidence,
   function: functionEvidence,
+  "other-end": lookEvidence(),
 };
 
 /** The evidence model that weighs this reading; the table guarantees that the kinds match. */

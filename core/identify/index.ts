@@ -26,6 +26,7 @@ export type {
 } from "./next-test";
 export { markKind } from "./mark-kind";
 export type { MarkKind } from "./mark-kind";
+export { foundAtOtherEnd, turnedEnd } from "./other-end";
 export { isPipe, partRead, readingsForNext, readingsOfPart } from "./part-read";
 export { PART_KINDS, sideOf } from "./part";
 export type { PartKind } from "./part";
@@ -56,6 +57,7 @@ export type {
   OriginPlace,
   PartCondition,
   PartFunction,
+  EndReading,
   Reading,
   ReadingKind,
   ReadingOf,

@@ -67,8 +67,8 @@ interface Said {
   readonly said?: readonly string[];
 }
 
-/** What is told of each kind of reading. */
-interface ReadingFigures {
+/** What is told of each kind of reading, of one end of a part. */
+interface EndFigures {
   readonly "external-diameter": Said & {
     readonly mm: Mm;
     readonly instrument?: DiameterInstrument;
@@ -134,6 +134,8 @@ interface ReadingFigures {
   readonly "across-flats": Said & { readonly mm: Mm };
   /** Under the head, or as its head is measured: for the call-out; it says nothing of the thread. */
   readonly length: Said & { readonly mm: Mm };
+  /** How far this end of a stud is threaded; like the length, for the call-out. */
+  readonly "thread-length": Said & { readonly mm: Mm };
   /** The head and what turns it; like the length, for the call-out. */
   readonly "head-style": { readonly head: HeadStyle; readonly drive?: Drive };
   readonly finish: { readonly finish: Finish };
@@ -147,6 +149,18 @@ interface ReadingFigures {
     readonly trade?: Trade;
   };
   readonly function: { readonly what: PartFunction };
+}
+
+type OfKind<Figures> = {
+  [Kind in keyof Figures]: { readonly kind: Kind } & Figures[Kind];
+}[keyof Figures];
+
+/** A reading of one end of a part, and of the whole. */
+export type EndReading = OfKind<EndFigures>;
+
+interface ReadingFigures extends EndFigures {
+  /** What was read of the other end of a stud, which is identified by itself. */
+  readonly "other-end": { readonly readings: readonly EndReading[] };
 }
 
 export const READING_KINDS = [
@@ -166,19 +180,19 @@ export const READING_KINDS = [
   "trial-fit",
   "across-flats",
   "length",
+  "thread-length",
   "head-style",
   "finish",
   "magnet",
   "origin",
   "function",
+  "other-end",
 ] as const satisfies readonly (keyof ReadingFigures)[];
 
 export type ReadingKind = (typeof READING_KINDS)[number];
 
 /** One thing measured or seen on the part. A new kind does not compile until `EVIDENCE` weighs it. */
-export type Reading = {
-  [Kind in ReadingKind]: { readonly kind: Kind } & ReadingFigures[Kind];
-}[ReadingKind];
+export type Reading = OfKind<ReadingFigures>;
 
 export type ReadingOf<K extends ReadingKind> = Extract<Reading, { kind: K }>;
 
@@ -201,6 +215,7 @@ export function lengthsOf(reading: Reading): readonly Mm[] {
     case "internal-diameter":
     case "across-flats":
     case "length":
+    case "thread-length":
     case "crest-to-crest":
     case "thread-depth":
       return [reading.mm];

@@ -10,6 +10,8 @@ const WEIGHTLESS: Readonly<Partial<Record<ReadingKind, ReasonFigures["code"]>>> 
   "head-style": "look",
   finish: "look",
   magnet: "look",
+  "thread-length": "look",
+  "other-end": "look",
   hand: "hand",
 };
 

@@ -26,6 +26,8 @@ export const TEACHING: Readonly<Record<ReadingKind, string>> = {
   "across-flats":
     "Across two flats in the middle of their height, not at the corners; a rounded head reads small.",
   length: "From under the head to the tip; a countersunk screw over all, a stud from end to end.",
+  "thread-length": "From this end to the last full thread.",
+  "other-end": "Each end of a stud is read by itself: their threads often differ.",
   "head-style": "Look at the head from the side, then at what turns it.",
   finish: "Scratch it: zinc is bright and soft, bare steel is grey through and through.",
   magnet: "Touch it with a magnet: A2 and A4 stainless and brass hardly stick, every steel does.",

@@ -41,6 +41,7 @@ export { sheetWords } from "./sheet-words";
 export type { SheetSection, SheetWords } from "./sheet-words";
 export { partSheetWords } from "./part-sheet-words";
 export { partTitleWords } from "./title-words";
+export type { TitledPart } from "./title-words";
 export {
   MAGNET_CONTRADICTS,
   SURFACE_WORDS,

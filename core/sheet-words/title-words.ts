@@ -1,6 +1,6 @@
-import type { IdentificationSummary, Verdict } from "../identify";
+import { lastReading, type IdentificationSummary, type Reading, type Verdict } from "../identify";
 import { threadName, type Thread } from "../threads";
-import { percentWords, verdictWords } from "../words";
+import { percentWords, readingWords, verdictWords } from "../words";
 import { threadCallout } from "./thread-callout";
 
 /** What a sheet, and a line in a machine, is headed with. */
@@ -11,14 +11,21 @@ export interface PartTitle {
   readonly verdict: Verdict;
 }
 
+/** A part as far as its heading says it: its readings may tell of a stud's other end. */
+export interface TitledPart {
+  readonly result: IdentificationSummary;
+  readonly readings: readonly Reading[];
+}
+
 /**
  * The heading of a part by its result.
  * @param thread the thread that the readings favour, if they favour one
  */
 export function partTitleWords(
-  { verdict, candidates, side = "external" }: IdentificationSummary,
+  { result, readings }: TitledPart,
   thread: Thread | undefined,
 ): PartTitle {
+  const { verdict, candidates, side = "external" } = result;
   const words = verdictWords({ verdict, candidates });
   const [best] = candidates;
   if (thread === undefined || best === undefined) {
@@ -26,5 +33,7 @@ export function partTitleWords(
   }
   const title =
     verdict === "settled" ? threadCallout(thread, side) : `Likeliest: ${threadName(thread)}`;
-  return { title, subtitle: `${words}, ${percentWords(best.probability)}`, verdict };
+  const end = lastReading(readings, "other-end");
+  const other = end === undefined ? "" : `; other end ${readingWords(end, "mm").figure}`;
+  return { title, subtitle: `${words}, ${percentWords(best.probability)}${other}`, verdict };
 }

@@ -1,6 +1,13 @@
-import { isCalloutProblem, parseScrew, type ScrewSpec } from "../callout";
+import { isCalloutProblem, parseScrew, type ScrewSpec, type StudEnd } from "../callout";
 import { weakestGrade } from "../grades";
-import { unknownStanding, type IdentificationSummary, type Reading } from "../identify";
+import {
+  foundAtOtherEnd,
+  lastReading,
+  unknownStanding,
+  type IdentificationSummary,
+  type IdentifyOptions,
+  type Reading,
+} from "../identify";
 import { replacementProblems, type SpecProblem } from "../replace";
 import { threadById, type Thread } from "../threads";
 import { specFromReadings } from "./spec-from-readings";
@@ -9,6 +16,8 @@ import { specFromReadings } from "./spec-from-readings";
 export interface PartRecord {
   readonly result: IdentificationSummary;
   readonly readings: readonly Reading[];
+  /** What the part was said to be. */
+  readonly options?: Pick<IdentifyOptions, "part">;
   /** What goes in, as it was said; null while nobody has. */
   readonly replacement: { readonly callout: string } | null;
 }
@@ -30,13 +39,33 @@ export function settledScrewThread(result: IdentificationSummary): Thread | unde
   return weakestGrade(thread) === undefined ? undefined : thread;
 }
 
+/** The other end of a stud as it was read; undefined where it was not, or is not settled. */
+function otherEndRead(readings: readonly Reading[]): StudEnd | undefined {
+  const end = lastReading(readings, "other-end");
+  const thread = end && settledScrewThread(foundAtOtherEnd(end));
+  if (end === undefined || thread === undefined) return undefined;
+  const threadMm = lastReading(end.readings, "thread-length")?.mm;
+  return { thread, ...(threadMm === undefined ? {} : { threadMm }) };
+}
+
 /** The screw that came out, as it was read; undefined for what is no settled screw. */
 export function screwThatCameOut({
   result,
   readings,
-}: Pick<PartRecord, "result" | "readings">): ScrewSpec | undefined {
+  options,
+}: Pick<PartRecord, "result" | "readings" | "options">): ScrewSpec | undefined {
   const thread = settledScrewThread(result);
-  return thread === undefined ? undefined : specFromReadings(thread, readings);
+  if (thread === undefined) return undefined;
+  const isStud = options?.part === "stud" || lastReading(readings, "other-end") !== undefined;
+  if (!isStud) return specFromReadings(thread, readings);
+  const otherEnd = otherEndRead(readings);
+  const threadMm = lastReading(readings, "thread-length")?.mm;
+  return {
+    ...specFromReadings(thread, [...readings, { kind: "head-style", head: "stud" }]),
+    ...(otherEnd === undefined
+      ? {}
+      : { otherEnd, ...(threadMm === undefined ? {} : { threadMm }) }),
+  };
 }
 
 /** The screw that goes in: as it was said, or else as the readings have it. */
@@ -48,7 +77,7 @@ export function screwThatGoesIn(record: PartRecord): ScrewSpec | undefined {
 
 /** Where a call-out falls short of the screw that came out there. */
 export function shortcomings(
-  record: Pick<PartRecord, "result" | "readings">,
+  record: Pick<PartRecord, "result" | "readings" | "options">,
   callout: string,
 ): readonly SpecProblem[] {
   const original = screwThatCameOut(record);

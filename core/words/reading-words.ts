@@ -1,4 +1,5 @@
 import {
+  foundAtOtherEnd,
   leafMark,
   type LeafOutcome,
   type MarkKind,
@@ -135,6 +136,16 @@ function originReadingWords({ place, before, trade }: ReadingOf<"origin">): Read
   return { label: "from", figure, note: notes.filter(Boolean).join(", ") };
 }
 
+/** The other end of a stud: its thread once that is settled. */
+function otherEndWords(end: ReadingOf<"other-end">): ReadingWords {
+  const { verdict, candidates, hand } = foundAtOtherEnd(end);
+  const named = candidates[0]?.designation ?? "";
+  const settled = verdict === "settled" ? `${named}${hand === "left" ? " LH" : ""}` : "not settled";
+  const taken = end.readings.length;
+  const note = `${taken} ${taken === 1 ? "reading" : "readings"}`;
+  return { label: "other end", figure: taken === 0 ? "not read" : settled, note };
+}
+
 /** The words on a reading's plate: a length as it was said, else in the units asked for. */
 export function readingWords(reading: Reading, units: Units): ReadingWords {
   switch (reading.kind) {
@@ -176,6 +187,10 @@ export function readingWords(reading: Reading, units: Units): ReadingWords {
       return { label: "flats", ...saidSize(reading, units), note: "" };
     case "length":
       return { label: "length", ...saidSize(reading, units), note: "" };
+    case "thread-length":
+      return { label: "threaded", ...saidSize(reading, units), note: "this end" };
+    case "other-end":
+      return otherEndWords(reading);
     case "head-style":
       return {
         label: "head",

@@ -4,7 +4,7 @@ import { useRouter } from "expo-router";
 import { useCallback, useMemo } from "react";
 import type { BenchWork } from "./bench-layout";
 import { useBenchStore } from "../data/bench-store";
-import { startAnother, startAnotherLike } from "../data/bench";
+import { changeBench, startAnother, startAnotherLike } from "../data/bench";
 import { draftOf, writeDraft } from "../data/drafts";
 import { mendNothing } from "../data/mending";
 import { useSettings } from "../data/settings";
@@ -41,6 +41,11 @@ function useOpening() {
         const reading = useBenchStore.getState().part.readings[at];
         if (reading === undefined) return;
         mendNothing();
+        // What was read of a stud's other end is put right there.
+        if (reading.kind === "other-end") {
+          changeBench({ type: "turn-round" });
+          return;
+        }
         void fetchLater().then(({ layOutToMend }) => {
           layOutToMend(at);
           open(panelOfReading(reading));

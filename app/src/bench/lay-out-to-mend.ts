@@ -26,7 +26,8 @@ function fieldsOf(reading: Reading): readonly DraftField[] {
     case "crest-to-crest":
       return ["crests.length", "crests.pitches"];
     case "length":
-      return ["length"];
+    case "thread-length":
+      return [reading.kind];
     case "across-flats":
       return ["flats"];
     case "thread-depth":

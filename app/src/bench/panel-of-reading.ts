@@ -1,8 +1,8 @@
-import type { Reading } from "@root-gauge/core";
+import type { EndReading } from "@root-gauge/core";
 import type { PanelName } from "../shell/use-panel";
 
 /** The panel in which a reading is taken, and put right. */
-export function panelOfReading({ kind }: Reading): PanelName {
+export function panelOfReading({ kind }: EndReading): PanelName {
   switch (kind) {
     case "external-diameter":
     case "diameter-between":
@@ -33,6 +33,7 @@ export function panelOfReading({ kind }: Reading): PanelName {
     case "thread-depth":
       return "depth";
     case "length":
+    case "thread-length":
       return "length";
   }
 }

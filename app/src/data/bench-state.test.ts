@@ -22,6 +22,18 @@ describe("the bench", () => {
     expect(state.part.readings).toEqual([leaf]);
   });
 
+  it("turns a stud end for end, and one step back turns it again", () => {
+    const state = after(take(diameter), take(leaf), { type: "turn-round" });
+    expect(state.part.readings).toEqual([{ kind: "other-end", readings: [diameter, leaf] }]);
+    const read = benchStep(state, take({ ...diameter, mm: 9.9 }));
+    expect(benchStep(read, { type: "turn-round" }).part.readings).toEqual([
+      diameter,
+      leaf,
+      { kind: "other-end", readings: [{ ...diameter, mm: 9.9 }] },
+    ]);
+    expect(benchStep(state, { type: "undo" }).part.readings).toEqual([diameter, leaf]);
+  });
+
   it("keeps one answer to a question, the last one given, and takes it back when there is none", () => {
     const angle = (degrees: 55 | 60): BenchAction => ({
       type: "answer",

@@ -3,6 +3,7 @@ import {
   isSized,
   readingsForNext,
   readingsOfPart,
+  turnedEnd,
   type PartCondition,
   type PartKind,
   type Reading,
@@ -32,6 +33,8 @@ export type BenchAction =
   | { readonly type: "weigh-commonness"; readonly use: boolean }
   /** Says what lies on the bench; a pipe end is also what it is there for. */
   | { readonly type: "part-kind"; readonly part: PartKind }
+  /** Turns a stud end for end. */
+  | { readonly type: "turn-round" }
   | { readonly type: "skip-test"; readonly test: string }
   | { readonly type: "put-on-bench"; readonly part: BenchPart };
 
@@ -121,6 +124,8 @@ export function benchStep(state: BenchState, action: BenchAction): BenchState {
         readings: [...readingsOfPart(part.readings, action.part)],
         options: { ...part.options, part: action.part },
       });
+    case "turn-round":
+      return withPart(state, { ...part, readings: [...turnedEnd(part.readings)], skipped: [] });
     case "skip-test":
       return withPart(state, { ...part, skipped: [...part.skipped, action.test] });
     case "put-on-bench":

@@ -10,6 +10,7 @@ export const READING_FIELDS = [
   "crests.pitches",
   "crests.length",
   "length",
+  "thread-length",
   "flats",
   "depth",
   "taper.small",

@@ -17,7 +17,7 @@ interface PartRowProps {
 
 /** What was found, as a row: what it is, what goes in, and its readings. */
 export function PartRow({ record, units, onPress }: PartRowProps) {
-  const { title, subtitle, verdict } = partTitleWords(record.result, favouredThread(record.result));
+  const { title, subtitle, verdict } = partTitleWords(record, favouredThread(record.result));
   const readings = record.readings.map((reading) => {
     const { label, figure } = readingWords(reading, units);
     return `${label} ${figure}`;

@@ -1,6 +1,5 @@
-import { type IdentificationSummary } from "@root-gauge/core";
 import { favouredThread } from "@root-gauge/core/sheet";
-import { partTitleWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
+import { partTitleWords, SHEET_SENTENCES, type TitledPart } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { CopyButton } from "../kit/copy-button";
 import { Card } from "../kit/surface";
@@ -8,8 +7,8 @@ import { Body, Figure } from "../kit/text";
 import { VerdictMark } from "../kit/verdict-mark";
 
 /** The call-out, large, and how sure it is. */
-export function CalloutCard({ result }: { result: IdentificationSummary }) {
-  const { title, subtitle, verdict } = partTitleWords(result, favouredThread(result));
+export function CalloutCard({ part }: { part: TitledPart }) {
+  const { title, subtitle, verdict } = partTitleWords(part, favouredThread(part.result));
   return (
     <Card gap={8}>
       <Figure fontSize="$verdict" lineHeight="$verdict" userSelect="text">

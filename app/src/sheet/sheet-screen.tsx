@@ -103,7 +103,7 @@ function PlainBody({ record, edit }: Pick<SheetBodyProps, "record" | "edit">) {
     <PageColumns
       first={
         <>
-          <CalloutCard result={record.result} />
+          <CalloutCard part={record} />
           <Waiting record={record} />
           {edit}
           {thread === undefined ? null : <SheetDrawing thread={thread} units={units} />}
@@ -119,7 +119,7 @@ function PlainBody({ record, edit }: Pick<SheetBodyProps, "record" | "edit">) {
 function ScrewBody({ record, title, spec, edit, onEdit }: SheetBodyProps & { spec: ScrewSpec }) {
   const router = useRouter();
   const { units } = useSettings();
-  const { replacement, id, readings, result } = record;
+  const { replacement, id, readings } = record;
   const stored = replacement?.circumstances ?? USUAL_CIRCUMSTANCES;
   const [surface, setSurface] = useState(stored.surface);
   const circumstances = useMemo(() => ({ ...stored, surface }), [stored, surface]);
@@ -148,7 +148,7 @@ function ScrewBody({ record, title, spec, edit, onEdit }: SheetBodyProps & { spe
       }
       after={
         <>
-          {readings.length === 0 ? null : <CalloutCard result={result} />}
+          {readings.length === 0 ? null : <CalloutCard part={record} />}
           <CameOut record={record} />
         </>
       }
@@ -162,8 +162,9 @@ function SheetBody(props: SheetBodyProps) {
 }
 
 /** What it is, in the words of its row in the machine. */
-function partName({ result, replacement, readings }: IdentificationRecord): string {
-  const named = partTitleWords(result, favouredThread(result)).title;
+function partName(record: IdentificationRecord): string {
+  const { result, replacement, readings } = record;
+  const named = partTitleWords(record, favouredThread(result)).title;
   return readings.length === 0 ? (replacement?.callout ?? named) : named;
 }
 

@@ -1,4 +1,4 @@
-import { findThread, identify, summaryOf, type Reading, type Thread } from "@root-gauge/core";
+import { findThread, identify, summaryOf, type EndReading, type Reading, type Thread } from "@root-gauge/core";
 import { partTitleWords } from "@root-gauge/core/sheet-words";
 import { screen } from "@testing-library/react";
 import { show } from "../testing/show";
@@ -7,12 +7,16 @@ import { ReadingList } from "./reading-list";
 import { favouredThread } from "@root-gauge/core/sheet";
 import { ThreadFacts } from "./thread-facts";
 
-const diameter = (mm: number): Reading => ({ kind: "external-diameter", mm });
+const diameter = (mm: number): EndReading => ({ kind: "external-diameter", mm });
 const dropsIn = (tpi: number): Reading => ({ kind: "leaf", tpi, outcome: "drops-in" });
+const partOf = (readings: readonly Reading[]) => ({
+  result: summaryOf(identify(readings)),
+  readings,
+});
 function titleOf(...readings: Reading[]) {
-  const result = summaryOf(identify(readings));
-  const thread = favouredThread(result);
-  return { ...partTitleWords(result, thread), threadId: thread?.id };
+  const part = partOf(readings);
+  const thread = favouredThread(part.result);
+  return { ...partTitleWords(part, thread), threadId: thread?.id };
 }
 
 function named(text: string): Thread {
@@ -38,6 +42,15 @@ describe("what a sheet is headed with", () => {
     });
   });
 
+  it("says what the other end of a stud came to", () => {
+    const other = [diameter(9.9), { kind: "leaf", pitchMm: 1.25, outcome: "drops-in" }] as const;
+    const title = titleOf(diameter(12.52), dropsIn(13), { kind: "other-end", readings: other });
+    expect(title).toMatchObject({
+      title: "1/2-13 UNC-2A",
+      subtitle: "Settled, over 99 %; other end M10 x 1.25",
+    });
+  });
+
   it.each([
     ["readings that contradict each other", [diameter(12.52), dropsIn(14)], "Doesn't add up"],
     ["a part outside the catalogue", [diameter(107)], "Wide open"],
@@ -50,9 +63,9 @@ describe("what a sheet is headed with", () => {
 
 describe("the call-out card", () => {
   it("offers to copy only what is settled", () => {
-    show(<CalloutCard result={summaryOf(identify([diameter(12.52), dropsIn(13)]))} />);
+    show(<CalloutCard part={partOf([diameter(12.52), dropsIn(13)])} />);
     expect(screen.getByText("Copy")).toBeTruthy();
-    show(<CalloutCard result={summaryOf(identify([diameter(12.52)]))} />);
+    show(<CalloutCard part={partOf([diameter(12.52)])} />);
     expect(screen.getByText(/as far as it is known/)).toBeTruthy();
   });
 });

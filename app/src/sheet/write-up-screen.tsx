@@ -72,7 +72,7 @@ function WriteUp() {
   const [readingsRef, toReadings] = useScrollTo();
   const result = summaryOf(identification);
   const thread = favouredThread(result);
-  const original = screwThatCameOut({ result, readings: part.readings });
+  const original = screwThatCameOut({ result, ...part });
   const derived = original === undefined ? "" : formatCallout(original);
   const draft = useReplacementDraft(part.replacement, derived);
   const asksForScrew = original !== undefined || part.replacement !== null;
@@ -105,7 +105,7 @@ function WriteUp() {
       <PageColumns
         first={
           <>
-            <CalloutCard result={result} />
+            <CalloutCard part={{ result, readings: part.readings }} />
             {thread === undefined ? null : (
               <MarkCard thread={thread} side={result.side} readings={part.readings} />
             )}

@@ -151,7 +151,7 @@ export async function identificationsAt(
       const paths = await pathsOf(store, rows);
       return rows.map((row, i) => {
         const record = recordOf(row, paths[i] ?? row.position);
-        const { options: _options, notes: _notes, createdAt: _createdAt, ...shown } = record;
+        const { notes: _notes, createdAt: _createdAt, ...shown } = record;
         return shown;
       });
     },

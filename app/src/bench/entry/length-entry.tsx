@@ -16,12 +16,18 @@ import type { ScrewSpec } from "@root-gauge/core/callout";
 import { stockMatch, isStockLength } from "@root-gauge/core/fasteners";
 import { weakestGrade } from "@root-gauge/core/grades";
 import { screwDrawing, screwOutline } from "@root-gauge/core/joint-outline";
-import { PANEL_SENTENCES, lengthDatumWords, stockWords } from "@root-gauge/core/panel-words";
+import {
+  PANEL_SENTENCES,
+  TEACHING,
+  lengthDatumWords,
+  stockWords,
+} from "@root-gauge/core/panel-words";
 import { datumWords, nominalLengthWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { changeBench } from "../../data/bench";
 import { useDraft, writeDraft } from "../../data/drafts";
+import { useMended } from "../../data/mending";
 import { Plate } from "../../drawing/plate";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceChips } from "../../kit/choice-chips";
@@ -29,14 +35,39 @@ import { Label, Small } from "../../kit/text";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";
 
-const FIELD = "length";
-const LENGTH: readonly PadField[] = [
-  { key: FIELD, label: "Length", kind: "length", accepted: ACCEPTED.length },
-];
+/** What is measured: the whole part, or how far this end of a stud is threaded. */
+type Measured = "length" | "thread-length";
 
-function take(mm: number, said: readonly string[]): void {
-  changeBench({ type: "answer", kind: "length", reading: { kind: "length", mm, said } });
-  writeDraft(FIELD, "");
+const FIELD = {
+  length: { key: "length", label: "Length", kind: "length", accepted: ACCEPTED.length },
+  "thread-length": {
+    key: "thread-length",
+    label: "Thread of this end",
+    kind: "length",
+    accepted: ACCEPTED.length,
+  },
+} as const satisfies Readonly<Record<Measured, PadField>>;
+
+function take(kind: Measured, mm: number, said: readonly string[]): void {
+  changeBench({ type: "answer", kind, reading: { kind, mm, said } });
+  writeDraft(kind, "");
+}
+
+/** A stud is measured from end to end, and at each end as far as it is threaded. */
+function StudQuestion(props: { measured: Measured; onChange: (measured: Measured) => void }) {
+  return (
+    <ChoiceChips
+      name="What is measured"
+      value={props.measured}
+      choices={[
+        { value: "length", label: "The whole stud" },
+        { value: "thread-length", label: "Thread of this end" },
+      ]}
+      onChange={(chosen) => {
+        if (chosen !== undefined) props.onChange(chosen);
+      }}
+    />
+  );
 }
 
 const PICTURE = 96;
@@ -103,7 +134,10 @@ export interface LengthEntryProps {
 
 /** How long the part is, at its head's own datum, held against the lengths that are stocked. */
 export function LengthEntry({ part, readings, candidates, units, onDone }: LengthEntryProps) {
-  const typed = useDraft(FIELD) ?? "";
+  const typed = useDraft("length") ?? "";
+  const [chosen, setChosen] = useState<Measured>();
+  const mended = useMended()?.kind === "thread-length" ? "thread-length" : "length";
+  const measured = part === "stud" ? (chosen ?? mended) : "length";
   const seen = part === "stud" ? "stud" : lastReading(readings, "head-style")?.head;
   const head: HeadStyle = seen ?? "hex";
   const read = readLength(typed, units, ACCEPTED.length);
@@ -112,21 +146,26 @@ export function LengthEntry({ part, readings, candidates, units, onDone }: Lengt
     ? candidates.find((candidate) => weakestGrade(candidate.thread) !== undefined)?.thread
     : undefined;
   const spec: ScrewSpec | undefined =
-    thread === undefined || !read.ok
+    thread === undefined || !read.ok || measured !== "length"
       ? undefined
       : { part: "screw", thread, head, lengthMm: read.mm };
   const match =
     spec?.lengthMm === undefined ? undefined : stockMatch(head, spec.thread, spec.lengthMm);
+  const ofWhole =
+    seen === undefined ? PANEL_SENTENCES.headFirst : `Measure it ${datumWords(head)}.`;
+  const teach = measured === "length" ? ofWhole : TEACHING[measured];
   return (
     <View gap={8}>
       {part === "bolt" ? <HeadQuestion head={seen} /> : null}
+      {part === "stud" ? <StudQuestion measured={measured} onChange={setChosen} /> : null}
       <ReadingPad
-        fields={LENGTH}
+        key={measured}
+        fields={[FIELD[measured]]}
         units={units}
         action="Take this length"
-        teach={seen === undefined ? PANEL_SENTENCES.headFirst : `Measure it ${datumWords(head)}.`}
+        teach={teach}
         onTake={([mm = 0], said) => {
-          take(mm, said);
+          take(measured, mm, said);
           onDone();
         }}
       >
@@ -140,7 +179,7 @@ export function LengthEntry({ part, readings, candidates, units, onDone }: Lengt
                   <ActionButton
                     label={`Take ${nominalLengthWords(match.nearest, spec)}, the stock length`}
                     onPress={() => {
-                      take(match.nearest, [nominalLengthWords(match.nearest, spec)]);
+                      take("length", match.nearest, [nominalLengthWords(match.nearest, spec)]);
                       onDone();
                     }}
                   />
