@@ -282,3 +282,33 @@ test("no leaf that is likely drops in: each is known to rock, and it is undone i
   await button(page, "Undo").tap();
   await expect(button(page, /^Put right: leaf/)).toHaveCount(0);
 });
+
+test("a stud is read end by end, and written up with both its threads", async ({ page }) => {
+  await openBench(page);
+  await choosePart(page, "Stud");
+  await readSize(page, "9.9");
+  await layLeaf(page, "1.25 mm leaf");
+  await expect(settled(page)).toBeVisible();
+  await button(page, /^length/).tap();
+  await page.getByRole("radio", { name: "Thread of this end" }).tap();
+  await page.getByLabel("Thread of this end", { exact: true }).last().fill("20");
+  await button(page, "Take this length").tap();
+  await expect(button(page, /Put right: threaded 20 mm/)).toBeVisible();
+  await button(page, "Read its other end").tap();
+  await expect(button(page, /Put right: other end M10 x 1.25/)).toBeVisible();
+  await expect(settled(page)).toBeHidden();
+  await readSize(page, "9.88");
+  await layLeaf(page, "1.5 mm leaf");
+  await expect(firstCandidate(page)).toContainText("M10 x 1.5");
+  await button(page, /^length/).tap();
+  await page.getByLabel("Length", { exact: true }).fill("60");
+  await button(page, "Take this length").tap();
+  // Touching its plate turns the stud back, and again.
+  await button(page, /Put right: other end M10 x 1.25/).tap();
+  await expect(firstCandidate(page)).toContainText("M10 x 1.25");
+  await button(page, "Turn it round: other end M10 x 1.5").tap();
+  await button(page, "Write it up").tap();
+  await expect(page.getByLabel("As you would order it", { exact: true })).toHaveValue(
+    "M10 x 1.5 / M10 x 1.25 x 20 thread x 60 stud",
+  );
+});

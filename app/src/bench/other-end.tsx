@@ -1,4 +1,5 @@
 import { lastReading, readingWords, type Reading, type Units } from "@root-gauge/core";
+import { View } from "@tamagui/core";
 import { changeBench } from "../data/bench";
 import { ActionButton } from "../kit/action-button";
 
@@ -12,9 +13,11 @@ export function OtherEnd({ readings, units }: OtherEndProps) {
   const end = lastReading(readings, "other-end");
   const found = end && readingWords(end, units).figure;
   return (
-    <ActionButton
-      label={found === undefined ? "Read its other end" : `Turn it round: other end ${found}`}
-      onPress={() => changeBench({ type: "turn-round" })}
-    />
+    <View marginTop={8}>
+      <ActionButton
+        label={found === undefined ? "Read its other end" : `Turn it round: other end ${found}`}
+        onPress={() => changeBench({ type: "turn-round" })}
+      />
+    </View>
   );
 }
