@@ -100,6 +100,7 @@ export const BROKEN_TOOL_CHOICES = [
 export const MEND_SENTENCES = {
   giveThread: "Give the thread, as it is written or as it was read.",
   giveDepth: "Give the depth of the hole.",
+  giveThickness: "Give the thickness of the part.",
   askMedium:
     "Say first what it holds in: nothing is advised on a pipe thread before. Gas, steam, hydraulics, brakes, fuel and refrigerant are licensed work; a shop’s own water or air, or a sump, is not.",
   cylinder:

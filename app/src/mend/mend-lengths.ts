@@ -26,10 +26,15 @@ export const FIELDS: Readonly<Record<MendLength, FieldFacts>> = {
   crests: { label: "Over its crests", figure: "bore", placeholder: "12.3" },
 };
 
+/** Whether its thread goes through, as the damage has it or as it was said: its depth is then the thickness of the part. */
+export function isThrough({ symptom, hole }: MendState): boolean {
+  return symptom !== undefined && (SYMPTOM_FACTS[symptom].hole ?? hole) === "through";
+}
+
 /** What a length is called at this damage: the same field measures another thing. */
-export function fieldLabel(key: MendLength, { symptom, hole }: MendState): string {
-  const through = symptom !== undefined && (SYMPTOM_FACTS[symptom].hole ?? hole) === "through";
-  if (key === "depth" && through) return "Thickness";
+export function fieldLabel(key: MendLength, state: MendState): string {
+  const { symptom } = state;
+  if (key === "depth" && isThrough(state)) return "Thickness";
   if (key === "bore" && symptom === "off-centre") return "Hole is wide";
   if (key === "bore" && symptom === "insert-out") return "Bore, if torn";
   if (key === "bore" && symptom === "too-small") return "Clean from, across";

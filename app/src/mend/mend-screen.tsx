@@ -37,10 +37,12 @@ import { damageOf, damagedThread, typedProblems } from "./damage-of";
 import { DrillSlider } from "./drill-slider";
 import { HolePicture } from "./hole-picture";
 import { MendTools } from "./mend-tools";
+import { isThrough } from "./mend-lengths";
 import { OptionsList } from "./options-list";
 import { PlanPdf } from "./plan-pdf";
 import { PlanScreen } from "./plan-screen";
 import { planKey, recordOf } from "./repair-record";
+import { SymptomPicture } from "./symptom-picture";
 import { SymptomPlates } from "./symptom-plates";
 
 interface WorkProps {
@@ -60,9 +62,8 @@ function titleOf({ chosen, tapping }: RepairWork, damage: Damage | undefined): s
 function missing(state: MendState, units: Units): string {
   if (state.symptom === "bruised" && state.odd) return MEND_SENTENCES.giveOdd;
   if (state.symptom === "leaks") return MEND_SENTENCES.giveDetails;
-  return damagedThread(state, units) === undefined
-    ? MEND_SENTENCES.giveThread
-    : MEND_SENTENCES.giveDepth;
+  if (damagedThread(state, units) === undefined) return MEND_SENTENCES.giveThread;
+  return isThrough(state) ? MEND_SENTENCES.giveThickness : MEND_SENTENCES.giveDepth;
 }
 
 /** The slider through the drills on hand, where the thread is tapped by an ordinary drill. */
@@ -264,6 +265,8 @@ function DamageScreen({ state, symptom, units }: DamageScreenProps) {
                 after={work?.chosen ?? plan}
                 units={units}
               />
+            ) : wide || looking ? (
+              <SymptomPicture symptom={symptom} />
             ) : null}
             {looking ? null : said}
           </>

@@ -11,7 +11,10 @@ import { favouredThread } from "@root-gauge/core/sheet";
 /** What a part comes to, in two lines: the thread or what goes in, and its readings. */
 export function partLines(input: IdentificationInput, units: Units): readonly string[] {
   const result = summaryOf(identify(input.readings, input.options));
-  const { title, subtitle } = partTitleWords({ result, readings: input.readings }, favouredThread(result));
+  const { title, subtitle } = partTitleWords(
+    { result, readings: input.readings },
+    favouredThread(result),
+  );
   const readings = input.readings.map((reading) => {
     const { label, figure } = readingWords(reading, units);
     return `${label} ${figure}`;

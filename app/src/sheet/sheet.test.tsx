@@ -1,4 +1,11 @@
-import { findThread, identify, summaryOf, type EndReading, type Reading, type Thread } from "@root-gauge/core";
+import {
+  findThread,
+  identify,
+  summaryOf,
+  type EndReading,
+  type Reading,
+  type Thread,
+} from "@root-gauge/core";
 import { partTitleWords } from "@root-gauge/core/sheet-words";
 import { screen } from "@testing-library/react";
 import { show } from "../testing/show";

@@ -1,0 +1,20 @@
+import { symptomMarks } from "@root-gauge/core/repair-outline";
+import type { Symptom } from "@root-gauge/core/repair";
+import { SYMPTOM_WORDS } from "@root-gauge/core/repair-words";
+import { Plate } from "../drawing/plate";
+
+const HEIGHT = 160;
+
+/** The damage as its plate draws it, where no hole is cut that could be drawn to scale. */
+export function SymptomPicture({ symptom }: { symptom: Symptom }) {
+  return (
+    <Plate
+      says={SYMPTOM_WORDS[symptom]}
+      height={HEIGHT}
+      draw={(width) => {
+        const room = { width, height: HEIGHT };
+        return { ...room, marks: symptomMarks(symptom, room), scale: 1 };
+      }}
+    />
+  );
+}
