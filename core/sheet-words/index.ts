@@ -38,7 +38,8 @@ export {
   newMachineWords,
 } from "./sheet-sentences";
 export { sheetWords } from "./sheet-words";
-export type { SheetSection, SheetWords } from "./sheet-words";
+export type { SheetWords } from "./sheet-words";
+export type { SheetSection } from "./section";
 export { partSheetWords } from "./part-sheet-words";
 export { partTitleWords } from "./title-words";
 export type { TitledPart } from "./title-words";

@@ -33,7 +33,8 @@ import { madeToWords } from "./made-to-words";
 import { PIN_STYLE_WORDS, pinSections } from "./pin-words";
 import { EVERY_SHEET_CAUTION, cautionWords, washerAdviceWords } from "./replace-words";
 import { section } from "./section";
-import type { SheetFact, SheetSection, SheetWords } from "./sheet-words";
+import type { SheetFact, SheetSection } from "./section";
+import type { SheetWords } from "./sheet-words";
 
 const namesOf = (grades: readonly Grade[]) =>
   listWords(

@@ -1,7 +1,7 @@
 import type { PinSheet } from "../sheet";
 import { inchesFromMm, printLength, printPlain, type Mm, type Units } from "../units";
 import { section } from "./section";
-import type { SheetFact, SheetSection } from "./sheet-words";
+import type { SheetFact, SheetSection } from "./section";
 
 const PIN_LINES: Readonly<Record<PinSheet["spec"]["style"], readonly string[]>> = {
   dowel: [

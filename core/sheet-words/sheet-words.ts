@@ -18,6 +18,7 @@ import {
   turningToolWords,
 } from "./fastener-words";
 import { madeToWords } from "./made-to-words";
+import type { SheetFact, SheetSection } from "./section";
 import { studFacts, studLines } from "./stud-words";
 import {
   EVERY_SHEET_CAUTION,
@@ -36,17 +37,6 @@ import {
   torqueBasisWords,
   torqueWords,
 } from "./strength-words";
-
-/** A name with its figure. */
-export type SheetFact = readonly [name: string, figure: string];
-
-/** What stands under one heading of a sheet. */
-export interface SheetSection {
-  readonly id: "sizes" | "strength" | "tools" | "companions" | "torque" | "substitutes" | "never";
-  readonly title: string;
-  readonly facts: readonly SheetFact[];
-  readonly lines: readonly string[];
-}
 
 /** A fastener sheet in words, the same on the screen and on paper. */
 export interface SheetWords {

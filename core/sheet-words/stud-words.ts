@@ -5,7 +5,7 @@ import { threadName } from "../threads";
 import type { Units } from "../units";
 import { upperFirst } from "../words";
 import { STUD_PLACE_WORDS, nominalSizeWords } from "./fastener-words";
-import type { SheetFact } from "./sheet-words";
+import type { SheetFact } from "./section";
 
 /** What the standards of studs hold their ends long enough for. */
 const HOLE_OF: Partial<Readonly<Record<MadeTo, string>>> = {
