@@ -30,6 +30,10 @@ export const API_ERRORS = {
     means: "Another device has changed the record since; nothing was stored.",
   },
   "store-busy": { status: 503, means: "Another program holds the database; nothing was stored." },
+  "store-cannot-write": {
+    status: 507,
+    means: "The disk of the server is full, or may not be written to; nothing was stored.",
+  },
   "unknown-host": { status: 421, means: "The server is not known by the name it was asked under." },
   "too-many-streams": {
     status: 503,

@@ -1,4 +1,9 @@
-import { identificationInputSchema, machineInputSchema, readingSchema } from "./index";
+import {
+  identificationInputSchema,
+  machineInputSchema,
+  pageQuerySchema,
+  readingSchema,
+} from "./index";
 
 const INPUT = {
   machineId: "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30",
@@ -8,6 +13,17 @@ const INPUT = {
   notes: "",
   takenAt: "2026-03-02T08:30:00.000Z",
 };
+
+describe("a list that goes on", () => {
+  it("takes back the mark that it gives after any name of a machine", () => {
+    for (const letter of ["п", "印", "a", "|"]) {
+      const name = letter.repeat(120);
+      expect(machineInputSchema.safeParse({ name, origin: "", year: null }).success).toBe(true);
+      const after = `${encodeURIComponent(name)}|${INPUT.machineId}`;
+      expect(pageQuerySchema.safeParse({ after }).success).toBe(true);
+    }
+  });
+});
 
 describe("readings at the border", () => {
   it.each([
@@ -26,6 +42,8 @@ describe("readings at the border", () => {
     { kind: "internal-diameter", mm: 8.5, instrument: "pin", condition: "worn" },
     { kind: "taper-measured", smallMm: 20.3, largeMm: 21, apartMm: 11.2 },
     { kind: "hand", hand: "left" },
+    { kind: "thread-length", mm: 20, said: ["20 mm"] },
+    { kind: "other-end", readings: [{ kind: "external-diameter", mm: 9.9 }] },
     { kind: "head-mark", mark: "lines:3" },
     { kind: "trial-fit", with: "M10", partIs: "external", outcome: "binds", turns: 4 },
     { kind: "across-flats", mm: 16.8 },

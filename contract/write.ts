@@ -19,12 +19,15 @@ export const writeSchema = z.object({
 
 export type Write = z.infer<typeof writeSchema>;
 
+/** A name of 120 letters as addresses write it, nine signs a letter at the most, and an id. */
+const MOST_MARK = 120 * 9 + 60;
+
 /** Where a list goes on: what the page before gave as `next`. */
 export const pageQuerySchema = z.object({
   /** What the name or the origin is to hold. */
   q: z.optional(z.string().check(z.trim(), z.maxLength(60))),
   after: z.optional(
-    z.string().check(z.maxLength(600), z.regex(/^[^|]+\|[^|]+$/, "is no place in this list")),
+    z.string().check(z.maxLength(MOST_MARK), z.regex(/^[^|]+\|[^|]+$/, "is no place in this list")),
   ),
 });
 

@@ -6,6 +6,7 @@ export const RECORD_SENTENCES = {
   repairUnreadable: "What was stored of it cannot be read any more.",
   noMachine:
     "No machine yet. Identify a part on the Bench and write it up: the machine is made there.",
+  onlyAside: "Every save made here is on the server, but what follows could not be read.",
   nothingWaits: "Nothing waits: everything saved here is on the server.",
   fetchingServers: "Fetching what the server has.",
   changedElsewhere: "Another device has changed it since it was read here.",

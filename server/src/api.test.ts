@@ -70,7 +70,7 @@ describe("saving and finding", () => {
     const machine = machineSchema.parse(await (await get(`/api/machines/${MACHINE}`)).json());
     expect(machine).toMatchObject({ identifications: 1, states: { identified: 1 } });
     const found = await get(`/api/machines/${MACHINE}/identifications`);
-    const { options: _options, notes: _notes, createdAt: _createdAt, ...row } = saved;
+    const { notes: _notes, createdAt: _createdAt, ...row } = saved;
     expect(await found.json()).toEqual({ identifications: [row], next: null });
     expect(saved.notes).toBe("Changed.");
     expect(saved.readings).toEqual(INPUT.readings);
@@ -265,6 +265,13 @@ describe("the caliper", () => {
     while (again.status === 503) again = await open();
     expect(again.status).toBe(200);
     again.close();
+  });
+
+  it("is asked for its head alone and holds no stream for it", async () => {
+    for (let at = 0; at < 30; at += 1) {
+      const head = await fetch(`${server.address()}/api/caliper`, { method: "HEAD" });
+      expect([head.status, head.headers.get("content-type")]).toEqual([200, "text/event-stream"]);
+    }
   });
 
   it("refuses a button it does not have", async () => {

@@ -12,13 +12,27 @@ const WHY: Readonly<Record<string, string>> = {
   EADDRNOTAVAIL: "this machine does not have that address. Choose another with HOST",
 };
 
+/** How long the head of a request may take to arrive, and how often that is looked at, ms. */
+const HEAD_MS = 10_000;
+const LOOK_MS = 2000;
+
 /**
  * Starts listening.
+ * @param headMs how long the head of a request may take to arrive
  * @throws StartupError when the port is taken or not allowed
  */
-export function listen(app: Express, host: string, port: number): Promise<Server> {
+export function listen(
+  app: Express,
+  host: string,
+  port: number,
+  headMs: number = HEAD_MS,
+): Promise<Server> {
   return new Promise((resolve, reject) => {
-    const server = createServer(app);
+    const times = {
+      headersTimeout: headMs,
+      connectionsCheckingInterval: Math.min(LOOK_MS, headMs),
+    };
+    const server = createServer(times, app);
     server.once("error", (error: NodeJS.ErrnoException) => {
       const why = WHY[error.code ?? ""] ?? error.message;
       reject(new StartupError(`Cannot listen on ${host}:${port}: ${why}.`));

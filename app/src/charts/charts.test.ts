@@ -92,6 +92,15 @@ describe("the table's columns", () => {
 
 describe("a table as CSV", () => {
   it("quotes what must be quoted", () => {
+    const formulas = ["=1+1", "+cmd", "-2+3", "@sum(a)", "-0.5", "+7"];
+    expect(
+      csvOf(
+        ["Cells"],
+        formulas.map((cell) => [cell]),
+      )
+        .split("\r\n")
+        .slice(1),
+    ).toEqual([`"'=1+1"`, `"'+cmd"`, `"'-2+3"`, `"'@sum(a)"`, "-0.5", "+7"]);
     expect(csvOf(["Thread", "Note"], [["1/2-13 UNC", 'a "half", coarse']])).toBe(
       'Thread,Note\r\n1/2-13 UNC,"a ""half"", coarse"',
     );

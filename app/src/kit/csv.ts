@@ -1,9 +1,18 @@
 import { unparse } from "papaparse";
 import { saveFile } from "./save-file";
 
-/** A table as comma-separated values, each cell quoted where it must be. */
+/** What a spreadsheet program would work out instead of showing it; a number under nothing is none of it. */
+const FORMULA = /^(?:[=@\t\r]|[+-](?!\d[\d.,]*$))/;
+
+/**
+ * A table as comma-separated values, each cell quoted where it must be; an apostrophe stands before one that a spreadsheet
+ * program would take for a formula.
+ */
 export function csvOf(heads: readonly string[], rows: readonly (readonly string[])[]): string {
-  return unparse({ fields: [...heads], data: rows.map((row) => [...row]) });
+  return unparse(
+    { fields: [...heads], data: rows.map((row) => [...row]) },
+    { escapeFormulae: FORMULA },
+  );
 }
 
 /** Hands a table to the browser as a file to keep. */

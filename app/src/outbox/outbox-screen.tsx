@@ -58,7 +58,11 @@ export function OutboxScreen() {
         data={parcels}
         keyExtractor={({ id }) => id}
         renderItem={({ item }) => <ParcelCard parcel={item} parcels={parcels} />}
-        ListEmptyComponent={<Body role="status">{RECORD_SENTENCES.nothingWaits}</Body>}
+        ListEmptyComponent={
+          <Body role="status">
+            {asides.length === 0 ? RECORD_SENTENCES.nothingWaits : RECORD_SENTENCES.onlyAside}
+          </Body>
+        }
         ListFooterComponent={
           <View gap={12}>
             {asides.map((aside) => (

@@ -3,7 +3,12 @@ import { OPERATIONS, type Answer, type Operation } from "@root-gauge/contract/op
 import { createDocument } from "zod-openapi";
 
 /** Refusals that any operation may give: of the whole server rather than of what was asked. */
-const ANY: readonly ApiErrorCode[] = ["unknown-host", "store-busy", "internal"];
+const ANY: readonly ApiErrorCode[] = [
+  "unknown-host",
+  "store-busy",
+  "store-cannot-write",
+  "internal",
+];
 /** And any that takes a body. */
 const ANY_BODY: readonly ApiErrorCode[] = ["invalid-json", "wrong-content-type", "too-large"];
 

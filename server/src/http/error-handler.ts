@@ -2,6 +2,7 @@ import { API_ERRORS } from "@root-gauge/contract";
 import type { NextFunction, Request, Response } from "express";
 import type { Logger } from "pino";
 import { StoreBusy } from "../store/patience";
+import { storeTrouble } from "../store/store-trouble";
 import { ApiFailure } from "./api-failure";
 
 /** The largest body taken; a full identification is under 10 kB. */
@@ -67,6 +68,13 @@ function asFailure(error: unknown): ApiFailure | undefined {
     return new ApiFailure(
       "store-busy",
       "Another program holds the database. Nothing was stored; try again in a moment.",
+    );
+  }
+  const trouble = storeTrouble(error);
+  if (trouble !== undefined) {
+    return new ApiFailure(
+      "store-cannot-write",
+      `Nothing was stored. The server cannot use its database: ${trouble}.`,
     );
   }
   if (error instanceof URIError) {

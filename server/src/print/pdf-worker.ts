@@ -30,12 +30,12 @@ async function print(request: PrintRequest): Promise<Uint8Array> {
   }
 }
 
-parentPort?.on("message", ({ id, request }: { id: number; request: PrintRequest }) => {
+parentPort?.on("message", (request: PrintRequest) => {
   void print(request).then(
-    (pdf) => parentPort?.postMessage({ id, pdf } satisfies PrintAnswer),
+    (pdf) => parentPort?.postMessage({ pdf } satisfies PrintAnswer),
     (error: unknown) => {
       const fault = error instanceof Error ? (error.stack ?? error.message) : String(error);
-      parentPort?.postMessage({ id, fault } satisfies PrintAnswer);
+      parentPort?.postMessage({ fault } satisfies PrintAnswer);
     },
   );
 });

@@ -41,6 +41,4 @@ export interface OrderRequest {
 export type PrintRequest = SheetRequest | PlanRequest | OrderRequest;
 
 /** What comes back: the bytes of the PDF, or what failed. */
-export type PrintAnswer =
-  | { readonly id: number; readonly pdf: Uint8Array }
-  | { readonly id: number; readonly fault: string };
+export type PrintAnswer = { readonly pdf: Uint8Array } | { readonly fault: string };

@@ -2,7 +2,7 @@ import path from "node:path";
 import { Worker } from "node:worker_threads";
 import type { PrintAnswer, PrintRequest } from "./print-request";
 
-/** A sheet takes under a second; a worker that is silent for so long is ended. */
+/** A sheet takes under a second; a worker that is silent over one for so long is ended. */
 const LONGEST_MS = 30_000;
 
 interface Waiting {
@@ -17,17 +17,20 @@ export interface Printer {
 }
 
 /**
- * Starts the worker with the first sheet, which reads the fonts once, and anew when it failed.
+ * Starts the worker with the first sheet, which reads the fonts once, and anew when it failed. Sheets are made one after the
+ * other, and each has its time from when it is begun.
  * @param fonts folder of the fonts, which stands beside the worker
+ * @param longestMs how long a sheet may take
  */
-export function createPrinter(fonts: string): Printer {
-  const waiting = new Map<number, Waiting>();
+export function createPrinter(fonts: string, longestMs = LONGEST_MS): Printer {
+  let inHand: Waiting | undefined;
   let worker: Worker | undefined;
-  let printed = 0;
+  let turn: Promise<unknown> = Promise.resolve();
+  let closed = false;
 
   const fail = (error: Error) => {
-    for (const { reject } of waiting.values()) reject(error);
-    waiting.clear();
+    inHand?.reject(error);
+    inHand = undefined;
     worker = undefined;
   };
 
@@ -38,12 +41,13 @@ export function createPrinter(fonts: string): Printer {
       execArgv: [],
     });
     made.on("message", (answer: PrintAnswer) => {
-      const one = waiting.get(answer.id);
-      waiting.delete(answer.id);
-      if ("pdf" in answer) one?.resolve(answer.pdf);
-      else one?.reject(new Error(answer.fault));
+      if ("pdf" in answer) inHand?.resolve(answer.pdf);
+      else inHand?.reject(new Error(answer.fault));
+      inHand = undefined;
     });
-    made.on("error", fail);
+    made.on("error", (error) => {
+      if (worker === made) fail(error);
+    });
     made.on("exit", () => {
       if (worker === made) fail(new Error("the printing ended before the sheet was done"));
     });
@@ -52,27 +56,33 @@ export function createPrinter(fonts: string): Printer {
     return made;
   }
 
-  return {
-    print: (request) =>
-      new Promise((resolve, reject) => {
-        worker ??= started();
-        const id = (printed += 1);
-        const silent = setTimeout(() => {
-          void worker?.terminate();
+  async function printNow(request: PrintRequest): Promise<Uint8Array> {
+    if (closed) throw new Error("the server stops");
+    const ready = (worker ??= started());
+    let silent: NodeJS.Timeout | undefined;
+    try {
+      return await new Promise<Uint8Array>((resolve, reject) => {
+        inHand = { resolve, reject };
+        ready.postMessage(request);
+        silent = setTimeout(() => {
           fail(new Error("the printing took too long"));
-        }, LONGEST_MS);
-        const settled = <Value>(then: (value: Value) => void) => {
-          return (value: Value) => {
-            clearTimeout(silent);
-            then(value);
-          };
-        };
-        waiting.set(id, { resolve: settled(resolve), reject: settled(reject) });
-        worker.postMessage({ id, request });
-      }),
+          void ready.terminate();
+        }, longestMs);
+      });
+    } finally {
+      clearTimeout(silent);
+    }
+  }
+
+  return {
+    print: (request) => {
+      const printed = turn.then(() => printNow(request));
+      turn = printed.catch(() => undefined);
+      return printed;
+    },
     close: async () => {
+      closed = true;
       const ending = worker;
-      worker = undefined;
       fail(new Error("the server stops"));
       await ending?.terminate();
     },

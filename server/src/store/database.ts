@@ -1,11 +1,12 @@
 import { existsSync } from "node:fs";
 import { rename, rm } from "node:fs/promises";
 import { Kysely, Migrator, sql } from "kysely";
-import { StartupError } from "../config";
 import { healingDialect } from "./healing-driver";
 import { migrationProvider } from "./migrations/index";
 import type { Store, Tables } from "./schema";
 import { fillIndex } from "./search-index";
+import { checkFile, unusable } from "./sound-file";
+import { storeTrouble } from "./store-trouble";
 
 export type { Store };
 
@@ -21,10 +22,17 @@ export async function checkpoint(store: Store): Promise<boolean> {
   return rows[0]?.busy === 0;
 }
 
-/** A copy of the file as it is, beside it, before a migration changes it. One that is there already is kept. */
+/** A name for a copy that no other has: one that was made before an earlier migration of the same name is kept. */
+function freeName(name: string): string {
+  for (let at = 1; ; at += 1) {
+    const numbered = at === 1 ? name : `${name}-${at}`;
+    if (!existsSync(numbered)) return numbered;
+  }
+}
+
+/** A copy of the file as it is, beside it, before a migration changes it. */
 async function copyBefore(store: Store, file: string, migration: string): Promise<void> {
-  const copy = `${file}.before-${migration}`;
-  if (existsSync(copy)) return;
+  const copy = freeName(`${file}.before-${migration}`);
   const making = `${copy}.making`;
   await rm(making, { force: true });
   await sql`vacuum into ${sql.lit(making)}`.execute(store);
@@ -47,21 +55,22 @@ async function migrate(store: Store, file: string): Promise<void> {
 /**
  * Opens (or makes) the database file and brings it to the newest version: in one transaction, after a copy was made.
  * @param patienceMs how long a lock of another program is waited for
- * @throws StartupError when the file cannot be opened, is not a database, or comes from a newer version
+ * @throws StartupError when the file cannot be opened or written to, is damaged or no database, or is another program's or a
+ * newer version's
  */
 export async function openStore(file: string, patienceMs: number = PATIENCE_MS): Promise<Store> {
+  await checkFile(file);
   const store = new Kysely<Tables>({ dialect: healingDialect(file, patienceMs) });
   try {
+    // Says at once where nothing could be stored.
+    await store.transaction().execute((trx) => sql`pragma user_version = 1`.execute(trx));
     await migrate(store, file);
     await fillIndex(store);
     return store;
   } catch (error) {
     await store.destroy();
     const why = error instanceof Error ? error.message : String(error);
-    throw new StartupError(
-      `The database file ${file} cannot be used: ${why}. Nothing in it was changed. ` +
-        "Move it away to start with an empty one, or name another with DATABASE_FILE.",
-    );
+    throw unusable(file, storeTrouble(error) ?? why);
   }
 }
 

@@ -66,6 +66,24 @@ function quotationIn(answer: unknown, asked: QuotationRequest, at: Date): Quotat
 const isTimeout = (error: unknown) =>
   typeof error === "object" && error !== null && "name" in error && error.name === "TimeoutError";
 
+/** A longer answer is no quotation of what an order can hold. */
+const MOST_BYTES = 1_000_000;
+
+/** The text of an answer; undefined of one that is longer than any quotation, of which no more is read. */
+async function textOf({ body }: Response): Promise<string | undefined> {
+  const decoder = new TextDecoder();
+  let text = "";
+  let bytes = 0;
+  if (body === null) return text;
+  // Leaving the loop ends the stream.
+  for await (const part of body) {
+    bytes += part.byteLength;
+    if (bytes > MOST_BYTES) return undefined;
+    text += decoder.decode(part, { stream: true });
+  }
+  return text + decoder.decode();
+}
+
 /** A supplier that is asked over HTTP: each try has its time, and what may pass is tried again. */
 export function httpSupplier({
   address,
@@ -86,9 +104,12 @@ export function httpSupplier({
         headers: { "content-type": "application/json" },
         body: JSON.stringify({ items }),
         signal: AbortSignal.timeout(patienceMs),
+        // What is asked goes to the address that was named, and to no other.
+        redirect: "manual",
       });
       if (!response.ok) return "away";
-      const answer = jsonOf(await response.text());
+      const text = await textOf(response);
+      const answer = text === undefined ? undefined : jsonOf(text);
       return quotationIn(answer, asked, now()) ?? "nonsense";
     } catch (error) {
       return isTimeout(error) ? "slow" : "away";

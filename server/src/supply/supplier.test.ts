@@ -93,6 +93,53 @@ describe("a supplier that is asked", () => {
   });
 });
 
+describe("a supplier that does as it should not", () => {
+  const served = (answer: Parameters<typeof createServer>[1]) => {
+    const server = createServer(answer);
+    return new Promise<Server>((resolve) => {
+      server.listen(0, "127.0.0.1", () => resolve(server));
+    });
+  };
+  const asking = (server: Server, patienceMs = 60_000) => {
+    const { port } = server.address() as AddressInfo;
+    const address = `http://127.0.0.1:${port}`;
+    return httpSupplier({ address, now: () => AT, patienceMs, tries: 1 }).quote(ASKED);
+  };
+
+  it("never ends its answer: no more than a megabyte of it is taken", async () => {
+    let sent = 0;
+    const server = await served((_request, response) => {
+      const more = () => {
+        while (!response.destroyed) {
+          sent += 65_536;
+          if (!response.write("x".repeat(65_536))) return;
+        }
+      };
+      response.on("drain", more);
+      more();
+    });
+    await expect(asking(server)).rejects.toMatchObject({ fault: "nonsense" });
+    expect(sent).toBeLessThan(20_000_000);
+    server.closeAllConnections();
+    server.close();
+  });
+
+  it("sends on to another address: nothing is asked there", async () => {
+    let asked = 0;
+    const other = await served((_request, response) => {
+      asked += 1;
+      response.end("{}");
+    });
+    const { port } = other.address() as AddressInfo;
+    const server = await served((_request, response) => {
+      response.writeHead(307, { location: `http://127.0.0.1:${port}/quotations` }).end();
+    });
+    await expect(asking(server)).rejects.toMatchObject({ fault: "away" });
+    expect(asked).toBe(0);
+    for (const one of [server, other]) one.close();
+  });
+});
+
 describe("what is no quotation", () => {
   const item = (line: string, change: object = {}) => ({
     line,

@@ -9,10 +9,21 @@ const EVERY_MS = 120;
 /** As many streams as a workshop has screens; each device's tabs share one. */
 const MOST_STREAMS = 12;
 
+const STREAM = {
+  "content-type": "text/event-stream",
+  "cache-control": "no-store",
+  connection: "close",
+} as const;
+
 /** GET /api/caliper, a stream of server-sent events with one figure each, and PUT /api/caliper, its buttons. */
 export function caliperRoutes(caliper: Caliper, now: () => Date): Router {
   const router = Router();
   let streams = 0;
+
+  // Who asks for the head alone is told of the stream and given none.
+  router.head("/caliper", (_request, response) => {
+    response.writeHead(200, STREAM).end();
+  });
 
   router.get("/caliper", (request, response) => {
     if (streams >= MOST_STREAMS) {
@@ -22,11 +33,7 @@ export function caliperRoutes(caliper: Caliper, now: () => Date): Router {
       );
     }
     streams += 1;
-    response.writeHead(200, {
-      "content-type": "text/event-stream",
-      "cache-control": "no-store",
-      connection: "close",
-    });
+    response.writeHead(200, STREAM);
     const send = () => {
       const figure = caliper.figureAt(now().getTime());
       response.write(`data: ${JSON.stringify(figure)}\n\n`);
