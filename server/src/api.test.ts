@@ -139,6 +139,15 @@ describe("refusing", () => {
     expect(refusal).toMatchObject({ status: 415, code: "wrong-content-type" });
   });
 
+  it("says which fields a record has to who changed another", async () => {
+    const sent = { name: "Union lever guillotine", origin: "", year: null, stands: "", notes: "" };
+    const refusal = await refusalOf(
+      await put(`/api/machines/${MACHINE}?touched=name,colour`, sent),
+    );
+    expect(refusal).toMatchObject({ status: 400, code: "invalid-query" });
+    expect(refusal.message).toMatch(/^Read “colour” as changed\. Accepted: name, origin, year/);
+  });
+
   it("outlives a client that hangs up in the middle", async () => {
     await new Promise<void>((resolve) => {
       const half = request(`${server.address()}/api/machines/${MACHINE}`, {

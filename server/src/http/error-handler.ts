@@ -1,6 +1,7 @@
 import { API_ERRORS } from "@root-gauge/contract";
 import type { NextFunction, Request, Response } from "express";
 import type { Logger } from "pino";
+import { NoSuchField } from "../store/merge-fields";
 import { StoreBusy } from "../store/patience";
 import { storeTrouble } from "../store/store-trouble";
 import { ApiFailure } from "./api-failure";
@@ -70,6 +71,7 @@ function asFailure(error: unknown): ApiFailure | undefined {
       "Another program holds the database. Nothing was stored; try again in a moment.",
     );
   }
+  if (error instanceof NoSuchField) return new ApiFailure("invalid-query", error.message);
   const trouble = storeTrouble(error);
   if (trouble !== undefined) {
     return new ApiFailure(

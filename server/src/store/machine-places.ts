@@ -32,7 +32,7 @@ interface AtPosition {
 }
 
 /** Deeper than any machine's places stand; a ring of them, which is never stored, would end here. */
-const MOST_DEEP = 100;
+const MOST_DEEP = 10_000;
 
 /** Where positions stand on their machines, in one line each, by their ids. */
 export async function pathsById(

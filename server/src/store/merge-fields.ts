@@ -7,10 +7,25 @@ import { maySave, type Written } from "./versions";
 /** The fields of what is sent, each with the name that its history gives it. */
 export type HistoryNames<Input> = { readonly [Field in keyof Required<Input>]: ChangedField };
 
-/** The fields that a writer says it changed. */
+/** A writer says that it changed fields which a record of this kind does not have. */
+export class NoSuchField extends Error {
+  override readonly name = "NoSuchField";
+
+  constructor(said: readonly string[], fields: readonly string[]) {
+    super(`Read “${said.join(", ")}” as changed. Accepted: ${fields.join(", ")}.`);
+  }
+}
+
+/**
+ * The fields that a writer says it changed.
+ * @throws NoSuchField where one of them is none of this kind of record
+ */
 function touchedOf<Input>(names: HistoryNames<Input>, touched: string): (keyof Input)[] {
-  const said = new Set(touched.split(","));
-  return (Object.keys(names) as (keyof Input & string)[]).filter((field) => said.has(field));
+  const fields = Object.keys(names) as (keyof Input & string)[];
+  const said = touched.split(",");
+  const unknown = said.filter((one) => !(fields as readonly string[]).includes(one));
+  if (unknown.length > 0) throw new NoSuchField(unknown, fields);
+  return fields.filter((field) => said.includes(field));
 }
 
 /** What a writer wants: where it says which fields it changed the others stay as they are stored. */
@@ -20,8 +35,9 @@ export function wantedOf<Input extends object>(
   sent: Input,
   { touched }: Write,
 ): Input {
-  if (stored === undefined || touched === undefined) return sent;
+  if (touched === undefined) return sent;
   const changed = touchedOf(names, touched).map((field) => [field, sent[field]]);
+  if (stored === undefined) return sent;
   return { ...stored, ...(Object.fromEntries(changed) as Partial<Input>) };
 }
 

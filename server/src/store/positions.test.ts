@@ -209,6 +209,19 @@ describe("a position that others stand within", () => {
   });
 });
 
+describe("a place that stands deep", () => {
+  it("is named with all that it stands within", async () => {
+    const deep = 140;
+    const at = (i: number) => `1c2d3e4f-7c51-4a3d-8f52-6d1f0e9a7${String(i).padStart(3, "0")}`;
+    for (let i = 0; i < deep; i += 1) {
+      const parentId = i === 0 ? null : at(i - 1);
+      await savePosition(store, at(i), inputOf(`${i}`, { parentId }), AT);
+    }
+    const path = (await findPosition(store, at(deep - 1)))?.path.split(" / ");
+    expect(path).toEqual(Array.from({ length: deep }, (_, i) => `${i}`));
+  });
+});
+
 describe("two devices and one position", () => {
   beforeEach(async () => {
     await save(1, "Bar", {}, { device: PHONE, saw: 0 });
