@@ -67,6 +67,30 @@ describe("what is noted of a position", () => {
     ]);
   });
 
+  it("is one note with one picture when tabs send it at once, and its record says that one's size", async () => {
+    const at = await position();
+    for (let round = 0; round < 6; round += 1) {
+      const id = randomUUID();
+      const sizes = [40, 80, 120, 160];
+      const answers = await Promise.all(
+        sizes.map((width) =>
+          put(
+            `/remarks/${id}`,
+            noted(at, { picture: paintedPicture(width, 30).toString("base64") }),
+          ),
+        ),
+      );
+      expect(answers.map(({ status }) => status)).toEqual(sizes.map(() => 200));
+      const [remark] = (await listed(at)).filter((one) => one.id === id);
+      const file = readFileSync(path.join(PICTURES(), `${id}.jpg`));
+      expect(remark?.picture).toMatchObject({
+        bytes: file.length,
+        width: decode(file).width,
+      });
+    }
+    expect(readdirSync(PICTURES()).filter((name) => name.endsWith(".making"))).toEqual([]);
+  });
+
   it("keeps its picture as a file beside the database, and shows it with care", async () => {
     const at = await position();
     const id = randomUUID();
@@ -119,7 +143,7 @@ describe("what is noted of a position", () => {
     );
     expect(await refusal(answer)).toMatchObject({ code: "position-not-found" });
     expect(existsSync(path.join(PICTURES(), `${id}.jpg`))).toBe(false);
-    expect(readdirSync(PICTURES()).filter((name) => !name.endsWith(".jpg"))).toEqual([]);
+    expect(readdirSync(PICTURES()).filter((name) => name.endsWith(".making"))).toEqual([]);
   });
 });
 

@@ -5,6 +5,7 @@ import { StartupError, type Config } from "./config";
 import { createApp } from "./create-app";
 import { listen, stopListening } from "./listen";
 import { openPictures, type PictureFolder } from "./pictures/picture-folder";
+import { sweepPictures } from "./pictures/sweep-pictures";
 import { createPrinter } from "./print/printer";
 import { simulatedCaliper } from "./simulators/caliper/simulated-caliper";
 import { startSupplier } from "./simulators/supplier/simulated-supplier";
@@ -24,6 +25,9 @@ const CALIPER_SEED = 1968;
 /** How often what the log holds is written into the file itself, ms. */
 const CHECKPOINT_MS = 60_000;
 
+/** How often pictures that no note names are looked for, ms. */
+const SWEEP_MS = 24 * 60 * 60 * 1000;
+
 /** Who is asked what parts cost: nobody, or the service at an address. */
 function supplierAt(address: string): Supplier | undefined {
   return address === "none" ? undefined : httpSupplier({ address, now: () => new Date() });
@@ -37,6 +41,11 @@ export async function startServer(config: Config): Promise<RunningServer> {
   const logger = pino({ level: config.logLevel });
   const store = await openStore(config.databaseFile);
   const pictures = openPictures(config.databaseFile);
+  const sweep = async () => {
+    const swept = await sweepPictures(store, pictures, new Date());
+    if (Object.values(swept).some((count) => count > 0)) logger.info(swept, "photographs swept");
+  };
+  await sweep();
   const printer = createPrinter(config.printFonts);
   const simulated =
     config.supplier === "simulated" ? await startSupplier(config.supplierMoods) : undefined;
@@ -60,6 +69,9 @@ export async function startServer(config: Config): Promise<RunningServer> {
   const checkpoints = setInterval(() => {
     void checkpoint(store).catch((error: unknown) => logger.warn({ err: error }, "no checkpoint"));
   }, CHECKPOINT_MS).unref();
+  const sweeps = setInterval(() => {
+    void sweep().catch((error: unknown) => logger.warn({ err: error }, "photographs not swept"));
+  }, SWEEP_MS).unref();
   const { port } = server.address() as AddressInfo;
   return {
     address: `http://${config.host}:${port}`,
@@ -67,6 +79,7 @@ export async function startServer(config: Config): Promise<RunningServer> {
     pictures,
     stop: async () => {
       clearInterval(checkpoints);
+      clearInterval(sweeps);
       await stopListening(server);
       await simulated?.stop();
       await printer.close();

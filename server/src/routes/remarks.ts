@@ -5,6 +5,7 @@ import { ApiFailure, changedElsewhere, checked } from "../http/api-failure";
 import { positionAt } from "../http/position-at";
 import { cleanJpeg, type CleanJpeg } from "../pictures/clean-jpeg";
 import type { PictureFolder } from "../pictures/picture-folder";
+import { createTurns } from "../pictures/turns";
 import type { Store } from "../store/database";
 import { hasPicture, remarksAt, saveRemark, type SavedRemark } from "../store/remarks";
 
@@ -40,6 +41,8 @@ function savedOrRefused(saved: SavedRemark) {
 /** What was noted of a position, with its pictures: GET under the position, PUT and the picture under its own id. */
 export function remarkRoutes(store: Store, pictures: PictureFolder, now: () => Date): Router {
   const router = Router();
+  // The same note from two tabs: one of them writes its picture, and its record says that one's size.
+  const inTurn = createTurns();
 
   router.get("/positions/:id/remarks", async (request, response) => {
     const { id } = await positionAt(store, request.params.id);
@@ -53,11 +56,15 @@ export function remarkRoutes(store: Store, pictures: PictureFolder, now: () => D
     const input = checked(remarkInputSchema, request.body, "invalid-body");
     const write = checked(writeSchema, request.query, "invalid-query");
     const picture = pictureIn(input.picture);
-    const had = await hasPicture(store, id);
-    // The file stands before the record says so; one that is refused leaves none behind.
-    if (picture !== undefined && !had) await pictures.keep(id, picture.bytes);
-    const saved = await saveRemark(store, id, input, had ? undefined : picture, now(), write);
-    if (saved.kind !== "saved" && !(await hasPicture(store, id))) await pictures.drop(id);
+    const saved = await inTurn(id, async () => {
+      const had = await hasPicture(store, id);
+      const isNew = picture !== undefined && !had;
+      // The file stands before the record says so; one that is refused leaves none behind.
+      if (isNew) await pictures.keep(id, picture.bytes);
+      const done = await saveRemark(store, id, input, had ? undefined : picture, now(), write);
+      if (isNew && done.kind !== "saved") await pictures.drop(id);
+      return done;
+    });
     response.json(savedOrRefused(saved));
   });
 
