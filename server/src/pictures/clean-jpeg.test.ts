@@ -46,6 +46,33 @@ describe("a picture that is kept", () => {
     expect(cleanJpeg(once?.bytes ?? Buffer.alloc(0))?.bytes).toEqual(once?.bytes);
   });
 
+  it("has lost a small second picture, and what stood where the coding of colours is told", () => {
+    const small = segment(
+      0xe0,
+      `JFIF\0\u0001\u0002\0\0\u0001\0\u0001\u0002\u0002${"thumb".repeat(3)}`,
+    );
+    const other = segment(0xe0, "JFXX\0 thumb too");
+    const colours = segment(0xee, "Adobe\0d\0\0\0\0\u0001 and GPS");
+    const clean = cleanJpeg(withNotes(picture, small, other, colours));
+    const text = clean?.bytes.toString("latin1") ?? "";
+    expect(text).not.toMatch(/thumb|JFXX|GPS/);
+    expect(text).toContain("Adobe");
+    expect(clean).toMatchObject({ width: 64, height: 48 });
+    expect(() => decode(clean?.bytes ?? Buffer.alloc(0))).not.toThrow();
+  });
+
+  it("is not made of one that says it has more points than a wall, nor of one without a scan", () => {
+    const frame = picture.indexOf(Buffer.from([0xff, 0xc0]));
+    const vast = Buffer.from(picture);
+    vast.writeUInt16BE(20_000, frame + 5);
+    vast.writeUInt16BE(20_000, frame + 7);
+    expect(cleanJpeg(vast)).toBeUndefined();
+    const scan = picture.indexOf(Buffer.from([0xff, 0xda]));
+    expect(
+      cleanJpeg(Buffer.concat([picture.subarray(0, scan), Buffer.from([0xff, 0xd9])])),
+    ).toBeUndefined();
+  });
+
   it.each([
     ["nothing", Buffer.alloc(0)],
     ["another kind of picture", Buffer.from("\x89PNG\r\n\x1a\n and more", "latin1")],
