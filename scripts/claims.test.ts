@@ -73,8 +73,8 @@ describe("what does not compile", () => {
     const broken = brokenBy([
       {
         file: "core/identify/reading.ts",
-        from: "interface ReadingFigures {",
-        to: "interface ReadingFigures {\n  readonly weight: { readonly grams: number };",
+        from: "interface EndFigures {",
+        to: "interface EndFigures {\n  readonly weight: { readonly grams: number };",
       },
       {
         file: "core/identify/reading.ts",
