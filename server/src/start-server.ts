@@ -25,9 +25,6 @@ const CALIPER_SEED = 1968;
 /** How often what the log holds is written into the file itself, ms. */
 const CHECKPOINT_MS = 60_000;
 
-/** How often pictures that no note names are looked for, ms. */
-const SWEEP_MS = 24 * 60 * 60 * 1000;
-
 /** Who is asked what parts cost: nobody, or the service at an address. */
 function supplierAt(address: string): Supplier | undefined {
   return address === "none" ? undefined : httpSupplier({ address, now: () => new Date() });
@@ -41,11 +38,9 @@ export async function startServer(config: Config): Promise<RunningServer> {
   const logger = pino({ level: config.logLevel });
   const store = await openStore(config.databaseFile);
   const pictures = openPictures(config.databaseFile);
-  const sweep = async () => {
-    const swept = await sweepPictures(store, pictures, new Date());
-    if (Object.values(swept).some((count) => count > 0)) logger.info(swept, "photographs swept");
-  };
-  await sweep();
+  // Before anyone is answered: a picture stands as a file for a moment before its note names it.
+  const swept = await sweepPictures(store, pictures, new Date());
+  if (Object.values(swept).some((count) => count > 0)) logger.info(swept, "photographs swept");
   const printer = createPrinter(config.printFonts);
   const simulated =
     config.supplier === "simulated" ? await startSupplier(config.supplierMoods) : undefined;
@@ -69,9 +64,6 @@ export async function startServer(config: Config): Promise<RunningServer> {
   const checkpoints = setInterval(() => {
     void checkpoint(store).catch((error: unknown) => logger.warn({ err: error }, "no checkpoint"));
   }, CHECKPOINT_MS).unref();
-  const sweeps = setInterval(() => {
-    void sweep().catch((error: unknown) => logger.warn({ err: error }, "photographs not swept"));
-  }, SWEEP_MS).unref();
   const { port } = server.address() as AddressInfo;
   return {
     address: `http://${config.host}:${port}`,
@@ -79,7 +71,6 @@ export async function startServer(config: Config): Promise<RunningServer> {
     pictures,
     stop: async () => {
       clearInterval(checkpoints);
-      clearInterval(sweeps);
       await stopListening(server);
       await simulated?.stop();
       await printer.close();

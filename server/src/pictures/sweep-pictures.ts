@@ -2,7 +2,7 @@ import type { Store } from "../store/database";
 import type { PictureFolder } from "./picture-folder";
 
 /** How long the picture of a note that was taken out is kept, and one that no note names, days. */
-export const KEPT_DAYS = 30;
+const KEPT_DAYS = 30;
 const DAY_MS = 24 * 60 * 60 * 1000;
 
 /** What a sweep found: half files, pictures of no note, those that a note names again, and those that went for good. */
