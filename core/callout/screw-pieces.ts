@@ -47,15 +47,8 @@ function headAlone(spec: ScrewSpec): string | undefined {
     hardnessClass: _hard,
     ...looks
   } = bare;
-  const { point: _point, ...pointless } = looks;
-  const {
-    toleranceClass: _class,
-    threadMm: _far,
-    goes: _goes,
-    otherEnd: _other,
-    ...rest
-  } = pointless;
-  const written = formatCallout(withoutUndefined(rest));
+  const { point: _point, toleranceClass: _class, ...rest } = looks;
+  const written = formatCallout(withoutUndefined({ ...rest, ...ENDS_UNSAID }));
   return written.slice(threadAlone(spec.thread).length).trim();
 }
 

@@ -8,6 +8,7 @@ import {
   type Damage,
 } from "../repair";
 import { named } from "../testing/named-thread";
+import { HOLE } from "../testing/stripped-hole";
 import {
   STEP_TITLES,
   effortWords,
@@ -20,19 +21,7 @@ import {
   workStepWords,
 } from "./index";
 
-const COVER: Damage = {
-  symptom: "strips",
-  part: "hole",
-  thread: named("M8"),
-  material: "aluminium-cast",
-  hole: "blind",
-  depthMm: 24,
-  edgeMm: 12,
-  engagementMm: 12,
-  gradeId: "8.8",
-  duty: "ordinary",
-  often: true,
-};
+const COVER: Damage = { ...HOLE, edgeMm: 12, often: true };
 
 const SENTENCE = /^[A-Z0-9“].*[.]$/;
 
