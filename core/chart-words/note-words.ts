@@ -30,6 +30,9 @@ const USE_WORDS: Readonly<Record<ThreadUse, string>> = {
   pedal: "Cycle pedals; the left one is left-hand.",
   "bottom-bracket": "Cycle bottom brackets; one side is left-hand.",
   "steering-column": "Cycle fork columns.",
+  "gas-valve":
+    "Gas cylinder valves and regulators; of gases that burn it is left-hand. Never adapted: the thread keeps the wrong gas out.",
+  "grinder-spindle": "Spindles of hand-held grinders.",
 };
 
 /** What a thread is used for, as a sentence. */

@@ -90,6 +90,7 @@ export const SERIES_SHARES: Readonly<Record<string, SeriesShare>> = {
   Pg: { share: 0.35, sizes: "7 14, 9 24, 11 20, 13.5 20, 16 14, 21 6" },
   NH: { share: 0.05 },
   "conduit M": { share: 0.05 },
+  "cylinder W": { share: 0.03, sizes: "W 21.80x1/14 3, W 24.32x1/14 1" },
   STI: {
     share: 4,
     sizes:

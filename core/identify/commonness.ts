@@ -77,6 +77,7 @@ const PIPE_FAMILIES: ReadonlySet<Thread["family"]> = new Set([
   "pipe-taper",
   "npt",
   "hose",
+  "gas-cylinder",
 ]);
 
 const SPINDLE_FAMILIES: ReadonlySet<Thread["family"]> = new Set(["trapezoidal", "acme", "square"]);

@@ -4,9 +4,9 @@ import type { Evidence } from "./evidence";
 /** Share of left-hand threads: screws of presses and vices more often than fasteners. Estimates. */
 const LEFT_FASTENER = 0.01;
 const LEFT_POWER_SCREW = 0.06;
-/** Pedals and bottom brackets come in pairs, one of each hand. */
+/** Pedals and bottom brackets come in pairs, one of each hand; an outlet of 21.80 is of a gas that burns, or of one that does not. */
 const LEFT_OF_PAIR = 0.5;
-const PAIRED: ReadonlySet<string> = new Set(["cycle-9/16-20", "cycle-1.37-24"]);
+const PAIRED: ReadonlySet<string> = new Set(["cycle-9/16-20", "cycle-1.37-24", "gas-w21.80-14"]);
 /** Hoses and regulators of gases that burn are left-hand. */
 const LEFT_PIPE = 0.03;
 

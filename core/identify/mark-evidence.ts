@@ -62,6 +62,7 @@ const MARKS: Readonly<Record<ThreadFamily, Shares>> = {
   square: UNGRADED,
   conduit: UNGRADED,
   hose: UNGRADED,
+  "gas-cylinder": UNGRADED,
   "insert-tapped": UNGRADED,
 };
 

@@ -24,6 +24,7 @@ const PLACES: Readonly<Record<ThreadFamily, ByPlace>> = {
   square: { britain: 0.6, "north-america": 0.5, europe: 0.4, japan: 0.2 },
   conduit: { britain: 0.3, "north-america": 0.05, europe: 0.9, japan: 0.2 },
   hose: { britain: 0.05, "north-america": 0.95, europe: 0.02, japan: 0.02 },
+  "gas-cylinder": { britain: 0.05, "north-america": 0.01, europe: 0.95, japan: 0.3 },
   "insert-tapped": { britain: 0.5, "north-america": 0.5, europe: 0.5, japan: 0.5 },
 };
 
@@ -125,6 +126,8 @@ const FASTENING = {
   "power-screw": 0.02,
   electrical: 0.5,
   "cycle-part": 0.02,
+  "gas-valve": 0.01,
+  "grinder-spindle": 0.02,
 };
 const PIPE = {
   bolt: 0.02,
@@ -134,6 +137,8 @@ const PIPE = {
   "power-screw": 0.01,
   electrical: 0.1,
   "cycle-part": 0.01,
+  "gas-valve": 0.05,
+  "grinder-spindle": 0.01,
 };
 const POWER = {
   bolt: 0.02,
@@ -143,6 +148,8 @@ const POWER = {
   "power-screw": 0.95,
   electrical: 0.01,
   "cycle-part": 0.01,
+  "gas-valve": 0.01,
+  "grinder-spindle": 0.01,
 };
 const CONDUIT = {
   bolt: 0.02,
@@ -152,16 +159,42 @@ const CONDUIT = {
   "power-screw": 0.01,
   electrical: 0.95,
   "cycle-part": 0.01,
+  "gas-valve": 0.01,
+  "grinder-spindle": 0.01,
 };
 /** Of motor cycles and cycles: bolts, spindles and cones. */
 const CYCLE = { ...FASTENING, "cycle-part": 0.6 };
-/** Threads of one part and no other: pedals, bottom brackets and steering columns. */
+/** Threads of one part and no other: pedals, bottom brackets and steering columns; outlets of gas cylinders. */
 const CYCLE_PART = { ...FASTENING, bolt: 0.05, nut: 0.1, "cycle-part": 0.95 };
+const GAS_VALVE = { ...PIPE, "pipe-fitting": 0.1, plug: 0.1, "gas-valve": 0.95 };
+/** Pipe threads that gas cylinders and regulators have too (DIN 477-1, EN 560). */
+const GAS_TOO = { ...PIPE, "gas-valve": 0.3 };
+/** Of screws and of the spindles of hand-held grinders alike: M10 and M14, and 5/8-11 UNC, whose Whitworth twin no grinder has. */
+const SPINDLE_TOO = { ...FASTENING, "grinder-spindle": 0.4 };
 
 const ONLY_ON: Readonly<Record<string, Readonly<Record<PartFunction, number>>>> = {
   "cycle-9/16-20": CYCLE_PART,
   "cycle-1.37-24": CYCLE_PART,
   "cycle-1-24": CYCLE_PART,
+  "gas-w21.80-14": GAS_VALVE,
+  "gas-w24.32-14": GAS_VALVE,
+};
+
+/** Kinds of parts that tell a thread, and the chance from which on one does. */
+const TELLING: readonly PartFunction[] = ["cycle-part", "gas-valve", "grinder-spindle"];
+const TELLS = 0.3;
+
+/** Threads that are met on one kind of part more than their family is. */
+const OFTENER_ON: typeof ONLY_ON = {
+  ...ONLY_ON,
+  "g-1/4": GAS_TOO,
+  "g-3/8": GAS_TOO,
+  "g-1/2": GAS_TOO,
+  "g-5/8": GAS_TOO,
+  "g-3/4": GAS_TOO,
+  "iso-m10x1.5": SPINDLE_TOO,
+  "iso-m14x2": SPINDLE_TOO,
+  "unc-5/8-11": SPINDLE_TOO,
 };
 
 const FUNCTIONS: Readonly<Record<ThreadFamily, Readonly<Record<PartFunction, number>>>> = {
@@ -178,21 +211,28 @@ const FUNCTIONS: Readonly<Record<ThreadFamily, Readonly<Record<PartFunction, num
   square: POWER,
   conduit: CONDUIT,
   hose: PIPE,
+  "gas-cylinder": PIPE,
   "insert-tapped": FASTENING,
 };
 
 /** How often a part that does a job has this thread. */
 export function functionChance(what: PartFunction, { id, family }: Thread): number {
-  return (ONLY_ON[id] ?? FUNCTIONS[family])[what];
+  return (OFTENER_ON[id] ?? FUNCTIONS[family])[what];
 }
 
-/** Whether a thread is on one kind of part and on no other, so that its use tells it from its twin. */
+/** The kind of part that a thread is on and on no other, or more than its family is, so that its use tells it from its twin. */
+export function partMostlyOn({ id }: Thread): PartFunction | undefined {
+  const row = OFTENER_ON[id];
+  return row && TELLING.find((part) => row[part] >= TELLS);
+}
+
+/** Whether a thread is on one kind of part and on no other. */
 export const isOnlyOnOnePart = ({ id }: Thread): boolean => ONLY_ON[id] !== undefined;
 
 /** What the part does. */
 export const functionEvidence: Evidence<"function"> = {
   likelihood: ({ what }, thread) => functionChance(what, thread),
-  alike: ({ id, family }) => (ONLY_ON[id] === undefined ? family : id),
+  alike: ({ id, family }) => (OFTENER_ON[id] === undefined ? family : id),
   unknownLikelihood: () => 0.5,
   reason: ({ what }, thread) => ({
     code: "function",

@@ -58,6 +58,8 @@ export const PART_FUNCTIONS = [
   "power-screw",
   "electrical",
   "cycle-part",
+  "gas-valve",
+  "grinder-spindle",
 ] as const;
 
 export type PartFunction = (typeof PART_FUNCTIONS)[number];

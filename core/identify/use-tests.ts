@@ -1,22 +1,23 @@
 import { leftShare } from "./hand-evidence";
 import type { InformativeTest } from "./next-test";
-import { functionChance, isOnlyOnOnePart } from "./origin-evidence";
+import { functionChance, isOnlyOnOnePart, partMostlyOn } from "./origin-evidence";
+import type { PartFunction } from "./reading";
 import { taken, withAnswers, type TestSetting } from "./test-setting";
 import { worthOf } from "./test-worth";
 
-/** Uses that are asked about: that of the one part, and that of all others. */
-const USES = ["cycle-part", "bolt"] as const;
 /** A share under which nobody is asked about a part. */
 const LEAST_SHARE = 0.02;
 
-const isMet = ({ standing }: TestSetting) =>
-  standing.some(({ thread, probability }) => probability >= LEAST_SHARE && isOnlyOnOnePart(thread));
+const metOf = ({ standing }: TestSetting) =>
+  standing.filter(({ probability }) => probability >= LEAST_SHARE).map(({ thread }) => thread);
 
-/** What it is off, where only that tells a thread from its twin: a pedal from a bolt. */
+/** What it is off, where only that tells a thread from its twin: a pedal or a grinder's spindle from a bolt. */
 export function useTest(setting: TestSetting): InformativeTest[] {
-  if (!isMet(setting)) return [];
-  const worth = worthOf(USES, setting.standing, (use, thread) => {
-    const all = USES.reduce((sum, one) => sum + functionChance(one, thread), 0);
+  const parts = new Set(metOf(setting).flatMap((thread) => partMostlyOn(thread) ?? []));
+  if (parts.size === 0) return [];
+  const uses: readonly PartFunction[] = [...parts, "bolt"];
+  const worth = worthOf(uses, setting.standing, (use, thread) => {
+    const all = uses.reduce((sum, one) => sum + functionChance(one, thread), 0);
     return functionChance(use, thread) / all;
   });
   return [{ kind: "function", ...withAnswers(worth, (what) => taken({ kind: "function", what })) }];
@@ -24,7 +25,7 @@ export function useTest(setting: TestSetting): InformativeTest[] {
 
 /** Which way it turns, where parts of a thread come in pairs of both hands. */
 export function handTest(setting: TestSetting): InformativeTest[] {
-  if (!isMet(setting)) return [];
+  if (!metOf(setting).some(isOnlyOnOnePart)) return [];
   const worth = worthOf(["left", "right"] as const, setting.standing, (hand, thread) =>
     hand === "left" ? leftShare(thread) : 1 - leftShare(thread),
   );

@@ -23,9 +23,11 @@ export type ThreadUse =
   | "tripod"
   | "pedal"
   | "bottom-bracket"
-  | "steering-column";
+  | "steering-column"
+  | "gas-valve"
+  | "grinder-spindle";
 
-/** Parts whose thread is a standard one, by thread id: SAE J514 37 degree flare, grease nipples (ISO 6392, SAE J534), sparking plugs (ISO 28741, SAE J548), tripod sockets (ISO 1222), conduit (IEC 60423), cycle parts (BS 811). */
+/** Parts whose thread is a standard one, by thread id: SAE J514 37 degree flare, grease nipples (ISO 6392, SAE J534), sparking plugs (ISO 28741, SAE J548), tripod sockets (ISO 1222), conduit (IEC 60423), cycle parts (BS 811), gas cylinder valves and regulators (DIN 477-1, EN 560), spindles of hand-held grinders. */
 const ON_PARTS: readonly (readonly [ThreadUse, string])[] = [
   [
     "flare-fitting",
@@ -38,6 +40,8 @@ const ON_PARTS: readonly (readonly [ThreadUse, string])[] = [
   ["pedal", "cycle-9/16-20"],
   ["bottom-bracket", "cycle-1.37-24"],
   ["steering-column", "cycle-1-24"],
+  ["gas-valve", "g-1/4 g-3/8 g-1/2 g-5/8 g-3/4"],
+  ["grinder-spindle", "iso-m10x1.5 iso-m14x2 unc-5/8-11"],
 ];
 
 const PARTS_BY_ID: ReadonlyMap<string, readonly ThreadUse[]> = ON_PARTS.reduce(
@@ -80,6 +84,8 @@ function usualUse({ family, series }: Thread): ThreadUse {
       return "conduit";
     case "hose":
       return "garden-hose";
+    case "gas-cylinder":
+      return "gas-valve";
     case "insert-tapped":
       return "insert-hole";
   }

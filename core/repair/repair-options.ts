@@ -121,6 +121,7 @@ const GETS_OUT: ReadonlySet<RepairKind> = new Set([
 
 /** What a thread holds in is asked before a repair of it: a pipe's, and whatever leaks. */
 function medium({ thread, symptom, medium: said }: Damage): Medium | "ask" | undefined {
+  if (thread.family === "gas-cylinder") return "gas";
   if (said !== undefined) return said;
   return isPipeThread(thread) || symptom === "leaks" ? "ask" : undefined;
 }

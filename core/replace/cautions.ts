@@ -8,6 +8,8 @@ import { countedGrade } from "./counted-grade";
 /** What a fitter must know about a part before it goes in. `words` makes the sentence. */
 export type Caution =
   | { readonly code: "duty"; readonly duty: Exclude<Duty, "ordinary"> }
+  /** The outlet of a gas cylinder, or what goes on it. */
+  | { readonly code: "gas-cylinder" }
   | { readonly code: "no-grade" }
   /** Of brass, aluminium, titanium or plastic: no class of steel says what it holds. */
   | { readonly code: "no-steel"; readonly finish: Finish }
@@ -95,9 +97,13 @@ function finishCautions(finish: Finish, { environment, metal }: Circumstances): 
   ];
 }
 
-/** The caution of what hangs on the joint, where something does. */
-function duties({ duty }: Circumstances): readonly Caution[] {
-  return duty === "ordinary" ? [] : [{ code: "duty", duty }];
+/** The caution of what hangs on the joint, where something does, and of a thread that is of gas alone. */
+function duties(part: FastenerSpec, { duty }: Circumstances): readonly Caution[] {
+  const ofGas = "thread" in part && part.thread?.family === "gas-cylinder";
+  return [
+    ...(duty === "ordinary" ? [] : [{ code: "duty", duty } as const]),
+    ...(ofGas ? [{ code: "gas-cylinder" } as const] : []),
+  ];
 }
 
 /** The cautions that a part carries in its place, the gravest first. */
@@ -105,7 +111,7 @@ export function cautionsFor(spec: ScrewSpec, circumstances: Circumstances): read
   const grade = spec.gradeId === undefined ? undefined : gradeById(spec.gradeId);
   const { finish, hardnessClass } = spec;
   return [
-    ...duties(circumstances),
+    ...duties(spec, circumstances),
     ...(hardnessClass !== undefined && embrittlesSet(hardnessClass)
       ? [{ code: "embrittlement", grade: hardnessClass, finish } as const]
       : []),
@@ -128,7 +134,7 @@ export function cautionsOf(part: FastenerSpec, circumstances: Circumstances): re
   if (part.part === "screw") return cautionsFor(part, circumstances);
   const { finish } = part;
   return [
-    ...duties(circumstances),
+    ...duties(part, circumstances),
     ...(finish === undefined ? [] : finishCautions(finish, circumstances)),
   ];
 }

@@ -32,6 +32,8 @@ export function cautionWords(caution: Caution): string {
   switch (caution.code) {
     case "duty":
       return DUTY_CAUTIONS[caution.duty];
+    case "gas-cylinder":
+      return "It is of a gas cylinder: its thread keeps the wrong gas out. No adapter, no thread cut or cleaned with a tap or die, no repair; its maker’s part, fitted by who is licensed for that gas.";
     case "no-grade":
       return "No grade was said: an unmarked part is the weakest grade, and nothing here counts on more.";
     case "no-steel":

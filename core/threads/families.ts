@@ -3,6 +3,7 @@ import { americanPipe } from "./american-pipe";
 import { britishAssociation } from "./ba";
 import { conduit } from "./conduit";
 import { cycle } from "./cycle";
+import { gasCylinder } from "./gas-cylinder";
 import { hose } from "./hose";
 import { insertTappedStandard } from "./insert-tapped";
 import { isoMetric } from "./iso-metric";
@@ -29,5 +30,6 @@ export const FAMILIES: Readonly<Record<ThreadFamily, FamilyStandard>> = {
   square,
   conduit,
   hose,
+  "gas-cylinder": gasCylinder,
   "insert-tapped": insertTappedStandard,
 };

@@ -19,6 +19,7 @@ const ROUNDED: ReadonlySet<Thread["family"]> = new Set([
   "cycle",
   "pipe-parallel",
   "pipe-taper",
+  "gas-cylinder",
 ]);
 
 const isIso60 = ({ family, series }: Thread) =>

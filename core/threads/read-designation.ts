@@ -90,6 +90,8 @@ const METRIC =
   /^(?:(?<m>m) ?)?(?<major>\d+(?:\.\d+)?)(?: ?mm\b)?(?<second>(?:(?<by> ?x ?)|(?: ?- ?| )(?=p? ?[\d.]))(?:p(?:itch)? ?=? ?)?(?<pitch>\d+(?:\.\d+)?|\.\d+)(?!["\/\d])(?: ?(?:mm\b|p\b|pitch))*)?(?: ?\(?(?<word>coarse|fine)\b\)?)?(?<rest>[ x(-].*)?$/;
 const TRAPEZOIDAL =
   /^tr\s*(?<major>\d+(?:\.\d+)?)(?:\s*x\s*(?<lead>\d+(?:\.\d+)?))?\s*(?:\(?\s*p\s*(?<pitch>\d+(?:\.\d+)?)\s*\)?)?$/;
+/** Outlets of gas cylinders by DIN 477: "W 21.80 x 1/14". */
+const CYLINDER = /^w ?(?<major>\d+(?:\.\d+)?) ?x ?1\/(?<tpi>\d+)"?$/;
 const BA = /^(?:no\.?\s*|#)?(?<number>\d{1,2})\s*b\.?\s*a\.?$|^b\.?\s*a\.?\s*(?<number2>\d{1,2})$/;
 const PG = /^pg\s*(?<number>\d+(?:\.\d)?)$/;
 const SIZE = String.raw`(?:(?<sign>#|no\.?\s*)(?<number>\d+)|(?<whole>\d+)(?:\s*-\s*|\s+)(?<wholeFraction>\d+\/\d+)|(?<fraction>\d+\/\d+)|(?<decimal>\d*\.\d+)|(?<integer>\d+))\s*(?<mark>"|in\b|inch\b)?`;
@@ -119,6 +121,7 @@ export function readDesignation(text: string): WrittenDesignation | undefined {
   const read =
     readBa(written) ??
     readPg(written) ??
+    readCylinder(written) ??
     readTrapezoidal(written) ??
     readMetric(written) ??
     readPrefixed(written) ??
@@ -146,6 +149,16 @@ function readPg(written: string): WrittenDesignation | undefined {
   return number === undefined
     ? undefined
     : { family: "conduit", series: ["Pg"], sizes: [{ figure: Number(number) }] };
+}
+
+function readCylinder(written: string): WrittenDesignation | undefined {
+  const groups = CYLINDER.exec(written)?.groups;
+  if (groups?.major === undefined) return undefined;
+  return {
+    family: "gas-cylinder",
+    sizes: [{ figure: Number(groups.major) }],
+    tpi: Number(groups.tpi),
+  };
 }
 
 function readTrapezoidal(written: string): WrittenDesignation | undefined {

@@ -15,6 +15,7 @@ export const THREAD_FAMILIES = [
   "square",
   "conduit",
   "hose",
+  "gas-cylinder",
   "insert-tapped",
 ] as const;
 

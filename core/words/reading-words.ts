@@ -58,6 +58,8 @@ export const FUNCTION_WORDS: Readonly<Record<PartFunction, string>> = {
   "power-screw": "power screw",
   electrical: "electrical fitting",
   "cycle-part": "pedal or cycle part",
+  "gas-valve": "gas bottle or regulator",
+  "grinder-spindle": "grinder spindle",
 };
 
 export const TRIAL_WORDS: Readonly<Record<TrialOutcome, string>> = {

@@ -15,6 +15,7 @@ export const FAMILY_WORDS: Readonly<Record<ThreadFamily, string>> = {
   square: "Square",
   conduit: "Conduit",
   hose: "Hose",
+  "gas-cylinder": "Gas cylinder",
   "insert-tapped": "Tapped for inserts",
 };
 
