@@ -17,6 +17,10 @@ export const API_ERRORS = {
     status: 400,
     means: "A position cannot stand within itself, nor within another machine's.",
   },
+  "position-merged": {
+    status: 409,
+    means: "The position was made one with another: nothing is changed of it any more.",
+  },
   "job-not-found": { status: 404, means: "There is no such job." },
   "order-not-found": { status: 404, means: "There is no such order." },
   "no-supplier": { status: 404, means: "This server knows no supplier." },

@@ -5,33 +5,39 @@ import { machineIdSchema } from "./machine";
 import { positionIdSchema, positionPathSchema } from "./position";
 import { identifyOptionsSchema, readingsSchema } from "./reading";
 import { replacementSchema } from "./replacement";
+import { field, inputSchemaOf } from "./record-fields";
 import { removalSchema, removedSchema, storedFields } from "./stored";
+
+export const IDENTIFICATION_FIELDS = {
+  machineId: field("machine", machineIdSchema, "machine", "machine_id"),
+  /** Where it was found, in one line: a position of that name is made where there is none. */
+  position: field("place", positionPathSchema, "text", "position"),
+  /** The position itself, where it is known; its name stands above all the same. */
+  positionId: field("position", z.optional(positionIdSchema), "place", "position_id"),
+  readings: field("readings", readingsSchema, "json"),
+  options: field("options", identifyOptionsSchema, "json"),
+  notes: field("notes", z.string().check(z.maxLength(4000))),
+  /** What goes in; null while nobody has said. */
+  replacement: field(
+    "spec",
+    z._default(z.nullable(replacementSchema), null),
+    "json",
+    "replacement",
+  ),
+  takenAt: field("taken", z.iso.datetime(), "text", "taken_at"),
+  removed: field("removed", removalSchema, "flag"),
+};
 
 /**
  * What a client sends to save an identification under an id of its own making. It carries readings, never a
  * result: the server identifies again.
  */
-export const identificationInputSchema = z
-  .strictObject({
-    machineId: machineIdSchema,
-    /** Where it was found, in one line: a position of that name is made where there is none. */
-    position: positionPathSchema,
-    /** The position itself, where it is known; its name stands above all the same. */
-    positionId: z.optional(positionIdSchema),
-    readings: readingsSchema,
-    options: identifyOptionsSchema,
-    notes: z.string().check(z.maxLength(4000)),
-    /** What goes in; null while nobody has said. */
-    replacement: z._default(z.nullable(replacementSchema), null),
-    takenAt: z.iso.datetime(),
-    removed: removalSchema,
-  })
-  .check(
-    z.refine(({ readings, replacement }) => readings.length > 0 || replacement !== null, {
-      path: ["readings"],
-      error: "an identification needs a reading, or a call-out of what goes in",
-    }),
-  );
+export const identificationInputSchema = inputSchemaOf(IDENTIFICATION_FIELDS).check(
+  z.refine(({ readings, replacement }) => readings.length > 0 || replacement !== null, {
+    path: ["readings"],
+    error: "an identification needs a reading, or a call-out of what goes in",
+  }),
+);
 
 const share = z.number().check(z.minimum(0), z.maximum(1));
 

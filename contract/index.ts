@@ -50,6 +50,9 @@ export {
 export type { KeptLine, Order, OrderInput, OrderRow, WholeOrder } from "./order";
 export { SUPPLY_STATES, quotationRequestSchema, quotationSchema } from "./quotation";
 export type { Quotation, QuotationRequest, QuotedLine } from "./quotation";
+export { RECORD_KINDS } from "./record-kinds";
+export type { RecordKind } from "./record-kinds";
+export type { Field, FieldForm, FieldTable } from "./record-fields";
 export { REMOVABLE, removedListSchema } from "./removed";
 export type { RemovedRow } from "./removed";
 export { searchHitsSchema } from "./search";

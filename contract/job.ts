@@ -1,6 +1,7 @@
 import { z } from "zod/mini";
 import { stateCountsSchema } from "./machine";
 import { positionIdSchema, positionRowSchema } from "./position";
+import { field, inputSchemaOf } from "./record-fields";
 import { removalSchema, removedSchema, storedFields, textSchema } from "./stored";
 
 /** More places than one piece of work has. */
@@ -8,19 +9,29 @@ export const MOST_PLACES = 1000;
 
 const day = z.iso.date();
 
-/** What a client sends to open a job, a piece of work over positions of one machine or several, or to change it. */
-export const jobInputSchema = z.strictObject({
-  name: z.string().check(z.trim(), z.minLength(1, "a job needs a name"), z.maxLength(120)),
-  opened: day,
+export const JOB_FIELDS = {
+  name: field(
+    "name",
+    z.string().check(z.trim(), z.minLength(1, "a job needs a name"), z.maxLength(120)),
+  ),
+  opened: field("opened", day),
   /** The day it is to be done by. */
-  due: z._default(z.nullable(day), null),
+  due: field("due", z._default(z.nullable(day), null)),
   /** The day it was done; null while it is open. */
-  done: z._default(z.nullable(day), null),
-  notes: z._default(textSchema(4000), ""),
+  done: field("done", z._default(z.nullable(day), null)),
+  notes: field("notes", z._default(textSchema(4000), "")),
   /** What is worked at. */
-  positions: z._default(z.array(positionIdSchema).check(z.maxLength(MOST_PLACES)), []),
-  removed: removalSchema,
-});
+  positions: field(
+    "positions",
+    z._default(z.array(positionIdSchema).check(z.maxLength(MOST_PLACES)), []),
+    "places",
+    null,
+  ),
+  removed: field("removed", removalSchema, "flag"),
+};
+
+/** What a client sends to open a job, a piece of work over positions of one machine or several, or to change it. */
+export const jobInputSchema = inputSchemaOf(JOB_FIELDS);
 
 export const jobSchema = z.object({
   id: z.uuid(),

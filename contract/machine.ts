@@ -1,5 +1,6 @@
 import { POSITION_STATES, type StateCounts } from "@root-gauge/core/record";
 import { z } from "zod/mini";
+import { field, inputSchemaOf } from "./record-fields";
 import { removalSchema, removedSchema, storedFields, textSchema } from "./stored";
 
 export const machineIdSchema = z.uuid();
@@ -7,18 +8,23 @@ export const machineIdSchema = z.uuid();
 /** Machines older and newer than these years are none of a workshop's. */
 const yearSchema = z.nullable(z.int().check(z.minimum(1700), z.maximum(2100)));
 
-/** What a client sends to make a machine or change it. */
-export const machineInputSchema = z.strictObject({
-  name: z.string().check(z.trim(), z.minLength(1, "a machine needs a name"), z.maxLength(120)),
+export const MACHINE_FIELDS = {
+  name: field(
+    "name",
+    z.string().check(z.trim(), z.minLength(1, "a machine needs a name"), z.maxLength(120)),
+  ),
   /** The maker's country, as it is written: it says which threads to expect. */
-  origin: z._default(textSchema(120), ""),
+  origin: field("origin", z._default(textSchema(120), "")),
   /** The year it was built in. */
-  year: z._default(yearSchema, null),
+  year: field("year", z._default(yearSchema, null), "figure"),
   /** Where it stands. */
-  stands: z._default(textSchema(120), ""),
-  notes: z._default(textSchema(4000), ""),
-  removed: removalSchema,
-});
+  stands: field("stands", z._default(textSchema(120), "")),
+  notes: field("notes", z._default(textSchema(4000), "")),
+  removed: field("removed", removalSchema, "flag"),
+};
+
+/** What a client sends to make a machine or change it. */
+export const machineInputSchema = inputSchemaOf(MACHINE_FIELDS);
 
 const count = z.int().check(z.minimum(0));
 

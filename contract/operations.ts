@@ -116,7 +116,7 @@ export const OPERATIONS: readonly Operation[] = [
     query: writeSchema,
     body: positionInputSchema,
     answer: json(positionSchema),
-    refusals: [...WRITES, "machine-not-found", "position-in-itself"],
+    refusals: [...WRITES, "machine-not-found", "position-in-itself", "position-merged"],
   },
   {
     id: "mergePosition",
@@ -127,13 +127,7 @@ export const OPERATIONS: readonly Operation[] = [
     query: writeSchema,
     body: mergeInputSchema,
     answer: json(positionSchema),
-    refusals: [
-      "invalid-id",
-      "invalid-body",
-      "invalid-query",
-      "position-not-found",
-      "position-in-itself",
-    ],
+    refusals: [...WRITES, "position-not-found", "position-in-itself"],
   },
   {
     id: "listFindings",

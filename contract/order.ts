@@ -2,6 +2,7 @@ import { z } from "zod/mini";
 import { MOST_PLACES } from "./job";
 import { positionIdSchema, toOrderSchema } from "./position";
 import { quotationSchema } from "./quotation";
+import { field, inputSchemaOf } from "./record-fields";
 import { removalSchema, removedSchema, storedFields, textSchema } from "./stored";
 
 /** More lines than a counter takes at once. */
@@ -15,20 +16,36 @@ const calloutText = z
   .string()
   .check(z.trim(), z.minLength(1, "a line needs a call-out"), z.maxLength(600));
 
-/** A line of an order: one part, for the positions that are to have it or for none. */
-export const orderLineSchema = z.strictObject({
-  id: z.uuid(),
-  callout: calloutText,
+/** A line of an order is a record of its own: two people may tick two of them. */
+export const LINE_FIELDS = {
+  orderId: field("order", z.uuid(), "text", "order_id"),
+  callout: field("callout", calloutText),
   /** What would do instead, where the first is not to be had. */
-  alternates: z._default(z.array(calloutText).check(z.maxLength(5)), []),
-  needed: count,
+  alternates: field(
+    "alternates",
+    z._default(z.array(calloutText).check(z.maxLength(5)), []),
+    "json",
+  ),
+  needed: field("needed", count, "figure"),
   /** How many lie on the shelf: they are not ordered. */
-  onShelf: z._default(count, 0),
+  onShelf: field("shelf", z._default(count, 0), "figure", "on_shelf"),
   /** How many are ordered, as it was typed; null where the rule says. */
-  ordered: z._default(z.nullable(count), null),
-  positions: z._default(z.array(positionIdSchema).check(z.maxLength(MOST_PLACES)), []),
-  arrived: z._default(z.boolean(), false),
-});
+  ordered: field("ordered", z._default(z.nullable(count), null), "figure"),
+  positions: field(
+    "for",
+    z._default(z.array(positionIdSchema).check(z.maxLength(MOST_PLACES)), []),
+    "json",
+    "positions",
+  ),
+  arrived: field("arrived", z._default(z.boolean(), false), "flag"),
+  removed: field("removed", removalSchema, "flag"),
+};
+
+/** A line of an order: one part, for the positions that are to have it or for none. */
+export const orderLineSchema = z.extend(
+  z.omit(inputSchemaOf(LINE_FIELDS), { orderId: true, removed: true }),
+  { id: z.uuid() },
+);
 
 /** How many more than are needed are ordered, and by how many they come. */
 export const orderRuleSchema = z.strictObject({
@@ -37,16 +54,21 @@ export const orderRuleSchema = z.strictObject({
   pack: z.int().check(z.minimum(1), z.maximum(9999)),
 });
 
-/** What a client sends to keep an order, or to change it. */
-export const orderInputSchema = z.strictObject({
-  name: z.string().check(z.trim(), z.minLength(1, "an order needs a name"), z.maxLength(120)),
-  rule: orderRuleSchema,
-  lines: z.array(orderLineSchema).check(z.maxLength(MOST_LINES)),
-  notes: z._default(textSchema(4000), ""),
+export const ORDER_FIELDS = {
+  name: field(
+    "name",
+    z.string().check(z.trim(), z.minLength(1, "an order needs a name"), z.maxLength(120)),
+  ),
+  rule: field("rule", orderRuleSchema, "json"),
+  lines: field("lines", z.array(orderLineSchema).check(z.maxLength(MOST_LINES)), "json", null),
+  notes: field("notes", z._default(textSchema(4000), "")),
   /** What a supplier answered last; null while none was asked. */
-  quotation: z._default(z.nullable(quotationSchema), null),
-  removed: removalSchema,
-});
+  quotation: field("quotation", z._default(z.nullable(quotationSchema), null), "json"),
+  removed: field("removed", removalSchema, "flag"),
+};
+
+/** What a client sends to keep an order, or to change it. */
+export const orderInputSchema = inputSchemaOf(ORDER_FIELDS);
 
 export const orderSchema = z.object({
   id: z.uuid(),

@@ -2,6 +2,7 @@ import { DRIVES, FINISHES, HEAD_STYLES } from "@root-gauge/core/lists";
 import { NUT_STYLES, WASHER_STYLES } from "@root-gauge/core/fasteners";
 import type { OwnMeaning } from "@root-gauge/core/callout";
 import { z } from "zod/mini";
+import { field, inputSchemaOf } from "./record-fields";
 import { removalSchema, removedSchema } from "./stored";
 
 /** What a word of the shop stands for in a call-out. */
@@ -14,19 +15,24 @@ export const ownMeaningSchema: z.ZodMiniType<OwnMeaning> = z.discriminatedUnion(
   z.strictObject({ kind: z.literal("nothing") }),
 ]);
 
+export const WORD_FIELDS = {
+  word: field(
+    "word",
+    z
+      .string()
+      .check(
+        z.trim(),
+        z.minLength(1, "a word is wanted"),
+        z.maxLength(40),
+        z.regex(/\p{L}/u, "a word has letters"),
+      ),
+  ),
+  means: field("means", ownMeaningSchema, "json"),
+  removed: field("removed", removalSchema, "flag"),
+};
+
 /** What a client sends to teach the workshop a word, to change what it means, or to take it out. */
-export const ownWordInputSchema = z.strictObject({
-  word: z
-    .string()
-    .check(
-      z.trim(),
-      z.minLength(1, "a word is wanted"),
-      z.maxLength(40),
-      z.regex(/\p{L}/u, "a word has letters"),
-    ),
-  means: ownMeaningSchema,
-  removed: removalSchema,
-});
+export const ownWordInputSchema = inputSchemaOf(WORD_FIELDS);
 
 export const ownWordSchema = z.object({
   id: z.uuid(),

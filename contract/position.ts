@@ -2,6 +2,7 @@ import { POSITION_STATES } from "@root-gauge/core/record";
 import { z } from "zod/mini";
 import { machineIdSchema } from "./machine";
 import { replacementSchema } from "./replacement";
+import { field, inputSchemaOf } from "./record-fields";
 import { removalSchema, removedSchema, storedFields, textSchema } from "./stored";
 
 export const positionIdSchema = z.uuid();
@@ -15,24 +16,29 @@ const alike = z.int().check(z.minimum(1), z.maximum(MOST_ALIKE));
 /** A place in one line, the outermost first: "feed side / gripper bar / left". */
 export const positionPathSchema = textSchema(600);
 
-/** What a client sends to make a position of a machine, or to change it. */
-export const positionInputSchema = z.strictObject({
-  machineId: machineIdSchema,
+export const POSITION_FIELDS = {
+  machineId: field("machine", machineIdSchema, "machine", "machine_id"),
   /** What it stands within; null for the machine itself. */
-  parentId: z._default(z.nullable(positionIdSchema), null),
-  name: z.string().check(z.trim(), z.minLength(1, "a position needs a name"), z.maxLength(120)),
+  parentId: field("parent", z._default(z.nullable(positionIdSchema), null), "place", "parent_id"),
+  name: field(
+    "name",
+    z.string().check(z.trim(), z.minLength(1, "a position needs a name"), z.maxLength(120)),
+  ),
   /** Its place among those beside it. */
-  rank: z._default(z.number(), 0),
+  rank: field("rank", z._default(z.number(), 0), "figure"),
   /** How many alike there are. */
-  alike: z._default(alike, 1),
-  state: z._default(state, "to-identify"),
+  alike: field("alike", z._default(alike, 1), "figure"),
+  state: field("state", z._default(state, "to-identify")),
   /** What goes in; null while nobody has said. */
-  spec: z._default(z.nullable(replacementSchema), null),
-  notes: z._default(textSchema(4000), ""),
+  spec: field("spec", z._default(z.nullable(replacementSchema), null), "json"),
+  notes: field("notes", z._default(textSchema(4000), "")),
   /** Kept and looked up, and no work any more; with all that stands within it. */
-  archived: z._default(z.boolean(), false),
-  removed: removalSchema,
-});
+  archived: field("archived", z._default(z.boolean(), false), "flag"),
+  removed: field("removed", removalSchema, "flag"),
+};
+
+/** What a client sends to make a position of a machine, or to change it. */
+export const positionInputSchema = inputSchemaOf(POSITION_FIELDS);
 
 /** A position as a tree shows it. */
 export const positionRowSchema = z.object({
@@ -84,7 +90,11 @@ export const toOrderListSchema = z.object({
 });
 
 /** Which position another one is made one with. */
-export const mergeInputSchema = z.strictObject({ into: positionIdSchema });
+export const mergeInputSchema = z.strictObject({
+  into: positionIdSchema,
+  /** The version of it that was looked at. */
+  saw: z._default(z.int().check(z.minimum(0)), 0),
+});
 
 export type ToOrder = z.infer<typeof toOrderSchema>;
 export type PositionInput = z.infer<typeof positionInputSchema>;

@@ -1,5 +1,6 @@
 import { z } from "zod/mini";
 import { positionIdSchema } from "./position";
+import { field, inputSchemaOf } from "./record-fields";
 import { removalSchema, removedSchema, storedFields, textSchema } from "./stored";
 
 /** The most that a picture may weigh when it is sent, bytes; one that the app has made small is a tenth of it. */
@@ -8,11 +9,15 @@ export const PICTURE_LIMIT = 4_000_000;
 /** The same as base64 writes it: four letters for three bytes. */
 const PICTURE_LETTERS = Math.ceil(PICTURE_LIMIT / 3) * 4;
 
+export const REMARK_FIELDS = {
+  positionId: field("position", positionIdSchema, "place", "position_id"),
+  text: field("text", z._default(textSchema(4000), "")),
+  takenAt: field("taken", z.iso.datetime(), "text", "taken_at"),
+  removed: field("removed", removalSchema, "flag"),
+};
+
 /** What a client sends to note something of a position, with a picture or without, or to change its words. */
-export const remarkInputSchema = z.strictObject({
-  positionId: positionIdSchema,
-  text: z._default(textSchema(4000), ""),
-  takenAt: z.iso.datetime(),
+export const remarkInputSchema = z.extend(inputSchemaOf(REMARK_FIELDS), {
   /** A JPEG in base64; sent once, it stays with the remark. */
   picture: z.optional(
     z.string().check(
@@ -21,7 +26,6 @@ export const remarkInputSchema = z.strictObject({
       z.refine((letters) => letters !== "" && !/[^A-Za-z0-9+/=]/.test(letters), "is no base64"),
     ),
   ),
-  removed: removalSchema,
 });
 
 /** A picture's size in points and bytes; the picture itself has an address of its own. */

@@ -27,6 +27,7 @@ import {
 import { z } from "zod/mini";
 import { machineIdSchema } from "./machine";
 import { positionIdSchema, positionPathSchema } from "./position";
+import { field, inputSchemaOf } from "./record-fields";
 import { removalSchema, removedSchema, storedFields, textSchema as text } from "./stored";
 
 /** More than any plan has, of threads, of steps or of drills that are lost. */
@@ -129,17 +130,19 @@ const recordFields = {
 
 export const repairRecordSchema: z.ZodMiniType<RepairRecord> = z.strictObject(recordFields);
 
-/** What a client sends to save a repair under an id of its own making. */
-export const repairInputSchema = z.strictObject({
-  machineId: machineIdSchema,
+export const REPAIR_FIELDS = {
+  machineId: field("machine", machineIdSchema, "machine", "machine_id"),
   /** Where it was done, in one line: a position of that name is made where there is none. */
-  position: positionPathSchema,
+  position: field("place", positionPathSchema, "text", "position"),
   /** The position itself, where it is known; its name stands above all the same. */
-  positionId: z.optional(positionIdSchema),
-  record: repairRecordSchema,
-  takenAt: z.iso.datetime(),
-  removed: removalSchema,
-});
+  positionId: field("position", z.optional(positionIdSchema), "place", "position_id"),
+  record: field("record", repairRecordSchema, "json"),
+  takenAt: field("taken", z.iso.datetime(), "text", "taken_at"),
+  removed: field("removed", removalSchema, "flag"),
+};
+
+/** What a client sends to save a repair under an id of its own making. */
+export const repairInputSchema = inputSchemaOf(REPAIR_FIELDS);
 
 export const repairSchema = z.object({
   id: z.uuid(),

@@ -110,7 +110,7 @@ describe("refusing", () => {
     ["2 MB of JSON", { ...INPUT, notes: "x".repeat(2_000_000) }, "too-large"],
     ["a machine that is not there", { ...INPUT, machineId: NOWHERE }, "machine-not-found"],
   ])("%s", async (_name, body, code) => {
-    const refusal = await refusalOf(await put(`/api/identifications/${PART}`, body));
+    const refusal = await refusalOf(await put(`/api/identifications/${PART}?saw=1`, body));
     expect(refusal.code).toBe(code);
     expect(refusal.status).toBe(API_ERRORS[refusal.code].status);
     expect(refusal.message).not.toBe("");

@@ -190,9 +190,9 @@ export const api = {
   position: (id: string) => call(`/api/positions/${id}`, positionSchema),
   savePosition: (id: string, input: PositionInput, saw: number, touched?: readonly string[]) =>
     call(`/api/positions/${id}${written(saw, touched)}`, positionSchema, put(input)),
-  mergePosition: (id: string, into: string) =>
-    call(`/api/positions/${id}/merge${written(0)}`, positionSchema, {
-      ...put({ into }),
+  mergePosition: (id: string, saw: number, into: { id: string; saw: number }) =>
+    call(`/api/positions/${id}/merge${written(saw)}`, positionSchema, {
+      ...put({ into: into.id, saw: into.saw }),
       method: "POST",
     }),
   findings: (at: FoundAt, after?: string) =>

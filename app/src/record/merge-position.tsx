@@ -22,14 +22,21 @@ interface MergePositionProps {
   readonly onMerged: () => void;
 }
 
+/** The other place as it is on the screen, with the version of it that was looked at. */
+interface Other {
+  readonly id: string;
+  readonly path: string;
+  readonly saw: number;
+}
+
 /** Makes a position one with another of its machine, once that was chosen and said twice. */
 export function MergePosition({ position, positions, onMerged }: MergePositionProps) {
   const router = useRouter();
   const client = useQueryClient();
   const [text, setText] = useState("");
-  const [into, setInto] = useState<{ readonly id: string; readonly path: string }>();
+  const [into, setInto] = useState<Other>();
   const { mutate, isPending, error } = useMutation({
-    mutationFn: (id: string) => api.mergePosition(position.id, id),
+    mutationFn: (other: Other) => api.mergePosition(position.id, position.version, other),
     networkMode: "always",
     onSuccess: async (merged) => {
       const body = inputOfPosition(position);
@@ -44,7 +51,7 @@ export function MergePosition({ position, positions, onMerged }: MergePositionPr
   const possible = useMemo(() => {
     const known = new Map(positions.map((one) => [one.id, one]));
     return treeRows(positions)
-      .map(({ position: { id } }) => ({ id, path: pathTo(id, known) }))
+      .map(({ position: { id, version } }) => ({ id, path: pathTo(id, known), saw: version }))
       .filter(({ id }) => id !== position.id && mayStandWithin(position.id, id, known));
   }, [positions, position.id]);
   const found = possible.filter(({ path }) => path.toLowerCase().includes(text.toLowerCase()));
@@ -74,7 +81,7 @@ export function MergePosition({ position, positions, onMerged }: MergePositionPr
           primary
           disabled={isPending}
           label={`Make it one with “${into.path}”`}
-          onPress={() => mutate(into.id)}
+          onPress={() => mutate(into)}
         />
       )}
     </Card>

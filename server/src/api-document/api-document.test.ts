@@ -28,7 +28,7 @@ const SENT: Readonly<Record<string, unknown>> = {
   },
   saveRepair: { machineId: MACHINE, position: "Clamp bar", record: REPAIR_BEGUN, takenAt: NOW },
   printWorkPlan: { record: REPAIR_BEGUN, units: "mm" },
-  mergePosition: { into: "3c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f" },
+  mergePosition: { into: "3c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f", saw: 1 },
   saveJob: { name: "Blade change", opened: "2026-03-02", positions: [RECORD] },
   saveOrder: {
     name: "For the blade change",
@@ -56,10 +56,14 @@ const isMachines = ({ path: address }: Operation) => address.startsWith("/machin
 const OTHER = "3c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
 
 async function called(operation: Operation, id = isMachines(operation) ? MACHINE : RECORD) {
+  let asked = ASKED[operation.id] ?? "";
   if (operation.id === "mergePosition") {
     await server.put(`/positions/${OTHER}`, { machineId: MACHINE, name: "Clamp bar, left" });
+    const seen = await server.get(`/positions/${id}`);
+    const { version } = (await seen.json()) as { version: number };
+    asked = `?saw=${version}`;
   }
-  const address = operation.path.replace("{id}", id) + (ASKED[operation.id] ?? "");
+  const address = operation.path.replace("{id}", id) + asked;
   const body = SENT[operation.id];
   const stop = new AbortController();
   const answer = await fetch(`${server.address()}/api${address}`, {

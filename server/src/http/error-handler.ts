@@ -1,7 +1,7 @@
 import { API_ERRORS } from "@root-gauge/contract";
 import type { NextFunction, Request, Response } from "express";
 import type { Logger } from "pino";
-import { NoSuchField } from "../store/merge-fields";
+import { NoSuchField } from "../store/save-record";
 import { StoreBusy } from "../store/patience";
 import { storeTrouble } from "../store/store-trouble";
 import { ApiFailure } from "./api-failure";

@@ -1,4 +1,4 @@
-import type { SavedUnderMachine } from "../store/under-machine";
+import type { SavedUnderMachine } from "../store/settle-place";
 import { ApiFailure, changedElsewhere } from "./api-failure";
 
 /**

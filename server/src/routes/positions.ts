@@ -11,8 +11,8 @@ import { Router } from "express";
 import { ApiFailure, changedElsewhere, checked } from "../http/api-failure";
 import { checkedCallout } from "../http/checked-callout";
 import { positionAt } from "../http/position-at";
-import { changesOf } from "../store/changes";
 import type { Store } from "../store/database";
+import { changesOf } from "../store/history";
 import { identificationsAt } from "../store/identifications";
 import { listWords } from "../store/own-words";
 import { mergePositions, type Merged } from "../store/merge-positions";
@@ -35,6 +35,11 @@ function savedOrRefused(saved: SavedPosition): Position {
         "position-in-itself",
         "A position stands on its machine or within another position of it, and never within itself. Nothing was stored.",
       );
+    case "merged":
+      throw new ApiFailure(
+        "position-merged",
+        "This place was made one with another, where all of it is now. Nothing was stored: change the other.",
+      );
   }
 }
 
@@ -42,6 +47,8 @@ function mergedOrRefused(merged: Merged): Position {
   switch (merged.kind) {
     case "merged":
       return merged.record;
+    case "conflict":
+      throw changedElsewhere("position");
     case "no-position":
       throw new ApiFailure("position-not-found", "One of the two positions is not in the lists.");
     case "in-itself":
@@ -78,9 +85,9 @@ export function positionRoutes(store: Store, now: () => Date): Router {
 
   router.post("/positions/:id/merge", async (request, response) => {
     const id = checked(positionIdSchema, request.params.id, "invalid-id");
-    const { into } = checked(mergeInputSchema, request.body, "invalid-body");
+    const { into, saw } = checked(mergeInputSchema, request.body, "invalid-body");
     const write = checked(writeSchema, request.query, "invalid-query");
-    response.json(mergedOrRefused(await mergePositions(store, id, into, now(), write)));
+    response.json(mergedOrRefused(await mergePositions(store, id, into, now(), write, saw)));
   });
 
   router.get("/positions/:id/identifications", async (request, response) => {

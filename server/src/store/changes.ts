@@ -1,10 +1,6 @@
-import type { Change, ChangedField, Write } from "@root-gauge/contract";
+import type { ChangedField, Write } from "@root-gauge/contract";
 import type { Transaction } from "kysely";
-import { PAGE_LENGTH, type Page } from "./page";
-import type { Store, Tables } from "./schema";
-
-/** A record's fields as its history shows them, each in words or figures. */
-export type Shown = Readonly<Partial<Record<ChangedField, string>>>;
+import type { Tables } from "./schema";
 
 /** Who writes, and when. */
 export interface Writing {
@@ -18,107 +14,88 @@ export interface Versioned {
   readonly version: number;
 }
 
-/**
- * Notes which fields a writing changes, from what to what: one that was just made has a line for that alone.
- * @param was undefined for a record that was not there before
- */
-export async function noteChanges(
+/** One field as it was and as it became, as its column has it: all of it, so that nothing of a history is lost. */
+export interface ChangeLine {
+  readonly field: ChangedField;
+  readonly was: string;
+  readonly became: string;
+}
+
+/** Notes what a writing changed of a record. */
+export async function noteLines(
   transaction: Transaction<Tables>,
   { id, version }: Versioned,
-  was: Shown | undefined,
-  became: Shown,
+  lines: readonly ChangeLine[],
   { write, at }: Writing,
 ): Promise<void> {
-  const written = { record_id: id, version, at, who: write.who ?? "", device: write.device ?? "" };
-  const lines =
-    was === undefined
-      ? [{ ...written, field: "made" as const, was: "", became: became.name ?? "" }]
-      : (Object.keys(became) as ChangedField[])
-          .filter((field) => was[field] !== became[field])
-          .map((field) => ({
-            ...written,
-            field,
-            was: was[field] ?? "",
-            became: became[field] ?? "",
-          }));
-  if (lines.length > 0) await transaction.insertInto("changes").values(lines).execute();
+  if (lines.length === 0) return;
+  const by = { record_id: id, version, at, who: write.who ?? "", device: write.device ?? "" };
+  await transaction
+    .insertInto("changes")
+    .values(lines.map((line) => ({ ...by, ...line, exact: 1 })))
+    .execute();
+}
+
+/** What was found, mended or noted at a place, in a word or two; empty where nothing is. */
+interface Said {
+  readonly at: string | null;
+  readonly text: string;
 }
 
 /**
- * Notes in a position's history what was found, mended or noted there: as it was and as it became. Where nothing of it
- * changed nothing is noted.
+ * Notes in a position's history what was found, mended or noted there: as it was and as it became, at whichever places it
+ * was and is. Where nothing of it changed nothing is noted.
  */
-export async function noteAtPosition(
+export async function noteAtPlaces(
   transaction: Transaction<Tables>,
-  positionId: string | null | undefined,
-  was: Shown,
-  became: Shown,
+  field: "found" | "mended" | "remark" | "picture",
+  was: Said,
+  is: Said,
   writing: Writing,
 ): Promise<void> {
-  if (!positionId) return;
-  const position = await transaction
+  const line = (at: string | null, before: string, after: string) =>
+    noteAtPlace(transaction, at, { field, was: before, became: after }, writing);
+  if (was.at === is.at) return line(is.at, was.text, is.text);
+  await line(was.at, was.text, "");
+  return line(is.at, "", is.text);
+}
+
+async function noteAtPlace(
+  transaction: Transaction<Tables>,
+  placeId: string | null,
+  line: ChangeLine,
+  writing: Writing,
+): Promise<void> {
+  if (placeId === null || line.was === line.became) return;
+  const place = await transaction
     .selectFrom("positions")
     .select(["id", "version"])
-    .where("id", "=", positionId)
+    .where("id", "=", placeId)
     .executeTakeFirst();
-  if (position !== undefined) await noteChanges(transaction, position, was, became, writing);
+  if (place !== undefined) await noteLines(transaction, place, [line], writing);
 }
 
-/**
- * The same of what may have been moved there from another position.
- * @param text what it comes to there, by which position it is at; empty for what was taken out
- */
-export async function noteMoved(
-  transaction: Transaction<Tables>,
-  field: "found" | "mended",
-  was: { readonly at: string | null; readonly text: string },
-  is: { readonly at: string | null; readonly text: string },
-  writing: Writing,
-): Promise<void> {
-  if (was.at === is.at) {
-    return noteAtPosition(transaction, is.at, { [field]: was.text }, { [field]: is.text }, writing);
-  }
-  await noteAtPosition(transaction, was.at, { [field]: was.text }, { [field]: "" }, writing);
-  return noteAtPosition(transaction, is.at, { [field]: "" }, { [field]: is.text }, writing);
+/** A field that was written of a record: by which device, at which version, and as what it stood there before. */
+export interface WrittenLine {
+  readonly version: number;
+  readonly device: string;
+  readonly field: ChangedField;
+  readonly was: string;
+  /** 1 where that is as the column has it. */
+  readonly exact: number;
 }
 
-/**
- * The fields of a record that others changed since a version of it.
- * @param device who asks: what it changed itself it knows
- */
-export async function changedSince(
+/** What was written of a record since a version of it, the first before. */
+export function writtenSince(
   transaction: Transaction<Tables>,
   id: string,
   version: number,
-  device: string | undefined,
-): Promise<ReadonlySet<ChangedField>> {
-  const rows = await transaction
+): Promise<readonly WrittenLine[]> {
+  return transaction
     .selectFrom("changes")
-    .select("field")
-    .distinct()
+    .select(["version", "device", "field", "was", "exact"])
     .where("record_id", "=", id)
     .where("version", ">", version)
-    .$if(device !== undefined, (query) => query.where("device", "<>", device ?? ""))
+    .orderBy("id")
     .execute();
-  return new Set(rows.map(({ field }) => field));
-}
-
-/** A page of a record's history, the last change first. */
-export async function changesOf(
-  store: Store,
-  recordId: string,
-  after?: string,
-): Promise<Page<Change>> {
-  const before = after === undefined ? undefined : Number(after.split("|")[1]);
-  let query = store
-    .selectFrom("changes")
-    .select(["id", "at", "who", "field", "was", "became"])
-    .where("record_id", "=", recordId)
-    .orderBy("id", "desc");
-  if (before !== undefined && Number.isFinite(before)) query = query.where("id", "<", before);
-  const rows = await query.limit(PAGE_LENGTH + 1).execute();
-  const items = rows.slice(0, PAGE_LENGTH);
-  const last = items.at(-1);
-  const more = rows.length > PAGE_LENGTH && last !== undefined;
-  return { items, next: more ? `${last.at}|${last.id}` : null };
 }

@@ -6,41 +6,19 @@ import type {
 } from "@root-gauge/contract";
 import { identify, summaryOf } from "@root-gauge/core";
 import type { Transaction } from "kysely";
-import { noteMoved } from "./changes";
+import { noteAtPlaces, type Writing } from "./changes";
 import type { Store } from "./database";
 import { standsAt, type FoundAt } from "./found-at";
-import { pathOf, pathsOf, positionFor } from "./machine-places";
+import { pathOf, pathsOf } from "./machine-places";
 import { pageOf, takenBefore, type Page } from "./page";
 import { noteFinding } from "./position-finding";
+import { saveRecord, type Columns } from "./save-record";
 import type { Tables } from "./schema";
 import { indexUpTo } from "./search-index";
-import { recordOf, type IdentificationRow } from "./stored-identification";
-import { refusedUnderMachine, type SavedUnderMachine } from "./under-machine";
-import { wroteBy } from "./versions";
+import { settlePlace, type SavedUnderMachine } from "./settle-place";
+import { readFrom, recordOf, type IdentificationRow } from "./stored-identification";
 
 export type Saved = SavedUnderMachine<IdentificationRecord>;
-
-function contentOf(input: IdentificationInput) {
-  return {
-    machine_id: input.machineId,
-    position: input.position,
-    readings: JSON.stringify(input.readings),
-    options: JSON.stringify(input.options),
-    notes: input.notes,
-    replacement: input.replacement === null ? null : JSON.stringify(input.replacement),
-    taken_at: input.takenAt,
-    removed: input.removed === true ? 1 : 0,
-  };
-}
-
-type Content = ReturnType<typeof contentOf>;
-
-function isSame(row: IdentificationRow, content: Content, positionId: string | undefined): boolean {
-  return (
-    (Object.keys(content) as (keyof Content)[]).every((key) => row[key] === content[key]) &&
-    (positionId === undefined || row.position_id === positionId)
-  );
-}
 
 async function withPath(
   store: Store | Transaction<Tables>,
@@ -61,7 +39,7 @@ function foundIn(row: IdentificationRow | undefined) {
 
 /**
  * Identifies again and stores under the client's id, at the position that is named, which is made where there is none. The
- * same content twice is one record; other content takes the place of a version that its writer has seen.
+ * same content twice is one record.
  */
 export async function saveIdentification(
   store: Store,
@@ -70,55 +48,62 @@ export async function saveIdentification(
   now: Date,
   write: Write = { saw: 0 },
 ): Promise<Saved> {
-  const at = now.toISOString();
-  const content = contentOf(input);
-  // The server's own computation, never a client's claim.
-  const result = summaryOf(identify(input.readings, input.options));
+  const writing = { write, at: now.toISOString() };
   return store.transaction().execute(async (transaction): Promise<Saved> => {
-    const existing = await transaction
-      .selectFrom("identifications")
-      .selectAll()
-      .where("id", "=", id)
-      .executeTakeFirst();
-    if (existing !== undefined && isSame(existing, content, input.positionId)) {
-      return { kind: "saved", record: await withPath(transaction, existing) };
-    }
-    const refused = await refusedUnderMachine(transaction, input, existing, write, at);
-    if (refused !== undefined) return refused;
-    const writing = { write, at };
-    const positionId = await positionFor(transaction, input, writing);
-    const changed = {
-      ...content,
-      position_id: positionId,
-      result: JSON.stringify(result),
-      updated_at: at,
-      ...wroteBy(existing, write),
-      // What could not be read of the row is kept beside what takes its place.
-      set_aside: JSON.stringify(existing === undefined ? [] : recordOf(existing, "").unreadable),
-    };
-    const row = await transaction
-      .insertInto("identifications")
-      .values({ id, created_at: at, ...changed })
-      .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
-      .returningAll()
-      .executeTakeFirstOrThrow();
-    await noteMoved(transaction, "found", foundIn(existing), foundIn(row), writing);
-    if (positionId !== null && input.removed !== true) {
-      const { replacement } = input;
-      const replacementBefore = existing?.replacement ?? null;
-      await noteFinding(
-        transaction,
-        positionId,
-        { result, replacement, replacementBefore },
-        writing,
-      );
-    }
-    // Where it was found before has it no more.
-    for (const touched of new Set([existing?.position_id, positionId])) {
-      if (touched) await indexUpTo(transaction, touched);
-    }
-    return { kind: "saved", record: await withPath(transaction, row) };
+    const saved = await saveRecord<IdentificationRow, "no-machine">(
+      transaction,
+      "identification",
+      id,
+      input,
+      writing,
+      {
+        unreadable: (row) => recordOf(row, "").unreadable,
+        settle: async (wanted, before) => {
+          const placed = await settlePlace(transaction, input, wanted, before, writing);
+          if ("refused" in placed || !isReadAnew(wanted, before)) return placed;
+          return { columns: { ...placed.columns, result: resultOf(wanted, before) } };
+        },
+      },
+    );
+    if (saved.kind === "conflict") return saved;
+    if (saved.kind === "refused") return { kind: saved.refused };
+    if (saved.kind === "saved") await follow(transaction, saved.row, saved.before, writing);
+    return { kind: "saved", record: await withPath(transaction, saved.row) };
   });
+}
+
+const isReadAnew = (wanted: Columns, before: IdentificationRow | undefined) =>
+  before === undefined || "readings" in wanted || "options" in wanted;
+
+/** The server's own computation from the readings as they will stand, never a client's claim. */
+function resultOf(wanted: Columns, before: IdentificationRow | undefined): string {
+  const text = (column: "readings" | "options") => String(wanted[column] ?? before?.[column]);
+  const { readings, options } = readFrom(text("readings"), text("options"));
+  return JSON.stringify(summaryOf(identify(readings, options)));
+}
+
+/** What a finding does to the place that it is at: its state and what goes in, its history, and what is found of it. */
+async function follow(
+  transaction: Transaction<Tables>,
+  row: IdentificationRow,
+  before: IdentificationRow | undefined,
+  writing: Writing,
+): Promise<void> {
+  await noteAtPlaces(transaction, "found", foundIn(before), foundIn(row), writing);
+  if (row.position_id !== null && row.removed !== 1) {
+    const { result, replacement } = recordOf(row, "");
+    const replacementBefore = before?.replacement ?? null;
+    await noteFinding(
+      transaction,
+      row.position_id,
+      { result, replacement, replacementBefore },
+      writing,
+    );
+  }
+  // Where it was found before has it no more.
+  for (const touched of new Set([before?.position_id, row.position_id])) {
+    if (touched) await indexUpTo(transaction, touched);
+  }
 }
 
 export async function findIdentification(

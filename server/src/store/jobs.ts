@@ -1,14 +1,19 @@
-import type { Job, JobInput, JobPlace, Write } from "@root-gauge/contract";
+import {
+  RECORD_KINDS,
+  type Job,
+  type JobInput,
+  type JobPlace,
+  type Write,
+} from "@root-gauge/contract";
 import type { StateCounts } from "@root-gauge/core/record";
 import { sql, type Selectable, type Transaction } from "kysely";
-import { noteChanges, type Shown } from "./changes";
+import type { Writing } from "./changes";
 import type { Store } from "./database";
 import { HOLDS } from "./holds";
-import { pathsById } from "./machine-places";
-import { clashes, wantedOf, type HistoryNames } from "./merge-fields";
+import { pathsById, placesNow } from "./machine-places";
 import { PAGE_LENGTH, type Page } from "./page";
+import { followRecord, saidFields, saveRecord } from "./save-record";
 import type { JobsTable, Tables } from "./schema";
-import { wroteBy } from "./versions";
 
 type Db = Store | Transaction<Tables>;
 type Row = Selectable<JobsTable>;
@@ -141,40 +146,15 @@ export async function placesOfJob(store: Store, jobId: string): Promise<readonly
   }));
 }
 
-const FIELDS: HistoryNames<JobInput> = {
-  name: "name",
-  opened: "opened",
-  due: "due",
-  done: "done",
-  notes: "notes",
-  positions: "positions",
-  removed: "removed",
-};
-
-/** A job's fields as its history shows them; of its places, how many and which. */
-function shown({ name, opened, due, done, notes, positions, removed }: JobInput): Shown {
-  return {
-    name,
-    opened,
-    due: due ?? "",
-    done: done ?? "",
-    notes,
-    positions: positions.join(" "),
-    removed: removed === true ? "yes" : "",
-  };
-}
-
-async function storedInput(db: Db, row: Row): Promise<JobInput> {
-  const { name, opened, due, done, notes, removed } = row;
-  return {
-    name,
-    opened,
-    due,
-    done,
-    notes,
-    positions: await idsOf(db, row.id),
-    removed: removed === 1,
-  };
+/** Those of a job's places that are in no list now: who changes its places does not see them. */
+async function hiddenOf(db: Db, jobId: string): Promise<readonly string[]> {
+  const { rows } = await sql<{ id: string }>`
+    select position_id as id from job_positions
+    join positions on positions.id = position_id
+    join machines on machines.id = machine_id
+    where job_id = ${jobId} and (positions.removed <> 0 or machines.removed <> 0)
+    order by place`.execute(db);
+  return rows.map(({ id }) => id);
 }
 
 async function areKnown(db: Db, ids: readonly string[]): Promise<boolean> {
@@ -201,39 +181,47 @@ export async function saveJob(
   now: Date,
   write: Write = { saw: 0 },
 ): Promise<SavedJob> {
-  const at = now.toISOString();
+  const writing = { write, at: now.toISOString() };
   return store.transaction().execute(async (transaction): Promise<SavedJob> => {
-    const existing = await transaction
-      .selectFrom("jobs")
-      .selectAll()
-      .where("id", "=", id)
-      .executeTakeFirst();
-    const before = existing && (await storedInput(transaction, existing));
-    const wanted = wantedOf(FIELDS, before, sent, write);
-    const input = { ...wanted, positions: [...new Set(wanted.positions)] };
-    const became = shown(input);
-    if (before !== undefined && JSON.stringify(shown(before)) === JSON.stringify(became)) {
-      const [record] = await jobsOf(transaction, existing === undefined ? [] : [existing]);
-      if (record !== undefined) return { kind: "saved", record };
-    }
-    if (await clashes(transaction, existing, FIELDS, write)) return { kind: "conflict" };
-    if (!(await areKnown(transaction, input.positions))) return { kind: "no-position" };
-    const { positions, removed, ...content } = input;
-    const changed = {
-      ...content,
-      removed: removed === true ? 1 : 0,
-      updated_at: at,
-      ...wroteBy(existing, write),
-    };
-    const row = await transaction
-      .insertInto("jobs")
-      .values({ id, created_at: at, ...changed })
-      .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
-      .returningAll()
-      .executeTakeFirstOrThrow();
-    await writePlaces(transaction, id, positions);
-    await noteChanges(transaction, row, before && shown(before), became, { write, at });
-    const [record = jobOf(row, [])] = await jobsOf(transaction, [row]);
+    if (!(await areKnown(transaction, [...new Set(sent.positions)])))
+      return { kind: "no-position" };
+    const before = await idsOf(transaction, id);
+    const says = saidFields(RECORD_KINDS.job, write).includes("positions");
+    const wanted = says
+      ? [...(await placesNow(transaction, sent.positions)), ...(await hiddenOf(transaction, id))]
+      : before;
+    const places = [...new Set(wanted)];
+    const saved = await saveRecord<Row>(transaction, "job", id, sent, writing, {
+      apart: placesLine(before, places),
+    });
+    if (saved.kind !== "saved" && saved.kind !== "same") return { kind: "conflict" };
+    if (saved.kind === "saved") await writePlaces(transaction, id, places);
+    const [record = jobOf(saved.row, [])] = await jobsOf(transaction, [saved.row]);
     return { kind: "saved", record };
   });
+}
+
+const placesLine = (before: readonly string[], places: readonly string[]) => [
+  { field: "positions", was: before.join(" "), became: places.join(" ") } as const,
+];
+
+/** What jobs are worked at one place are worked at another from now on: the first was made one with it. */
+export async function moveInJobs(
+  transaction: Transaction<Tables>,
+  fromId: string,
+  intoId: string,
+  writing: Writing,
+): Promise<void> {
+  const jobs = await transaction
+    .selectFrom("jobs")
+    .innerJoin("job_positions", "job_id", "id")
+    .select(["jobs.id", "jobs.version"])
+    .where("position_id", "=", fromId)
+    .execute();
+  for (const job of jobs) {
+    const before = await idsOf(transaction, job.id);
+    const places = [...new Set(before.map((id) => (id === fromId ? intoId : id)))];
+    await followRecord(transaction, "job", job, {}, writing, { apart: placesLine(before, places) });
+    await writePlaces(transaction, job.id, places);
+  }
 }

@@ -1,13 +1,11 @@
 import type { Machine, MachineInput, MachineRow, MachinesQuery, Write } from "@root-gauge/contract";
 import type { PositionState, StateCounts } from "@root-gauge/core/record";
 import { sql, type SqlBool, type Transaction } from "kysely";
-import { noteChanges, type Shown } from "./changes";
 import type { Store } from "./database";
-import { clashes, wantedOf, type HistoryNames } from "./merge-fields";
 import { PAGE_LENGTH, placeDecoded, type Page } from "./page";
+import { saveRecord, type RecordRow } from "./save-record";
 import type { Tables } from "./schema";
 import { indexMachine, indexPositionsOf } from "./search-index";
-import { wroteBy } from "./versions";
 
 function machinesWithCounts(store: Store | Transaction<Tables>) {
   return store.selectFrom("machines").select((eb) => [
@@ -154,25 +152,6 @@ export async function findMachine(
   return machine;
 }
 
-/** A machine's fields as its history shows them. */
-function shown(content: ReturnType<typeof contentOf>): Shown {
-  const { year, removed, ...texts } = content;
-  return { ...texts, year: year === null ? "" : String(year), removed: removed === 1 ? "yes" : "" };
-}
-
-function contentOf({ name, origin, year, stands, notes, removed }: MachineInput) {
-  return { name, origin, year, stands, notes, removed: removed === true ? 1 : 0 };
-}
-
-const FIELDS: HistoryNames<MachineInput> = {
-  name: "name",
-  origin: "origin",
-  year: "year",
-  stands: "stands",
-  notes: "notes",
-  removed: "removed",
-};
-
 /**
  * Makes the machine, or changes it when its writer has seen it as it is: saying it twice is saying it once.
  * @returns undefined when another device has changed it since; nothing was stored
@@ -184,37 +163,14 @@ export async function saveMachine(
   now: Date,
   write: Write = { saw: 0 },
 ): Promise<Machine | undefined> {
-  const at = now.toISOString();
+  const writing = { write, at: now.toISOString() };
   return store.transaction().execute(async (transaction) => {
-    const existing = await transaction
-      .selectFrom("machines")
-      .selectAll()
-      .where("id", "=", id)
-      .executeTakeFirst();
-    const before = existing && { ...existing, removed: existing.removed === 1 };
-    const content = contentOf(wantedOf(FIELDS, before, sent, write));
-    const same =
-      existing !== undefined &&
-      (Object.keys(content) as (keyof typeof content)[]).every(
-        (key) => existing[key] === content[key],
-      );
-    if (!same && (await clashes(transaction, existing, FIELDS, write))) return undefined;
-    if (!same) {
-      const changed = { ...content, updated_at: at, ...wroteBy(existing, write) };
-      const row = await transaction
-        .insertInto("machines")
-        .values({ id, created_at: at, ...changed })
-        .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
-        .returning(["id", "version"])
-        .executeTakeFirstOrThrow();
+    const saved = await saveRecord<RecordRow>(transaction, "machine", id, sent, writing);
+    if (saved.kind === "conflict") return undefined;
+    if (saved.kind === "saved") {
       await indexMachine(transaction, id);
-      if (existing !== undefined && existing.removed !== content.removed) {
-        await indexPositionsOf(transaction, id);
-      }
-      await noteChanges(transaction, row, existing && shown(existing), shown(content), {
-        write,
-        at,
-      });
+      const listed = saved.lines.some(({ field }) => field === "removed");
+      if (listed) await indexPositionsOf(transaction, id);
     }
     return findMachine(transaction, id);
   });

@@ -5,10 +5,11 @@ import {
   orderInputSchema,
   positionInputSchema,
   remarkInputSchema,
+  type Write,
 } from "@root-gauge/contract";
 import { machineNamed, temporaryFolder } from "../test-server";
-import { changesOf } from "./changes";
 import { openStore, type Store } from "./database";
+import { changesOf } from "./history";
 import { identificationsAt, saveIdentification } from "./identifications";
 import { findJob, saveJob } from "./jobs";
 import { saveMachine } from "./machines";
@@ -36,6 +37,19 @@ let store: Store;
 const save = (id: string, name: string, change: object = {}) =>
   savePosition(store, id, positionInputSchema.parse({ machineId: MACHINE, name, ...change }), AT);
 
+const versionOf = async (id: string) => (await findPosition(store, id))?.version ?? 0;
+
+/** Makes the one place the other, as both stand now. */
+const merge = async (write: Partial<Write> = {}) =>
+  mergePositions(
+    store,
+    FROM,
+    INTO,
+    AT,
+    { saw: await versionOf(FROM), ...write },
+    await versionOf(INTO),
+  );
+
 beforeEach(async () => {
   store = await openStore(path.join(temporary.folder, `${Math.random()}.db`));
   await saveMachine(store, MACHINE, machineNamed("Kestrel cylinder proofer"), AT);
@@ -62,7 +76,7 @@ describe("two positions that are made one", () => {
     await saveIdentification(store, idOf(10), finding, AT);
     const remark = remarkInputSchema.parse({ positionId: FROM, text: "Sound.", ...NOTED });
     await saveRemark(store, idOf(11), remark, undefined, AT);
-    const merged = await mergePositions(store, FROM, INTO, AT, { saw: 0, who: "Fitter 1" });
+    const merged = await merge({ who: "Fitter 1" });
     expect(merged).toMatchObject({
       kind: "merged",
       record: {
@@ -78,7 +92,7 @@ describe("two positions that are made one", () => {
     expect(items.map(({ id }) => id)).toEqual([INTO, INNER]);
     expect((await changesOf(store, INTO)).items[0]).toMatchObject({
       field: "merged",
-      became: "Side cover",
+      became: "Side cover: to-identify, 1 alike",
       who: "Fitter 1",
     });
     const { items: hits } = await searchRecords(store, "sound");
@@ -98,7 +112,7 @@ describe("two positions that are made one", () => {
       lines: [{ id: idOf(30), callout: "M8 nut", needed: 1, positions: [FROM] }],
     });
     await saveOrder(store, idOf(21), order, AT);
-    await mergePositions(store, FROM, INTO, AT);
+    await merge();
     expect((await findJob(store, idOf(20)))?.positions).toEqual([INTO]);
     const kept = await findOrder(store, idOf(21));
     expect(kept && (await placesOfOrder(store, kept)).map(({ id }) => id)).toEqual([INTO]);

@@ -1,27 +1,85 @@
-import type { Position, Write } from "@root-gauge/contract";
-import { mayStandWithin, pathTo } from "@root-gauge/core/record";
-import { sql } from "kysely";
-import { noteChanges } from "./changes";
+import { randomUUID } from "node:crypto";
+import { replacementSchema, type Position, type Write } from "@root-gauge/contract";
+import { sql, type Selectable, type SqlBool, type Transaction } from "kysely";
+import type { Writing } from "./changes";
 import type { Store } from "./database";
-import { placesOf } from "./machine-places";
+import { moveInJobs } from "./jobs";
+import { jsonOf, kept } from "./kept-json";
+import { pathById, upFrom } from "./machine-places";
+import { moveInLines } from "./order-lines";
 import { findPosition } from "./positions";
-import { indexPositionsOf } from "./search-index";
-import { touchMachine } from "./under-machine";
-import { wroteBy } from "./versions";
+import {
+  changeMany,
+  followRecord,
+  othersSince,
+  saveRecord,
+  takesPlace,
+  type Columns,
+  type RecordRow,
+} from "./save-record";
+import type { PositionsTable, Tables } from "./schema";
+import { indexWithin } from "./search-index";
+import { touchMachine } from "./touch-machine";
 
 /** How a merge came out; where it was not done, nothing was stored. */
 export type Merged =
   | { readonly kind: "merged"; readonly record: Position }
   | { readonly kind: "no-position" }
+  /** Another device has changed one of them since it was looked at. */
+  | { readonly kind: "conflict" }
   /** They are of two machines, or one stands within the other. */
   | { readonly kind: "in-itself" };
 
 /** What hangs on a position and goes along to another. */
-const HANGING = ["identifications", "repairs", "remarks"] as const;
+const HANGING = ["identification", "repair", "remark"] as const;
+
+/** As many letters as the notes of a place have room for. */
+const MOST_LETTERS = 4000;
+
+type Row = Selectable<PositionsTable>;
+
+/** What of the first place the second does not take over, for its history: "Side cover: to-order, 4 alike, M10 x 40". */
+function leftWords(from: Row, path: string, takesSpec: boolean): string {
+  const { state, alike, spec } = from;
+  const callout = takesSpec || spec === null ? [] : [kept(spec, replacementSchema).value?.callout];
+  return `${path}: ${[state, `${alike} alike`, ...callout].filter(Boolean).join(", ")}`;
+}
+
+/** The notes of both; where they are too long for one place those of the first stand there as a note of their own. */
+async function joinNotes(
+  transaction: Transaction<Tables>,
+  from: Row,
+  into: Row,
+  writing: Writing,
+): Promise<string> {
+  const notes = [into.notes, from.notes].filter((text) => text !== "").join("\n");
+  if (notes.length <= MOST_LETTERS) return notes;
+  const { at, write } = writing;
+  const note = { positionId: into.id, text: from.notes, takenAt: at };
+  const who = {
+    settle: (columns: Columns) =>
+      Promise.resolve({ columns: { ...columns, who: write.who ?? "" } }),
+  };
+  await saveRecord<RecordRow>(transaction, "remark", randomUUID(), note, writing, who);
+  return into.notes;
+}
+
+/** Whether another device changed either of them since they were looked at. */
+async function changedSince(
+  transaction: Transaction<Tables>,
+  row: Row,
+  write: Write,
+): Promise<boolean> {
+  const others = await othersSince(transaction, row, write);
+  return takesPlace(others, ["removed"], row, write);
+}
 
 /**
- * Makes two positions one: what was found, mended and noted at the first, what stands within it and the jobs it is in go to
- * the second, which takes what goes in where it had none; the first is taken out of the lists.
+ * Makes two positions one: what was found, mended and noted at the first, what stands within it, the jobs it is in and the
+ * lines for it go to the second, which takes what goes in where it had none; the first is taken out of the lists and says
+ * what it became. Each record that it changes has its version and its history by it.
+ * @param write which version of the first was looked at
+ * @param intoSaw which version of the second was looked at
  */
 export async function mergePositions(
   store: Store,
@@ -29,8 +87,9 @@ export async function mergePositions(
   intoId: string,
   now: Date,
   write: Write = { saw: 0 },
+  intoSaw = 0,
 ): Promise<Merged> {
-  const at = now.toISOString();
+  const writing = { write, at: now.toISOString() };
   return store.transaction().execute(async (transaction): Promise<Merged> => {
     const rows = await transaction
       .selectFrom("positions")
@@ -41,59 +100,44 @@ export async function mergePositions(
     const from = rows.find(({ id }) => id === fromId);
     const into = rows.find(({ id }) => id === intoId);
     if (from === undefined || into === undefined) return { kind: "no-position" };
-    const places = await placesOf(transaction, into.machine_id);
-    const fits = from.machine_id === into.machine_id && mayStandWithin(fromId, intoId, places);
-    if (fromId === intoId || !fits) return { kind: "in-itself" };
-    for (const table of HANGING) {
-      await transaction
-        .updateTable(table)
-        .set({ position_id: intoId })
-        .where("position_id", "=", fromId)
-        .execute();
+    const outer = await upFrom(transaction, intoId);
+    const within = outer.some(({ id }) => id === fromId);
+    if (fromId === intoId || within || from.machine_id !== into.machine_id) {
+      return { kind: "in-itself" };
     }
-    await transaction
-      .updateTable("positions")
-      .set({ parent_id: intoId })
-      .where("parent_id", "=", fromId)
-      .execute();
-    await sql`
-      insert or ignore into job_positions (job_id, position_id, place)
-      select job_id, ${intoId}, place from job_positions where position_id = ${fromId}`.execute(
+    if (
+      (await changedSince(transaction, from, write)) ||
+      (await changedSince(transaction, into, { ...write, saw: intoSaw }))
+    ) {
+      return { kind: "conflict" };
+    }
+    const path = await pathById(transaction, fromId);
+    const there = sql<SqlBool>`position_id = ${fromId}`;
+    for (const kind of HANGING) {
+      await changeMany(transaction, kind, "positionId", intoId, there, writing);
+    }
+    const inner = sql<SqlBool>`parent_id = ${fromId}`;
+    await changeMany(transaction, "position", "parentId", intoId, inner, writing);
+    await moveInJobs(transaction, fromId, intoId, writing);
+    await moveInLines(transaction, fromId, intoId, writing);
+    const takesSpec = into.spec === null && from.spec !== null;
+    await followRecord(
       transaction,
-    );
-    await transaction.deleteFrom("job_positions").where("position_id", "=", fromId).execute();
-    await sql`
-      update orders set lines = replace(lines, ${fromId}, ${intoId})
-      where instr(lines, ${fromId}) > 0`.execute(transaction);
-    const notes = [into.notes, from.notes].filter((text) => text !== "").join("\n");
-    const kept = await transaction
-      .updateTable("positions")
-      .set({
-        spec: into.spec ?? from.spec,
-        notes: notes.slice(0, 4000),
-        updated_at: at,
-        ...wroteBy(into, { ...write, device: undefined }),
-      })
-      .where("id", "=", intoId)
-      .returning(["id", "version"])
-      .executeTakeFirstOrThrow();
-    const gone = await transaction
-      .updateTable("positions")
-      .set({ removed: 1, updated_at: at, ...wroteBy(from, { ...write, device: undefined }) })
-      .where("id", "=", fromId)
-      .returning(["id", "version"])
-      .executeTakeFirstOrThrow();
-    const writing = { write, at };
-    await noteChanges(
-      transaction,
-      kept,
-      { merged: "" },
-      { merged: pathTo(fromId, places) },
+      "position",
+      into,
+      {
+        notes: await joinNotes(transaction, from, into, writing),
+        ...(takesSpec ? { spec: jsonOf(from.spec ?? "") } : {}),
+      },
       writing,
+      { noted: [{ field: "merged", was: "", became: leftWords(from, path, takesSpec) }] },
     );
-    await noteChanges(transaction, gone, { removed: "" }, { removed: "yes" }, writing);
-    await touchMachine(transaction, { machineId: into.machine_id }, at);
-    await indexPositionsOf(transaction, into.machine_id);
+    await followRecord(transaction, "position", from, { removed: true }, writing, {
+      beside: { merged_into: intoId },
+    });
+    await touchMachine(transaction, { machineId: into.machine_id }, writing);
+    await indexWithin(transaction, fromId);
+    await indexWithin(transaction, intoId);
     const record = await findPosition(transaction, intoId);
     return record === undefined ? { kind: "no-position" } : { kind: "merged", record };
   });

@@ -1,8 +1,7 @@
 import {
-  orderLineSchema,
+  RECORD_KINDS,
   orderRuleSchema,
   quotationSchema,
-  type KeptLine,
   type Order,
   type OrderInput,
   type OrderRow,
@@ -10,40 +9,30 @@ import {
   type Write,
 } from "@root-gauge/contract";
 import type { Selectable } from "kysely";
-import { noteChanges, type Shown } from "./changes";
 import type { Store } from "./database";
-import { jsonOf, kept, setAside, type Kept } from "./kept-json";
-import { clashes, wantedOf, type HistoryNames } from "./merge-fields";
+import { kept, setAside } from "./kept-json";
+import type { Db } from "./machine-places";
+import { LineClash, linesOfOrders, saveLines, type StoredLines } from "./order-lines";
 import { pageOf, placeIn, type Page } from "./page";
 import { positionsById } from "./positions";
+import { saidFields, saveRecord } from "./save-record";
 import type { OrdersTable } from "./schema";
-import { wroteBy } from "./versions";
 
 type Row = Selectable<OrdersTable>;
 
 /** Holds for an order whose rule cannot be read any more. */
 const NO_SPARES = { sparesPercent: 0, sparesAtLeast: 0, pack: 1 } as const;
 
-/** The lines of an order as far as they can be read; one that cannot is set aside by itself. */
-function linesOf(text: string): Kept<KeptLine[]> {
-  const stored = jsonOf(text);
-  if (!Array.isArray(stored)) return { value: undefined, unreadable: [text] };
-  const read = stored.map((line) => kept(JSON.stringify(line), orderLineSchema));
-  return {
-    value: read.flatMap(({ value }) => (value === undefined ? [] : [value])),
-    unreadable: read.flatMap(({ unreadable }) => unreadable),
-  };
-}
+const NO_LINES: StoredLines = { lines: [], unreadable: [] };
 
-function orderOf(row: Row): Order {
+function orderOf(row: Row, { lines, unreadable }: StoredLines = NO_LINES): Order {
   const rule = kept(row.rule, orderRuleSchema);
-  const lines = linesOf(row.lines);
   const quotation = row.quotation === null ? undefined : kept(row.quotation, quotationSchema);
   return {
     id: row.id,
     name: row.name,
     rule: rule.value ?? NO_SPARES,
-    lines: lines.value ?? [],
+    lines: [...lines],
     notes: row.notes,
     quotation: quotation?.value ?? null,
     createdAt: row.created_at,
@@ -52,16 +41,20 @@ function orderOf(row: Row): Order {
     unreadable: [
       ...setAside(row),
       ...rule.unreadable,
-      ...lines.unreadable,
+      ...unreadable,
       ...(quotation?.unreadable ?? []),
     ],
     removed: row.removed === 1,
   };
 }
 
+async function withLines(db: Db, row: Row): Promise<Order> {
+  return orderOf(row, (await linesOfOrders(db, [row.id])).get(row.id));
+}
+
 /** An order as a list shows it. */
-function shownOf(row: Row): OrderRow {
-  const { id, name, lines, updatedAt, version, removed } = orderOf(row);
+function shownOf(order: Order): OrderRow {
+  const { id, name, lines, updatedAt, version, removed } = order;
   return {
     ...{ id, name, updatedAt, version, removed },
     lines: lines.map(({ arrived, positions }) => ({ arrived, positions })),
@@ -86,49 +79,26 @@ export function listOrders(store: Store, after?: string): Promise<Page<OrderRow>
       )
       .orderBy("updated_at", "desc")
       .orderBy("id"),
-    (rows) => rows.map(shownOf),
+    async (rows) => {
+      const lines = await linesOfOrders(
+        store,
+        rows.map(({ id }) => id),
+      );
+      return rows.map((row) => shownOf(orderOf(row, lines.get(row.id))));
+    },
     ({ updatedAt, id }) => ({ at: updatedAt, id }),
   );
 }
 
 export async function findOrder(store: Store, id: string): Promise<Order | undefined> {
   const row = await store.selectFrom("orders").selectAll().where("id", "=", id).executeTakeFirst();
-  return row === undefined ? undefined : orderOf(row);
+  return row === undefined ? undefined : withLines(store, row);
 }
 
 /** The positions that an order's lines are for, each once. */
 export function placesOfOrder(store: Store, { lines }: Order): Promise<readonly ToOrder[]> {
   return positionsById(store, [...new Set(lines.flatMap(({ positions }) => positions))]);
 }
-
-const FIELDS: HistoryNames<OrderInput> = {
-  name: "name",
-  rule: "rule",
-  lines: "lines",
-  notes: "notes",
-  quotation: "quotation",
-  removed: "removed",
-};
-
-function shown({ name, rule, lines, notes, quotation, removed }: OrderInput): Shown {
-  return {
-    name,
-    rule: JSON.stringify(rule),
-    lines: JSON.stringify(lines),
-    notes,
-    quotation: quotation === null ? "" : JSON.stringify(quotation),
-    removed: removed === true ? "yes" : "",
-  };
-}
-
-const inputOf = ({ name, rule, lines, notes, quotation, removed }: Order): OrderInput => ({
-  name,
-  rule,
-  lines,
-  notes,
-  quotation,
-  removed,
-});
 
 /**
  * Keeps an order, changes it, takes it out of the lists or brings it back: saying it twice is saying it once.
@@ -141,37 +111,26 @@ export async function saveOrder(
   now: Date,
   write: Write = { saw: 0 },
 ): Promise<Order | undefined> {
-  const at = now.toISOString();
-  return store.transaction().execute(async (transaction) => {
-    const existing = await transaction
-      .selectFrom("orders")
-      .selectAll()
-      .where("id", "=", id)
-      .executeTakeFirst();
-    const before = existing && orderOf(existing);
-    const was = before && shown(inputOf(before));
-    const input = wantedOf(FIELDS, before && inputOf(before), sent, write);
-    const became = shown(input);
-    if (before !== undefined && JSON.stringify(was) === JSON.stringify(became)) return before;
-    if (await clashes(transaction, existing, FIELDS, write)) return undefined;
-    const changed = {
-      name: input.name,
-      rule: JSON.stringify(input.rule),
-      lines: JSON.stringify(input.lines),
-      notes: input.notes,
-      quotation: input.quotation === null ? null : JSON.stringify(input.quotation),
-      set_aside: JSON.stringify(before?.unreadable ?? []),
-      removed: input.removed === true ? 1 : 0,
-      updated_at: at,
-      ...wroteBy(existing, write),
-    };
-    const row = await transaction
-      .insertInto("orders")
-      .values({ id, created_at: at, ...changed })
-      .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
-      .returningAll()
-      .executeTakeFirstOrThrow();
-    await noteChanges(transaction, row, was, became, { write, at });
-    return orderOf(row);
-  });
+  const writing = { write, at: now.toISOString() };
+  const saysLines = saidFields(RECORD_KINDS.order, write).includes("lines");
+  try {
+    return await store.transaction().execute(async (transaction) => {
+      const before = await transaction
+        .selectFrom("orders")
+        .select(["id", "version", "device", "removed"])
+        .where("id", "=", id)
+        .executeTakeFirst();
+      const noted =
+        saysLines || before === undefined
+          ? await saveLines(transaction, before, id, sent.lines, writing)
+          : [];
+      const saved = await saveRecord<Row>(transaction, "order", id, sent, writing, { noted });
+      // What was saved of the lines goes back with it.
+      if (!("row" in saved)) throw new LineClash();
+      return withLines(transaction, saved.row);
+    });
+  } catch (error) {
+    if (error instanceof LineClash) return undefined;
+    throw error;
+  }
 }

@@ -7,8 +7,8 @@ import {
 import { sql, type Selectable, type SqlBool } from "kysely";
 import type { Store } from "./database";
 import { PAGE_LENGTH, placeDecoded, type Page } from "./page";
+import { saveRecord } from "./save-record";
 import type { OwnWordsTable } from "./schema";
-import { maySave, wroteBy } from "./versions";
 
 /** A row as a record; one of an older make whose meaning is not known any more is left out of the list, not thrown away. */
 function wordOf(row: Selectable<OwnWordsTable>): StoredWord | undefined {
@@ -71,32 +71,16 @@ export async function saveWord(
   now: Date,
   write: Write = { saw: 0 },
 ): Promise<StoredWord | undefined> {
-  const at = now.toISOString();
-  const content = {
-    word: input.word,
-    means: JSON.stringify(input.means),
-    removed: input.removed === true ? 1 : 0,
-  };
+  const writing = { write, at: now.toISOString() };
   return store.transaction().execute(async (transaction) => {
-    const existing = await transaction
-      .selectFrom("own_words")
-      .selectAll()
-      .where("id", "=", id)
-      .executeTakeFirst();
-    const same =
-      existing?.word === content.word &&
-      existing.means === content.means &&
-      existing.removed === content.removed;
-    if (same) return wordOf(existing);
-    // Of a word that was taken out nothing can be lost: who teaches it again, having seen that or not, brings it back.
-    if (existing?.removed !== 1 && !maySave(existing, write)) return undefined;
-    const changed = { ...content, updated_at: at, ...wroteBy(existing, write) };
-    const row = await transaction
-      .insertInto("own_words")
-      .values({ id, created_at: at, ...changed })
-      .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
-      .returningAll()
-      .executeTakeFirstOrThrow();
-    return wordOf(row);
+    const saved = await saveRecord<Selectable<OwnWordsTable>>(
+      transaction,
+      "word",
+      id,
+      input,
+      writing,
+      { comesBack: true },
+    );
+    return "row" in saved ? wordOf(saved.row) : undefined;
   });
 }

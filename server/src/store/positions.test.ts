@@ -7,8 +7,8 @@ import {
   type Write,
 } from "@root-gauge/contract";
 import { machineNamed, temporaryFolder } from "../test-server";
-import { changesOf } from "./changes";
 import { openStore, type Store } from "./database";
+import { changesOf } from "./history";
 import { findIdentification, identificationsAt, saveIdentification } from "./identifications";
 import { findMachine, saveMachine } from "./machines";
 import { findPosition, positionsOfMachine, positionsToOrder, savePosition } from "./positions";
@@ -193,7 +193,7 @@ describe("a position that others stand within", () => {
     await save(1, "Feed side", { removed: true }, { saw: 1 });
     expect(await listed()).toEqual([]);
     expect((await findMachine(store, MACHINE))?.states).toEqual({});
-    expect(await findPosition(store, idOf(3))).toMatchObject({ removed: true, version: 1 });
+    expect(await findPosition(store, idOf(3))).toMatchObject({ removed: true, version: 2 });
     await save(1, "Feed side", {}, { saw: 2 });
     expect(await listed()).toEqual(["Bar", "Feed side", "left"]);
     expect(await findPosition(store, idOf(4))).toMatchObject({ removed: true });
@@ -204,7 +204,8 @@ describe("a position that others stand within", () => {
     await found(9, "", { positionId: idOf(3) });
     expect(await listed()).toEqual(["Bar", "Feed side", "left"]);
     await save(1, "Feed side", { removed: true }, { saw: 3 });
-    await save(2, "Bar, bent", { parentId: idOf(1) }, { saw: 2 });
+    const saw = (await findPosition(store, idOf(2)))?.version ?? 0;
+    await save(2, "Bar, bent", { parentId: idOf(1) }, { saw });
     expect(await listed()).toEqual(["Bar, bent", "Feed side", "left"]);
   });
 });

@@ -6,19 +6,27 @@ import {
   type ToOrder,
   type Write,
 } from "@root-gauge/contract";
-import { mayStandWithin, pathTo, type Placed } from "@root-gauge/core/record";
 import { sql, type Selectable, type SqlBool, type Transaction } from "kysely";
-import { noteChanges, type Shown } from "./changes";
+import type { ChangeLine, Writing } from "./changes";
 import type { Store } from "./database";
 import { kept, setAside } from "./kept-json";
 import { HOLDS } from "./holds";
-import { IN_LISTS, listWithin, pathsById, placesOf } from "./machine-places";
-import { clashes, wantedOf, type HistoryNames } from "./merge-fields";
+import {
+  IN_LISTS,
+  bringBack,
+  listWithin,
+  pathById,
+  pathsById,
+  placeNow,
+  takeOutWithin,
+  upFrom,
+  withInner,
+} from "./machine-places";
 import { PAGE_LENGTH, type Page } from "./page";
+import { changeMany, saveRecord, type Columns } from "./save-record";
 import type { PositionsTable, Tables } from "./schema";
-import { indexWithin } from "./search-index";
-import { touchMachine } from "./under-machine";
-import { wroteBy } from "./versions";
+import { indexUpTo, indexWithin } from "./search-index";
+import { touchMachine } from "./touch-machine";
 
 type Row = Selectable<PositionsTable>;
 
@@ -28,7 +36,9 @@ export type SavedPosition =
   | { readonly kind: "conflict" }
   | { readonly kind: "no-machine" }
   /** It was to stand within itself, or within a position of another machine. */
-  | { readonly kind: "in-itself" };
+  | { readonly kind: "in-itself" }
+  /** It was made one with another place: nothing is changed of it any more. */
+  | { readonly kind: "merged" };
 
 function positionOf(row: Row, path: string): Position {
   const spec = row.spec === null ? undefined : kept(row.spec, replacementSchema);
@@ -83,7 +93,7 @@ export async function findPosition(
     .where("id", "=", id)
     .executeTakeFirst();
   if (row === undefined) return undefined;
-  return positionOf(row, pathTo(id, await placesOf(store, row.machine_id)));
+  return positionOf(row, await pathById(store, id));
 }
 
 type WithMachine = Row & { readonly machine: string };
@@ -152,102 +162,69 @@ export async function positionsToOrder(
   return { items, next: more ? `${last.machineId}|${last.id}` : null };
 }
 
-/** A position's fields as its history shows them. */
-function shown(input: PositionInput, machine: string, places: ReadonlyMap<string, Placed>): Shown {
-  return {
-    machine,
-    name: input.name,
-    parent: input.parentId === null ? "" : pathTo(input.parentId, places),
-    rank: String(input.rank),
-    alike: String(input.alike),
-    state: input.state,
-    spec: input.spec?.callout ?? "",
-    notes: input.notes,
-    archived: input.archived ? "yes" : "",
-    removed: input.removed === true ? "yes" : "",
-  };
-}
-
-function contentOf(input: PositionInput) {
-  return {
-    machine_id: input.machineId,
-    parent_id: input.parentId,
-    name: input.name,
-    rank: input.rank,
-    alike: input.alike,
-    state: input.state,
-    spec: input.spec === null ? null : JSON.stringify(input.spec),
-    notes: input.notes,
-    archived: input.archived ? 1 : 0,
-    removed: input.removed === true ? 1 : 0,
-  };
-}
-
-/** The fields of an input, each with the name that the history gives it. */
-const FIELDS: HistoryNames<PositionInput> = {
-  machineId: "machine",
-  parentId: "parent",
-  name: "name",
-  rank: "rank",
-  alike: "alike",
-  state: "state",
-  spec: "spec",
-  notes: "notes",
-  archived: "archived",
-  removed: "removed",
-};
-
-const inputOf = ({ path: _path, ...stored }: Position): PositionInput => {
-  const { machineId, parentId, name, rank, alike, state, spec, notes } = stored;
-  const { archived, removed } = stored;
-  return { machineId, parentId, name, rank, alike, state, spec, notes, archived, removed };
-};
-
-function isSame(row: Row, content: ReturnType<typeof contentOf>): boolean {
-  return (Object.keys(content) as (keyof typeof content)[]).every(
-    (key) => row[key] === content[key],
-  );
-}
-
-/** A position and what stands within it at any depth. */
-const withInner = (id: string) => sql`
-  with recursive within(id) as (
-    select ${id} union select positions.id from positions join within on parent_id = within.id
-  ) select id from within`;
-
-/** The same position of another machine: what stands within it, and what was found and done there, goes along. */
-async function moveWithin(
+/** Why a position may not stand where it is to, if it may not. */
+async function misplaced(
   transaction: Transaction<Tables>,
   id: string,
   machineId: string,
-): Promise<void> {
-  for (const table of ["positions", "identifications", "repairs"]) {
-    const column = sql.ref(table === "positions" ? "id" : "position_id");
-    await sql`
-      update ${sql.table(table)} set machine_id = ${machineId}
-      where ${column} in (${withInner(id)})`.execute(transaction);
-  }
+  parentId: string,
+): Promise<boolean> {
+  const outer = await upFrom(transaction, parentId);
+  return outer[0]?.machineId !== machineId || outer.some((place) => place.id === id);
 }
 
-/** What stands within a position is archived with it, and brought back with it. */
-async function archiveWithin(
+type Refusal = Exclude<SavedPosition["kind"], "saved" | "conflict">;
+
+/** Where a position is to stand, once nothing clashes; its machine is marked as touched. */
+async function settled(
   transaction: Transaction<Tables>,
   id: string,
-  archived: number,
-): Promise<void> {
-  await sql`
-    update positions set archived = ${archived} where id in (${withInner(id)})`.execute(
-    transaction,
-  );
+  wanted: Columns,
+  before: Row | undefined,
+  writing: Writing,
+): Promise<{ readonly columns: Columns } | { readonly refused: Refusal }> {
+  if (before?.merged_into) return { refused: "merged" };
+  const machineId = String(wanted.machine_id ?? before?.machine_id);
+  const named = "parent_id" in wanted ? wanted.parent_id : before?.parent_id;
+  const outer = named == null ? undefined : await placeNow(transaction, String(named));
+  const moves = "parent_id" in wanted || "machine_id" in wanted;
+  if (moves && named != null) {
+    const parentId = outer?.id ?? String(named);
+    if (await misplaced(transaction, id, machineId, parentId)) return { refused: "in-itself" };
+  }
+  const removed = (wanted.removed ?? before?.removed ?? 0) !== 0;
+  const touched = await touchMachine(transaction, { machineId, removed }, writing);
+  if (!touched) return { refused: "no-machine" };
+  return { columns: outer && moves ? { ...wanted, parent_id: outer.id } : wanted };
 }
 
-async function machineName(transaction: Transaction<Tables>, id: string): Promise<string> {
-  const row = await transaction
-    .selectFrom("machines")
-    .select("name")
-    .where("id", "=", id)
-    .executeTakeFirst();
-  return row?.name ?? "";
+/** What a position's save does to what stands within it, and to where it stands itself. */
+async function follow(
+  transaction: Transaction<Tables>,
+  row: Row,
+  lines: readonly ChangeLine[],
+  writing: Writing,
+): Promise<void> {
+  const changed = new Set(lines.map(({ field }) => field));
+  const inner = sql<SqlBool>`id in (${withInner(row.id)}) and id <> ${row.id}`;
+  const there = sql<SqlBool>`position_id in (${withInner(row.id)})`;
+  if (changed.has("archived")) {
+    await changeMany(transaction, "position", "archived", row.archived, inner, writing);
+  }
+  if (changed.has("machine")) {
+    await changeMany(transaction, "position", "machineId", row.machine_id, inner, writing);
+    for (const kind of ["identification", "repair"] as const) {
+      await changeMany(transaction, kind, "machineId", row.machine_id, there, writing);
+    }
+  }
+  const isIn = row.removed === IN_LISTS;
+  if (changed.has("removed")) {
+    await (isIn ? listWithin : takeOutWithin)(transaction, row.id, writing);
+  }
+  if (isIn && row.parent_id !== null) await bringBack(transaction, row.parent_id, writing);
+  const stands = ["made", "name", "parent", "machine", "removed"] as const;
+  if (stands.some((field) => changed.has(field))) return indexWithin(transaction, row.id);
+  return indexUpTo(transaction, row.id);
 }
 
 /**
@@ -261,47 +238,14 @@ export async function savePosition(
   now: Date,
   write: Write = { saw: 0 },
 ): Promise<SavedPosition> {
-  const at = now.toISOString();
+  const writing = { write, at: now.toISOString() };
   return store.transaction().execute(async (transaction): Promise<SavedPosition> => {
-    const existing = await transaction
-      .selectFrom("positions")
-      .selectAll()
-      .where("id", "=", id)
-      .executeTakeFirst();
-    const before = existing === undefined ? undefined : positionOf(existing, "");
-    const input = wantedOf(FIELDS, before && inputOf(before), sent, write);
-    const places = new Map<string, Placed>(await placesOf(transaction, input.machineId));
-    if (existing !== undefined && isSame(existing, contentOf(input))) {
-      return { kind: "saved", record: positionOf(existing, pathTo(id, places)) };
-    }
-    if (await clashes(transaction, existing, FIELDS, write)) return { kind: "conflict" };
-    const { parentId } = input;
-    const strange = parentId !== null && !places.has(parentId);
-    if (strange || !mayStandWithin(id, parentId, places)) return { kind: "in-itself" };
-    if (!(await touchMachine(transaction, input, at))) return { kind: "no-machine" };
-    const changed = {
-      ...contentOf(input),
-      updated_at: at,
-      ...wroteBy(existing, write),
-      set_aside: JSON.stringify(before?.unreadable ?? []),
-    };
-    const row = await transaction
-      .insertInto("positions")
-      .values({ id, created_at: at, ...changed })
-      .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
-      .returningAll()
-      .executeTakeFirstOrThrow();
-    const moves = before !== undefined && before.machineId !== input.machineId;
-    if (existing?.archived !== row.archived) await archiveWithin(transaction, id, row.archived);
-    if (moves) await moveWithin(transaction, id, input.machineId);
-    // The machine's name is of interest to the history only where it is another one's.
-    const nameOf = (machineId: string) => (moves ? machineName(transaction, machineId) : "");
-    const was = before && shown(inputOf(before), await nameOf(before.machineId), places);
-    const became = shown(input, await nameOf(input.machineId), places);
-    await noteChanges(transaction, row, was, became, { write, at });
-    await listWithin(transaction, row, { write, at });
-    const after = await placesOf(transaction, input.machineId);
-    await indexWithin(transaction, id, after);
-    return { kind: "saved", record: positionOf(row, pathTo(id, after)) };
+    const saved = await saveRecord<Row, Refusal>(transaction, "position", id, sent, writing, {
+      settle: (wanted, before) => settled(transaction, id, wanted, before, writing),
+    });
+    if (saved.kind === "conflict") return saved;
+    if (saved.kind === "refused") return { kind: saved.refused };
+    if (saved.kind === "saved") await follow(transaction, saved.row, saved.lines, writing);
+    return { kind: "saved", record: positionOf(saved.row, await pathById(transaction, id)) };
   });
 }

@@ -1,13 +1,14 @@
 import type { Remark, RemarkInput, Write } from "@root-gauge/contract";
 import type { Selectable, Transaction } from "kysely";
 import type { CleanJpeg } from "../pictures/clean-jpeg";
-import { noteAtPosition, type Shown } from "./changes";
+import { noteAtPlaces, type Writing } from "./changes";
 import type { Store } from "./database";
+import { bringBack, placeNow } from "./machine-places";
 import { pageOf, takenBefore, type Page } from "./page";
+import { saveRecord } from "./save-record";
 import type { RemarksTable, Tables } from "./schema";
 import { indexUpTo } from "./search-index";
-import { touchMachine } from "./under-machine";
-import { maySave, wroteBy } from "./versions";
+import { touchMachine } from "./touch-machine";
 
 type Row = Selectable<RemarksTable>;
 
@@ -18,6 +19,8 @@ export type SavedRemark =
   | { readonly kind: "no-position" }
   /** It has neither words nor a picture. */
   | { readonly kind: "says-nothing" };
+
+type Refusal = Exclude<SavedRemark["kind"], "saved" | "conflict">;
 
 function remarkOf(row: Row): Remark {
   const { width, height, bytes } = row;
@@ -36,7 +39,7 @@ function remarkOf(row: Row): Remark {
 }
 
 /** A remark as the history of its position shows it: one that was taken out says nothing. */
-function shown({ text, width, removed }: Pick<Row, "text" | "width" | "removed">): Shown {
+function shown({ text, width, removed }: Pick<Row, "text" | "width" | "removed">) {
   return removed === 1
     ? { remark: "", picture: "" }
     : { remark: text, picture: width === null ? "" : "yes" };
@@ -70,14 +73,6 @@ export async function hasPicture(store: Store, id: string): Promise<boolean> {
   return row !== undefined && row.width !== null;
 }
 
-async function machineOf(transaction: Transaction<Tables>, positionId: string) {
-  return transaction
-    .selectFrom("positions")
-    .select(["id", "machine_id as machineId"])
-    .where("id", "=", positionId)
-    .executeTakeFirst();
-}
-
 /**
  * Notes something of a position, changes its words, takes it out or brings it back: saying it twice is saying it once. A
  * picture that was stored with it stays.
@@ -91,44 +86,54 @@ export async function saveRemark(
   now: Date,
   write: Write = { saw: 0 },
 ): Promise<SavedRemark> {
-  const at = now.toISOString();
+  const writing = { write, at: now.toISOString() };
+  const { width, height } = picture ?? {};
+  const size = picture && {
+    width: width ?? null,
+    height: height ?? null,
+    bytes: picture.bytes.length,
+  };
   return store.transaction().execute(async (transaction): Promise<SavedRemark> => {
-    const existing = await transaction
-      .selectFrom("remarks")
-      .selectAll()
-      .where("id", "=", id)
-      .executeTakeFirst();
-    const content = {
-      position_id: input.positionId,
-      text: input.text,
-      taken_at: input.takenAt,
-      width: picture?.width ?? existing?.width ?? null,
-      height: picture?.height ?? existing?.height ?? null,
-      bytes: picture?.bytes.length ?? existing?.bytes ?? null,
-      removed: input.removed === true ? 1 : 0,
-    };
-    if (content.text === "" && content.width === null) return { kind: "says-nothing" };
-    const same =
-      existing !== undefined &&
-      (Object.keys(content) as (keyof typeof content)[]).every(
-        (key) => existing[key] === content[key],
-      );
-    if (same) return { kind: "saved", record: remarkOf(existing) };
-    // Of one that was taken out nothing can be lost: who notes it again brings it back.
-    if (existing?.removed !== 1 && !maySave(existing, write)) return { kind: "conflict" };
-    const position = await machineOf(transaction, input.positionId);
-    if (position === undefined) return { kind: "no-position" };
-    await touchMachine(transaction, { ...input, machineId: position.machineId }, at);
-    const changed = { ...content, updated_at: at, ...wroteBy(existing, write) };
-    const row = await transaction
-      .insertInto("remarks")
-      .values({ id, created_at: at, who: write.who ?? "", ...changed })
-      .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
-      .returningAll()
-      .executeTakeFirstOrThrow();
-    const was = shown(existing ?? NOTHING);
-    await noteAtPosition(transaction, position.id, was, shown(row), { write, at });
-    await indexUpTo(transaction, position.id);
-    return { kind: "saved", record: remarkOf(row) };
+    const place = await placeNow(transaction, input.positionId);
+    const sent = { ...input, positionId: place?.id ?? input.positionId };
+    const saved = await saveRecord<Row, Refusal>(transaction, "remark", id, sent, writing, {
+      comesBack: true,
+      ...(size === undefined ? {} : { beside: size }),
+      settle: async (wanted, before) => {
+        const text = wanted.text ?? before?.text;
+        if (text === "" && size === undefined && !before?.width) return { refused: "says-nothing" };
+        if (place === undefined) return { refused: "no-position" };
+        await touchMachine(transaction, { ...input, machineId: place.machineId }, writing);
+        if (input.removed !== true) await bringBack(transaction, place.id, writing);
+        return { columns: before === undefined ? { ...wanted, who: write.who ?? "" } : wanted };
+      },
+    });
+    if (saved.kind === "conflict") return saved;
+    if (saved.kind === "refused") return { kind: saved.refused };
+    if (saved.kind === "saved") await follow(transaction, saved.row, saved.before, writing);
+    return { kind: "saved", record: remarkOf(saved.row) };
   });
+}
+
+/** What a note does to the histories of the places where it was and is, and to what is found of them. */
+async function follow(
+  transaction: Transaction<Tables>,
+  row: Row,
+  before: Row | undefined,
+  writing: Writing,
+): Promise<void> {
+  const was = shown(before ?? NOTHING);
+  const is = shown(row);
+  const from = before?.position_id ?? row.position_id;
+  for (const field of ["remark", "picture"] as const) {
+    const at = (place: string, text: string | undefined) => ({ at: place, text: text ?? "" });
+    await noteAtPlaces(
+      transaction,
+      field,
+      at(from, was[field]),
+      at(row.position_id, is[field]),
+      writing,
+    );
+  }
+  for (const place of new Set([from, row.position_id])) await indexUpTo(transaction, place);
 }

@@ -7,16 +7,16 @@ import {
 } from "@root-gauge/contract";
 import { progressWords, repairSummary } from "@root-gauge/core/repair-words";
 import type { Selectable, Transaction } from "kysely";
-import { noteMoved } from "./changes";
+import { noteAtPlaces } from "./changes";
 import type { Store } from "./database";
 import { standsAt, type FoundAt } from "./found-at";
 import { kept, setAside } from "./kept-json";
-import { pathOf, pathsOf, positionFor } from "./machine-places";
+import { pathOf, pathsOf } from "./machine-places";
 import { pageOf, takenBefore, type Page } from "./page";
+import { saveRecord } from "./save-record";
 import type { RepairsTable, Tables } from "./schema";
 import { indexUpTo } from "./search-index";
-import { refusedUnderMachine, type SavedUnderMachine } from "./under-machine";
-import { wroteBy } from "./versions";
+import { settlePlace, type SavedUnderMachine } from "./settle-place";
 
 type Row = Selectable<RepairsTable>;
 
@@ -63,44 +63,19 @@ export async function saveRepair(
   now: Date,
   write: Write = { saw: 0 },
 ): Promise<SavedUnderMachine<Repair>> {
-  const at = now.toISOString();
-  const content = {
-    machine_id: input.machineId,
-    position: input.position,
-    record: JSON.stringify(input.record),
-    taken_at: input.takenAt,
-    removed: input.removed === true ? 1 : 0,
-  };
+  const writing = { write, at: now.toISOString() };
   return store.transaction().execute(async (transaction): Promise<SavedUnderMachine<Repair>> => {
-    const existing = await transaction
-      .selectFrom("repairs")
-      .selectAll()
-      .where("id", "=", id)
-      .executeTakeFirst();
-    const same =
-      existing !== undefined &&
-      Object.entries(content).every(([key, value]) => existing[key as keyof Row] === value) &&
-      (input.positionId === undefined || existing.position_id === input.positionId);
-    if (same) return { kind: "saved", record: await withPath(transaction, existing) };
-    const refused = await refusedUnderMachine(transaction, input, existing, write, at);
-    if (refused !== undefined) return refused;
-    const positionId = await positionFor(transaction, input, { write, at });
-    if (positionId !== null) await indexUpTo(transaction, positionId);
-    const changed = {
-      ...content,
-      position_id: positionId,
-      updated_at: at,
-      ...wroteBy(existing, write),
-      set_aside: JSON.stringify(existing === undefined ? [] : repairOf(existing, "").unreadable),
-    };
-    const row = await transaction
-      .insertInto("repairs")
-      .values({ id, created_at: at, ...changed })
-      .onConflict((conflict) => conflict.column("id").doUpdateSet(changed))
-      .returningAll()
-      .executeTakeFirstOrThrow();
-    await noteMoved(transaction, "mended", mendedIn(existing), mendedIn(row), { write, at });
-    return { kind: "saved", record: await withPath(transaction, row) };
+    const saved = await saveRecord<Row, "no-machine">(transaction, "repair", id, input, writing, {
+      settle: (wanted, before) => settlePlace(transaction, input, wanted, before, writing),
+    });
+    if (saved.kind === "conflict") return saved;
+    if (saved.kind === "refused") return { kind: saved.refused };
+    if (saved.kind === "saved") {
+      const { row, before } = saved;
+      await noteAtPlaces(transaction, "mended", mendedIn(before), mendedIn(row), writing);
+      if (row.position_id !== null) await indexUpTo(transaction, row.position_id);
+    }
+    return { kind: "saved", record: await withPath(transaction, saved.row) };
   });
 }
 

@@ -68,6 +68,8 @@ export interface PositionsTable extends Stored {
   notes: string;
   /** 1 for what is kept and is no work any more. */
   archived: Generated<number>;
+  /** The place that it was made one with. */
+  merged_into: string | null;
   set_aside: Generated<string>;
 }
 
@@ -84,6 +86,8 @@ export interface ChangesTable {
   field: ChangedField;
   was: string;
   became: string;
+  /** 1 where it is as the column has it; 0 where it is in words, as lines of an older make are. */
+  exact: Generated<number>;
 }
 
 /** What was noted of a position; its picture, if it has one, is a file under its id. */
@@ -124,11 +128,27 @@ export interface OrdersTable extends Stored {
   name: string;
   /** JSON of how many more are ordered. */
   rule: string;
-  /** JSON of the lines. */
-  lines: string;
   notes: string;
   /** JSON of what a supplier answered last. */
   quotation: string | null;
+  set_aside: Generated<string>;
+}
+
+/** Lines of orders, each a record of its own. */
+export interface OrderLinesTable extends Stored {
+  id: string;
+  order_id: string;
+  /** Its place among the lines of the order. */
+  place: number;
+  callout: string;
+  /** JSON of what would do instead. */
+  alternates: string;
+  needed: number;
+  on_shelf: number;
+  ordered: number | null;
+  /** JSON of the ids of the positions that it is for. */
+  positions: string;
+  arrived: number;
   set_aside: Generated<string>;
 }
 
@@ -150,6 +170,7 @@ export interface Tables {
   jobs: JobsTable;
   job_positions: JobPositionsTable;
   orders: OrdersTable;
+  order_lines: OrderLinesTable;
   own_words: OwnWordsTable;
 }
 

@@ -1,13 +1,10 @@
 import { threadById } from "@root-gauge/core";
-import { pathTo, type Placed } from "@root-gauge/core/record";
 import { threadNames, threadNamesIn } from "@root-gauge/core/search";
 import { sql, type Kysely, type RawBuilder, type SqlBool, type Transaction } from "kysely";
-import { placesOf } from "./machine-places";
+import { pathsById, upFrom, withInner } from "./machine-places";
 import type { Tables } from "./schema";
 
 type Db = Kysely<Tables> | Transaction<Tables>;
-
-type Places = ReadonlyMap<string, Placed>;
 
 /** A full stop that ends a word is none of its letters; one within a figure is. */
 const asIndexed = (texts: readonly string[]) => texts.join(" \n ").replace(/\.(?=\s|$)/g, " ");
@@ -117,18 +114,27 @@ interface PositionText {
 }
 
 /** Puts positions in the index as they stand now, and takes out those that are in no list. */
-async function indexThose(db: Db, which: RawBuilder<SqlBool>, places: Places): Promise<void> {
+async function indexThose(db: Db, ids: readonly string[]): Promise<void> {
+  for (const part of inParts(ids)) await indexPart(db, part);
+}
+
+async function indexPart(db: Db, ids: readonly string[]): Promise<void> {
+  const which = sql<SqlBool>`id in (${sql.join(ids)})`;
   const { rows } = await sql<PositionText>`
     select positions.id as id, machine_id as machineId, positions.notes as notes,
       (positions.removed <> 0 or machines.removed <> 0) as removed,
       case when json_valid(spec) then json_extract(spec, '$.callout') end as callout
     from positions join machines on machines.id = machine_id
-    where positions.id in (select id from positions where ${which})`.execute(db);
+    where positions.id in (${sql.join(ids)})`.execute(db);
   const found = await foundTexts(db, which);
   const listed = rows.filter(({ removed }) => removed === 0);
+  const paths = await pathsById(
+    db,
+    listed.map(({ id }) => id),
+  );
   const entries = listed.map(({ id, machineId, notes, callout }): Entry => {
     const spec = callout ?? "";
-    const texts = [pathTo(id, places), notes, spec, ...threadNamesIn(spec)];
+    const texts = [paths.get(id) ?? "", notes, spec, ...threadNamesIn(spec)];
     return {
       kind: "position",
       id,
@@ -144,39 +150,32 @@ async function indexThose(db: Db, which: RawBuilder<SqlBool>, places: Places): P
   );
 }
 
-const among = (ids: readonly string[]) => sql<SqlBool>`id in (${sql.join(ids)})`;
-
 /** Puts all positions of a machine in the index as they stand now; none of a machine that is in no list. */
 export async function indexPositionsOf(db: Db, machineId: string): Promise<void> {
-  const places = await placesOf(db, machineId);
-  await indexThose(db, sql<SqlBool>`machine_id = ${machineId}`, places);
+  const { rows } = await sql<{ id: string }>`
+    select id from positions where machine_id = ${machineId}`.execute(db);
+  return indexThose(
+    db,
+    rows.map(({ id }) => id),
+  );
 }
 
 /** Puts a position in the index anew with all that stands within it: where those stand has changed with it. */
-export async function indexWithin(db: Db, id: string, places: Places): Promise<void> {
-  const inner = new Map<string, string[]>();
-  for (const { id: of, parentId } of places.values()) {
-    if (parentId !== null) inner.set(parentId, [...(inner.get(parentId) ?? []), of]);
-  }
-  const all = [id];
-  for (let at = 0; at < all.length; at += 1) all.push(...(inner.get(all[at] ?? "") ?? []));
-  for (const part of inParts(all)) await indexThose(db, among(part), places);
+export async function indexWithin(db: Db, id: string): Promise<void> {
+  const { rows } = await withInner(id).execute(db);
+  return indexThose(
+    db,
+    (rows as { id: string }[]).map((row) => row.id),
+  );
 }
 
 /** Puts the place of something that was saved in the index anew, with what it stands within: some of it may just have been made. */
 export async function indexUpTo(db: Db, positionId: string): Promise<void> {
-  const row = await db
-    .selectFrom("positions")
-    .select("machine_id")
-    .where("id", "=", positionId)
-    .executeTakeFirst();
-  if (row === undefined) return;
-  const places = await placesOf(db, row.machine_id);
-  const chain: string[] = [];
-  for (let at = places.get(positionId); at !== undefined; at = places.get(at.parentId ?? "")) {
-    chain.push(at.id);
-  }
-  await indexThose(db, among(chain), places);
+  const chain = await upFrom(db, positionId);
+  return indexThose(
+    db,
+    chain.map(({ id }) => id),
+  );
 }
 
 /** Counted up whenever what is indexed of a record changes: an index of another make is filled anew. */

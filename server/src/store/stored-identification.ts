@@ -23,6 +23,14 @@ function keptReadings(text: string): Kept<Reading[]> {
   };
 }
 
+/** What can be read of readings and options as they are stored. */
+export function readFrom(readings: string, options: string) {
+  return {
+    readings: keptReadings(readings).value ?? [],
+    options: kept(options, identifyOptionsSchema).value ?? {},
+  };
+}
+
 /**
  * A row as a record: as far as it can be read, and the rest marked.
  * @param path where its position stands now

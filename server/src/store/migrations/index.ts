@@ -3,6 +3,7 @@ import { archived } from "./archived";
 import { jobsAndOrders } from "./jobs-and-orders";
 import { machinesAndPositions } from "./machines-and-positions";
 import { remarks } from "./remarks";
+import { oneSave } from "./one-save";
 import { removedAt } from "./removed-at";
 import { search } from "./search";
 
@@ -132,6 +133,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   "0010-jobs-and-orders": jobsAndOrders,
   "0011-archived": archived,
   "0012-removed-at": removedAt,
+  "0013-one-save": oneSave,
 };
 
 export const migrationProvider: MigrationProvider = {

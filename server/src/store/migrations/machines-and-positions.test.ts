@@ -1,7 +1,7 @@
 import path from "node:path";
 import { Kysely, Migrator, sql } from "kysely";
 import { temporaryFolder } from "../../test-server";
-import { changesOf } from "../changes";
+import { changesOf } from "../history";
 import { openStore, type Store } from "../database";
 import { healingDialect } from "../healing-driver";
 import { findIdentification, identificationsAt } from "../identifications";

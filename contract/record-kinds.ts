@@ -1,0 +1,23 @@
+import { IDENTIFICATION_FIELDS } from "./identification";
+import { JOB_FIELDS } from "./job";
+import { MACHINE_FIELDS } from "./machine";
+import { LINE_FIELDS, ORDER_FIELDS } from "./order";
+import { WORD_FIELDS } from "./own-word";
+import { POSITION_FIELDS } from "./position";
+import { REMARK_FIELDS } from "./remark";
+import { REPAIR_FIELDS } from "./repair";
+
+/** Every kind of record that is kept, by its fields: what is saved, merged, noted in a history and shown is taken from here. */
+export const RECORD_KINDS = {
+  machine: MACHINE_FIELDS,
+  position: POSITION_FIELDS,
+  identification: IDENTIFICATION_FIELDS,
+  repair: REPAIR_FIELDS,
+  remark: REMARK_FIELDS,
+  job: JOB_FIELDS,
+  order: ORDER_FIELDS,
+  line: LINE_FIELDS,
+  word: WORD_FIELDS,
+} as const;
+
+export type RecordKind = keyof typeof RECORD_KINDS;
