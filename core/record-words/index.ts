@@ -32,6 +32,7 @@ export {
   ORDER_SENTENCES,
   arrivedWords,
   onKeptWords,
+  orderRuleWords,
   orderedWords,
   quotationWords,
   quotedWords,

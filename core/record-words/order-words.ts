@@ -20,6 +20,16 @@ export const ORDER_SENTENCES = {
   pricesWhere: "Prices are the supplier’s, in no country’s money.",
 } as const;
 
+/** How many more are ordered, and by how many they come: "10 % spare, at least 2, in packs of 25". */
+export function orderRuleWords(rule: {
+  readonly sparesPercent: number;
+  readonly sparesAtLeast: number;
+  readonly pack: number;
+}): string {
+  const { sparesPercent, sparesAtLeast, pack } = rule;
+  return `${sparesPercent} % spare, at least ${sparesAtLeast}${pack === 1 ? "" : `, in packs of ${pack}`}`;
+}
+
 /** How many of a line are ordered, and why: "14: 12 needed, 2 spare"; in packs where they come so. */
 export function orderedWords(
   {

@@ -95,26 +95,55 @@ export interface ChangeRecord {
 
 const FIELD_WORDS: Readonly<Record<string, string>> = {
   machine: "Machine",
+  position: "Place",
+  place: "Place, as it was written",
   name: "Name",
   origin: "From",
   year: "Year",
   stands: "Stands",
   parent: "Within",
+  rank: "Its place in the order",
   alike: "Alike",
   state: "State",
   spec: "Goes in",
   notes: "Notes",
+  opened: "Opened",
   due: "Due",
   done: "Done",
   positions: "Places",
+  rule: "Spares",
   lines: "Line",
+  quotation: "Supplier’s answer",
+  readings: "Reading",
+  options: "Weighed with",
+  record: "Repair",
+  text: "Note",
+  taken: "Taken",
+  word: "Word",
+  means: "Means",
+  archived: "Archived",
+  removed: "Taken out of the lists",
 };
+
+/** Fields that say yes or nothing. */
+const FLAGS: ReadonlySet<string> = new Set(["archived", "removed"]);
+
+/** Fields whose changes are told without what stood in them: too much for a line. */
+const TOLD_AS_CHANGED: ReadonlySet<string> = new Set([
+  "readings",
+  "options",
+  "record",
+  "quotation",
+  "rule",
+  "means",
+]);
 
 const isState = (text: string): text is PositionState =>
   POSITION_STATES.some((state) => state === text);
 
 function valueWords(field: string, text: string): string {
   if (field === "state" && isState(text)) return STATE_WORDS[text].toLowerCase();
+  if (FLAGS.has(field)) return text === "" ? "no" : "yes";
   if (field === "parent" && text === "") return "the machine itself";
   return text === "" ? "nothing" : text;
 }
@@ -146,6 +175,8 @@ export function historyWords({ field, was, became }: ChangeRecord): string {
   if (field === "rank") return "Put in another order";
   if (field === "removed")
     return became === "" ? "Put back in the lists" : "Taken out of the lists";
+  if (field === "lines") return "Lines changed";
+  if (TOLD_AS_CHANGED.has(field)) return `${FIELD_WORDS[field] ?? field} changed`;
   return `${fieldWords(field, became)}, before: ${valueWords(field, was)}`;
 }
 

@@ -1,4 +1,4 @@
-import type { Duty, Environment, PartMetal } from "../circumstances";
+import type { Circumstances, Duty, Environment, PartMetal } from "../circumstances";
 
 export const DUTY_WORDS: Readonly<Record<Duty, string>> = {
   ordinary: "Ordinary",
@@ -26,3 +26,14 @@ export const PART_METAL_WORDS: Readonly<Record<PartMetal, string>> = {
   stainless: "stainless",
   plastic: "plastic",
 };
+
+/** What goes in somewhere, and what it has to do there: "M10 x 40 hex bolt 8.8, Safety hangs on it, indoors, steel". */
+export function goesInWords(
+  callout: string,
+  { duty, environment, metal }: Circumstances,
+  acknowledgedAt: string | null,
+): string {
+  const where = [DUTY_WORDS[duty], ENVIRONMENT_WORDS[environment], PART_METAL_WORDS[metal]];
+  const said = acknowledgedAt === null ? [] : ["caution acknowledged"];
+  return [callout, ...where, ...said].join(", ");
+}

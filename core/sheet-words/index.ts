@@ -5,7 +5,12 @@ export {
   spannerFitWords,
   specProblemWords,
 } from "./callout-words";
-export { DUTY_WORDS, ENVIRONMENT_WORDS, PART_METAL_WORDS } from "./circumstances-words";
+export {
+  DUTY_WORDS,
+  ENVIRONMENT_WORDS,
+  PART_METAL_WORDS,
+  goesInWords,
+} from "./circumstances-words";
 export {
   NUT_STYLE_WORDS,
   WASHER_STYLE_WORDS,

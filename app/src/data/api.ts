@@ -204,23 +204,27 @@ export const api = {
     call(`/api/positions/${positionId}/changes${pageAfter(after)}`, changeListSchema),
   remarks: (positionId: string, after?: string) =>
     call(`/api/positions/${positionId}/remarks${pageAfter(after)}`, remarkListSchema),
-  saveRemark: (id: string, input: RemarkInput, saw: number) =>
-    call(`/api/remarks/${id}${written(saw)}`, remarkSchema, {
+  saveRemark: (id: string, input: RemarkInput, saw: number, touched?: readonly string[]) =>
+    call(`/api/remarks/${id}${written(saw, touched)}`, remarkSchema, {
       ...put(input),
       signal: AbortSignal.timeout(PICTURE_TIMEOUT_MS),
     }),
   identification: (id: string) => call(`/api/identifications/${id}`, identificationSchema),
-  saveIdentification: (id: string, input: IdentificationInput, saw: number) =>
-    call(`/api/identifications/${id}${written(saw)}`, identificationSchema, put(input)),
+  saveIdentification: (
+    id: string,
+    input: IdentificationInput,
+    saw: number,
+    touched?: readonly string[],
+  ) => call(`/api/identifications/${id}${written(saw, touched)}`, identificationSchema, put(input)),
   repairs: (at: FoundAt, after?: string) =>
     call(`${addressOf(at)}/repairs${pageAfter(after)}`, repairListSchema),
   repair: (id: string) => call(`/api/repairs/${id}`, repairSchema),
-  saveRepair: (id: string, input: RepairInput, saw: number) =>
-    call(`/api/repairs/${id}${written(saw)}`, repairSchema, put(input)),
+  saveRepair: (id: string, input: RepairInput, saw: number, touched?: readonly string[]) =>
+    call(`/api/repairs/${id}${written(saw, touched)}`, repairSchema, put(input)),
   removed: (after?: string) => call(`/api/removed${pageAfter(after)}`, removedListSchema),
   words: (after?: string) => call(`/api/words${pageAfter(after)}`, ownWordListSchema),
-  saveWord: (id: string, input: OwnWordInput, saw: number) =>
-    call(`/api/words/${id}${written(saw)}`, ownWordSchema, put(input)),
+  saveWord: (id: string, input: OwnWordInput, saw: number, touched?: readonly string[]) =>
+    call(`/api/words/${id}${written(saw, touched)}`, ownWordSchema, put(input)),
   met: () => call("/api/met", metSchema),
   metOnMachine: (machineId: string, without?: string) =>
     call(

@@ -23,13 +23,19 @@ type Answer =
 type Before = readonly (readonly [key: readonly string[], data: unknown])[];
 
 /** Sends a remark, with its picture where it waits here. */
-async function postRemark({ id, body, saw, picture }: Extract<Parcel, { kind: "remark" }>) {
+async function postRemark({
+  id,
+  body,
+  saw,
+  touched,
+  picture,
+}: Extract<Parcel, { kind: "remark" }>) {
   const kept = picture === null ? undefined : await keptPicture(id);
   if (picture !== null && saw === 0 && kept === undefined) {
     throw new ServerRefused("invalid-body", PICTURE_SENTENCES.lost);
   }
   const sent = kept === undefined ? body : { ...body, picture: await base64Of(kept) };
-  return api.saveRemark(id, sent, saw);
+  return api.saveRemark(id, sent, saw, touched);
 }
 
 function post(parcel: Parcel): Promise<Answer> {
@@ -41,11 +47,11 @@ function post(parcel: Parcel): Promise<Answer> {
     case "position":
       return api.savePosition(id, body, saw, touched);
     case "identification":
-      return api.saveIdentification(id, body, saw);
+      return api.saveIdentification(id, body, saw, touched);
     case "repair":
-      return api.saveRepair(id, body, saw);
+      return api.saveRepair(id, body, saw, touched);
     case "word":
-      return api.saveWord(id, body, saw);
+      return api.saveWord(id, body, saw, touched);
     case "job":
       return api.saveJob(id, body, saw, touched);
     case "order":

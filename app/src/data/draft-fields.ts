@@ -23,6 +23,7 @@ export const READING_FIELDS = [
 /** The fields in which a stored record is changed. */
 export const EDIT_DRAFTS = [
   "edit.of",
+  "edit.saw",
   "edit.machine",
   "edit.name",
   "edit.origin",
@@ -58,6 +59,7 @@ export const DRAFT_FIELDS = [
   "job.find",
   "order.line",
   "line.of",
+  "line.saw",
   "line.callout",
   "line.needed",
   "line.shelf",

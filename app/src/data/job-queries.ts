@@ -109,11 +109,14 @@ function asItStands(job: Job): Job {
   return waiting?.kind === "job" ? jobToBe(waiting, stored) : stored;
 }
 
-/** Changes some of a job, and says which: what another device changed of the rest stays. */
+/**
+ * Changes some of a job, and says which: what another device changed of the rest stays.
+ * @param job as it is on the screen: what came since was not seen
+ */
 export function changeJob(job: Job, change: ChangeOf<Job, JobInput>): void {
   const now = asItStands(job);
   const input = inputOfJob(now);
   const wanted = typeof change === "function" ? change(now) : change;
   const touched = changedFields(input, wanted);
-  if (touched.length > 0) saveJob(now.id, { ...input, ...wanted }, now.version, touched);
+  if (touched.length > 0) saveJob(now.id, { ...input, ...wanted }, job.version, touched);
 }

@@ -113,8 +113,3 @@ export function useMachineName(id: string | null): string | undefined {
   });
   return listed ?? asked.data;
 }
-
-/** What the server has of a machine, whatever waits here. */
-export function useStoredMachine(id: string) {
-  return useQuery({ queryKey: QUERY_KEYS.machine(id), queryFn: () => api.machine(id) });
-}

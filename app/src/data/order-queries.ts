@@ -69,11 +69,14 @@ function asItStands(order: Order): Order {
   return newest(order, queryClient.getQueryData<WholeOrder>(QUERY_KEYS.order(order.id)));
 }
 
-/** Changes some of an order, and says which: what another device changed of the rest stays. */
+/**
+ * Changes some of an order, and says which: what another device changed of the rest stays.
+ * @param order as it is on the screen: what came since was not seen
+ */
 export function changeOrder(order: Order, change: ChangeOf<Order, OrderInput>): void {
   const now = asItStands(order);
   const input = inputOfOrder(now);
   const wanted = typeof change === "function" ? change(now) : change;
   const touched = changedFields(input, wanted);
-  if (touched.length > 0) saveOrder(now.id, { ...input, ...wanted }, now.version, touched);
+  if (touched.length > 0) saveOrder(now.id, { ...input, ...wanted }, order.version, touched);
 }

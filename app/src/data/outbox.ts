@@ -102,9 +102,10 @@ export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
     try {
       const version = await send(parcel);
       if (isUnchanged()) return storage.removeItem(keyOf(parcel));
-      // What was changed while it travelled stays and goes out next, over the version that has just arrived.
+      // What was changed while it travelled stays and goes out next. Another device may be in the version that has just
+      // arrived, and was not on this screen.
       const changed = held(parcel.id);
-      if (changed !== undefined) keep({ ...changed, saw: version });
+      if (changed !== undefined) keep({ ...changed, saw: Math.min(version, changed.saw || 1) });
     } catch (error) {
       const trouble = troubleOf(error);
       if (trouble === undefined) throw error;
@@ -146,7 +147,7 @@ export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
       // A parcel keeps its place in the queue, and the version seen when the first of its kind was put in.
       const older = parcels.find(({ id }) => id === parcel.id);
       const place = older?.place ?? Math.max(0, ...parcels.map((one) => one.place)) + 1;
-      const saw = Math.max(parcel.saw, older?.saw ?? 0);
+      const saw = older?.saw ?? parcel.saw;
       keep({ ...parcel, place, saw, ...touchedByBoth(parcel, older) });
       update();
     },

@@ -112,11 +112,6 @@ export function useToOrder(of: WantedOf) {
   return { query, positions };
 }
 
-/** What the server has of a position, whatever waits here. */
-export function useStoredPosition(id: string) {
-  return useQuery({ queryKey: QUERY_KEYS.position(id), queryFn: () => api.position(id) });
-}
-
 /** Who changed what of a position, the last change first. */
 export function useChanges(positionId: string) {
   const { unsaved } = useWaiting();

@@ -74,19 +74,6 @@ export function useIdentification(id: string | undefined) {
   return { query, record };
 }
 
-/** What the server has of an identification, whatever waits here. */
-export function useStoredIdentification(id: string) {
-  return useQuery({
-    queryKey: QUERY_KEYS.identification(id),
-    queryFn: () => api.identification(id),
-  });
-}
-
-/** What the server has of a repair, whatever waits here. */
-export function useStoredRepair(id: string) {
-  return useQuery({ queryKey: QUERY_KEYS.repair(id), queryFn: () => api.repair(id) });
-}
-
 /** Whatever is typed is read with all of them. */
 async function everyWord() {
   const words: StoredWord[] = [];

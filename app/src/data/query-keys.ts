@@ -30,6 +30,8 @@ export const QUERY_KEYS = {
   repairs: (at: FoundAt) => ["repairs", ...placeOf(at)] as const,
   repair: (id: string) => ["repair", id] as const,
   search: (text: string) => ["search", "positions", text] as const,
+  /** What the server has of a record that waits here. */
+  stored: (kind: string, id: string) => ["stored", kind, id] as const,
   removed: ["removed"] as const,
   words: ["words"] as const,
   met: ["met"] as const,

@@ -22,8 +22,8 @@ function send(parcel: NewParcel): void {
  * @param what its name, as the way back calls it
  */
 export function remove(what: string, parcel: NewParcel): void {
-  const removed = { ...parcel, body: { ...parcel.body, removed: true } } as NewParcel;
-  send(removed);
+  const body = { ...parcel.body, removed: true };
+  send({ ...parcel, body, touched: ["removed"] } as NewParcel);
   useRemovalStore.setState({ last: { what, parcel } });
 }
 
@@ -36,7 +36,7 @@ export function useLastRemoved(): string | undefined {
 export function putBack(): void {
   const { last } = useRemovalStore.getState();
   if (last === null) return;
-  // The removal was one change more, where it has arrived.
-  send({ ...last.parcel, saw: last.parcel.saw + 1 });
+  // This device's own removal is nothing unseen: what others did since stands against it.
+  send({ ...last.parcel, touched: ["removed"] });
   useRemovalStore.setState({ last: null });
 }

@@ -20,10 +20,10 @@ export function useEditLine(id: string) {
   return {
     editing: useDraft("line.of") === id,
     begin: () => {
-      clearDrafts(FIELDS);
+      clearDrafts(["line.saw", ...FIELDS]);
       writeDraft("line.of", id);
     },
-    leave: () => clearDrafts(["line.of", ...FIELDS]),
+    leave: () => clearDrafts(["line.of", "line.saw", ...FIELDS]),
   };
 }
 

@@ -5,6 +5,7 @@ import { lineProblemWords } from "@root-gauge/core/sheet-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { ScrollView } from "react-native";
+import { useDraft } from "../data/drafts";
 import { changeOrder, useOrder } from "../data/order-queries";
 import { useOwnWords } from "../data/own-words";
 import type { Kept } from "../data/waiting";
@@ -14,7 +15,7 @@ import { EditAside } from "../record/edit-aside";
 import { EditOrder } from "../record/edit-order";
 import { GoneNote } from "../record/gone-note";
 import { PutBackBar } from "../record/put-back-bar";
-import { useEdit } from "../record/use-edit";
+import { useAsBegun, useEdit } from "../record/use-edit";
 import { PdfButton } from "../sheet/pdf-button";
 import { PAGE_WIDTH, PageActions, PageHead } from "../shell/page";
 import { AddLine } from "./add-line";
@@ -40,8 +41,11 @@ interface LinesProps {
 function Lines({ order, places, problems }: LinesProps) {
   const replaced = (changed: KeptLine) =>
     order.lines.map((line) => (line.id === changed.id ? changed : line));
+  const edited = useDraft("line.of");
+  const isOfThis = order.lines.some(({ id }) => id === edited);
+  const begun = useAsBegun(order, "line.saw", isOfThis);
   const change = (changed: KeptLine) =>
-    changeOrder(order, {
+    changeOrder(begun, {
       lines: replaced(changed),
       quotation: withoutQuoteOf(order, changed.id),
     });

@@ -17,16 +17,17 @@ import { reopen } from "../mend/reopen";
 import { Conflict } from "./conflict-choice";
 import { parcelTitle, whatWaits, whyWaiting } from "./parcel-words";
 
-/** A machine's name, put right and sent again. */
+/** A machine's name, put right and sent again with all else that was said of it. */
 function MendMachine({ parcel }: { parcel: Extract<Parcel, { kind: "machine" }> }) {
-  const [name, setName] = useState(parcel.body.name);
-  const read = machineInputSchema.safeParse({ name, origin: parcel.body.origin });
+  const { id, body, saw } = parcel;
+  const [name, setName] = useState(body.name);
+  const read = machineInputSchema.safeParse({ ...body, name });
   return (
     <View gap={8}>
       <TextEntry label="Machine" value={name} longest={120} onChange={setName} />
       <ActionButton
         label="Save it under this name"
-        onPress={() => read.success && saveMachine(parcel.id, read.data, parcel.saw)}
+        onPress={() => read.success && saveMachine(id, read.data, saw, ["name"])}
       />
     </View>
   );

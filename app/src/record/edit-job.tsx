@@ -8,6 +8,7 @@ import { Card } from "../kit/surface";
 import { Heading } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { EditButtons } from "./edit-buttons";
+import { useAsBegun } from "./use-edit";
 
 interface EditJobProps {
   readonly job: Job;
@@ -18,7 +19,8 @@ interface EditJobProps {
 const FIELDS = ["edit.name", "edit.due", "edit.notes"] as const;
 
 /** A job's name, the day it is due and its notes, to be changed; or the job taken out. */
-export function EditJob({ job, onDone, onRemoved }: EditJobProps) {
+export function EditJob({ job: now, onDone, onRemoved }: EditJobProps) {
+  const job = useAsBegun(now);
   const typed = useDrafts(FIELDS);
   const name = typed["edit.name"] ?? job.name;
   const due = typed["edit.due"] ?? job.due ?? "";

@@ -11,6 +11,7 @@ import { Card } from "../kit/surface";
 import { Heading } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { EditButtons } from "./edit-buttons";
+import { useAsBegun } from "./use-edit";
 
 interface EditMachineProps {
   readonly machine: Machine;
@@ -27,7 +28,8 @@ interface Problem {
 }
 
 /** A machine's name, where it is from and where it stands, to be changed; or the machine taken out. */
-export function EditMachine({ machine, onDone, onRemoved }: EditMachineProps) {
+export function EditMachine({ machine: now, onDone, onRemoved }: EditMachineProps) {
+  const machine = useAsBegun(now);
   const typed = useDrafts(FIELDS);
   const name = typed["edit.name"] ?? machine.name;
   const origin = typed["edit.origin"] ?? machine.origin;

@@ -8,6 +8,7 @@ import { Card } from "../kit/surface";
 import { Heading } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { EditButtons } from "./edit-buttons";
+import { useAsBegun } from "./use-edit";
 
 interface EditOrderProps {
   readonly order: Order;
@@ -16,7 +17,8 @@ interface EditOrderProps {
 }
 
 /** An order's name and notes, to be changed; or the order taken out. */
-export function EditOrder({ order, onDone, onRemoved }: EditOrderProps) {
+export function EditOrder({ order: now, onDone, onRemoved }: EditOrderProps) {
+  const order = useAsBegun(now);
   const typed = useDrafts(["edit.name", "edit.notes"]);
   const name = typed["edit.name"] ?? order.name;
   const notes = typed["edit.notes"] ?? order.notes;

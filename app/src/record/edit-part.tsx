@@ -14,6 +14,7 @@ import { ReplacementCard } from "../sheet/replacement-card";
 import { EDIT_FIELDS, replacementOf, useReplacementDraft } from "../sheet/use-replacement-draft";
 import { WhereFields } from "../sheet/where-card";
 import { EditButtons } from "./edit-buttons";
+import { useAsBegun } from "./use-edit";
 import { useEditedWhere } from "./use-edited-where";
 
 interface EditPartProps {
@@ -25,7 +26,8 @@ interface EditPartProps {
 }
 
 /** What was written up, changed where it stands: what goes in, where it belongs, its notes; or taken out. */
-export function EditPart({ record, name, onDone, onRemoved }: EditPartProps) {
+export function EditPart({ record: now, name, onDone, onRemoved }: EditPartProps) {
+  const record = useAsBegun(now);
   const { where, change } = useEditedWhere(record);
   const notes = useDraft("edit.notes") ?? record.notes;
   const original = screwThatCameOut(record);

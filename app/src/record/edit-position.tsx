@@ -16,6 +16,7 @@ import { changePosition, type ShownPosition } from "../positions/change-position
 import { ReplacementCard } from "../sheet/replacement-card";
 import { EDIT_FIELDS, replacementOf, useReplacementDraft } from "../sheet/use-replacement-draft";
 import { EditButtons } from "./edit-buttons";
+import { useAsBegun } from "./use-edit";
 import { MergePosition } from "./merge-position";
 
 interface EditPositionProps {
@@ -83,7 +84,8 @@ function Within({ position, positions, parentId }: WithinProps) {
 const FIELDS = ["edit.name", "edit.alike", "edit.notes"] as const;
 
 /** A position changed where it stands: its name, how many alike, what goes in, what it stands within; or taken out. */
-export function EditPosition({ position, positions, onDone, onRemoved }: EditPositionProps) {
+export function EditPosition({ position: now, positions, onDone, onRemoved }: EditPositionProps) {
+  const position = useAsBegun(now);
   const typed = useDrafts(FIELDS);
   const name = typed["edit.name"] ?? position.name;
   const alike = typed["edit.alike"] ?? String(position.alike);

@@ -6,6 +6,7 @@ import { Card } from "../kit/surface";
 import { Heading } from "../kit/text";
 import { WhereFields } from "../sheet/where-card";
 import { EditButtons } from "./edit-buttons";
+import { useAsBegun } from "./use-edit";
 import { useEditedWhere } from "./use-edited-where";
 
 interface EditRepairProps {
@@ -16,7 +17,8 @@ interface EditRepairProps {
 }
 
 /** Where a repair belongs, to be changed; or the repair taken out. What was done is changed in Mend. */
-export function EditRepair({ repair, name, onDone, onRemoved }: EditRepairProps) {
+export function EditRepair({ repair: now, name, onDone, onRemoved }: EditRepairProps) {
+  const repair = useAsBegun(now);
   const { where, change } = useEditedWhere(repair);
   const stored = inputOfRepair(repair);
   const save = () => {

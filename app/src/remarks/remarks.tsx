@@ -2,7 +2,13 @@ import type { Remark } from "@root-gauge/contract";
 import { PICTURE_SENTENCES, REMARK_SENTENCES, pictureWords } from "@root-gauge/core/record-words";
 import { View } from "@tamagui/core";
 import { remove } from "../data/removal";
-import { useRemarkDraft, writeRemarkDraft } from "../data/remark-drafts";
+import {
+  beginRemarkDraft,
+  leaveRemarkDraft,
+  useRemarkDraft,
+  useRemarkSeen,
+  writeRemarkDraft,
+} from "../data/remark-drafts";
 import { useRemarks } from "../data/remark-queries";
 import { saveRemark } from "../data/saving";
 import type { Kept } from "../data/waiting";
@@ -17,14 +23,10 @@ const inputOf = ({ positionId, text, takenAt }: Remark) => ({ positionId, text, 
 
 /** The words of a remark, being changed. */
 function ChangeWords({ remark, text }: { remark: Kept<Remark>; text: string }) {
-  const leave = () => writeRemarkDraft(remark.id, undefined);
+  const saw = useRemarkSeen(remark.id) ?? remark.version;
+  const leave = () => leaveRemarkDraft(remark.id);
   const save = () => {
-    saveRemark(
-      remark.id,
-      { ...inputOf(remark), text: text.trim() },
-      remark.picture,
-      remark.version,
-    );
+    saveRemark(remark.id, { ...inputOf(remark), text: text.trim() }, remark.picture, saw);
     leave();
   };
   return (
@@ -76,7 +78,7 @@ function RemarkCard({ remark }: { remark: Kept<Remark> }) {
             <ActionButton
               label="Change"
               says={`Change the words: ${name}`}
-              onPress={() => writeRemarkDraft(id, text)}
+              onPress={() => beginRemarkDraft(id, text, version)}
             />
             <ActionButton label="Remove" says={`Remove ${name}`} onPress={takeOut} />
           </View>

@@ -6,7 +6,7 @@ import {
   type FieldForm,
   type FieldTable,
 } from "@root-gauge/contract";
-import { DUTY_WORDS, ENVIRONMENT_WORDS, PART_METAL_WORDS } from "@root-gauge/core/sheet-words";
+import { goesInWords } from "@root-gauge/core/sheet-words";
 import { kept } from "./kept-json";
 import { pathsById } from "./machine-places";
 import { PAGE_LENGTH, type Page } from "./page";
@@ -25,11 +25,7 @@ function specWords(text: string, other: string): string {
   if (spec === undefined) return text;
   const { callout, circumstances, acknowledgedAt } = spec;
   if (kept(other, replacementSchema).value?.callout !== callout) return callout;
-  const { duty, environment, metal } = circumstances;
-  const words = [DUTY_WORDS[duty], ENVIRONMENT_WORDS[environment], PART_METAL_WORDS[metal]];
-  return [callout, ...words, ...(acknowledgedAt === null ? [] : ["caution acknowledged"])].join(
-    ", ",
-  );
+  return goesInWords(callout, circumstances, acknowledgedAt);
 }
 
 interface Row {
