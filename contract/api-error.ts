@@ -26,6 +26,8 @@ export const API_ERRORS = {
   "no-supplier": { status: 404, means: "This server knows no supplier." },
   "supplier-away": { status: 503, means: "The supplier did not answer; nothing was ordered." },
   "supplier-nonsense": { status: 502, means: "What the supplier answered is no quotation." },
+  "note-not-found": { status: 404, means: "There is no such note." },
+  "word-not-found": { status: 404, means: "There is no such word." },
   "picture-not-found": { status: 404, means: "There is no such picture." },
   "identification-not-found": { status: 404, means: "There is no such identification." },
   "repair-not-found": { status: 404, means: "There is no such repair." },

@@ -152,12 +152,12 @@ export const OPERATIONS: readonly Operation[] = [
   {
     id: "listChanges",
     method: "get",
-    path: "/positions/{id}/changes",
-    does: "Who changed what of a position, from what to what, the last first, a page at a time",
+    path: "/changes/{id}",
+    does: "Who changed what of any record, from what to what, the last first, a page at a time",
     params: ofRecord,
     query: pageQuerySchema,
     answer: json(changeListSchema),
-    refusals: ["invalid-id", "invalid-query", "position-not-found"],
+    refusals: ["invalid-id", "invalid-query"],
   },
   {
     id: "listRemarks",
@@ -168,6 +168,15 @@ export const OPERATIONS: readonly Operation[] = [
     query: pageQuerySchema,
     answer: json(remarkListSchema),
     refusals: ["invalid-id", "invalid-query", "position-not-found"],
+  },
+  {
+    id: "readRemark",
+    method: "get",
+    path: "/remarks/{id}",
+    does: "Something that was noted of a position",
+    params: ofRecord,
+    answer: json(remarkSchema),
+    refusals: ["invalid-id", "note-not-found"],
   },
   {
     id: "saveRemark",
@@ -274,6 +283,15 @@ export const OPERATIONS: readonly Operation[] = [
     query: pageQuerySchema,
     answer: json(ownWordListSchema),
     refusals: ["invalid-query"],
+  },
+  {
+    id: "readWord",
+    method: "get",
+    path: "/words/{id}",
+    does: "One of the workshop's own words",
+    params: ofRecord,
+    answer: json(ownWordSchema),
+    refusals: ["invalid-id", "word-not-found"],
   },
   {
     id: "saveWord",

@@ -1,14 +1,23 @@
 import { z } from "zod/mini";
 
 /** What can be put back by itself once it was taken out of the lists. */
-export const REMOVABLE = ["machine", "position", "job", "order"] as const;
+export const REMOVABLE = [
+  "machine",
+  "position",
+  "identification",
+  "repair",
+  "remark",
+  "job",
+  "order",
+  "word",
+] as const;
 
 /** Something that was taken out of the lists: what it is, and when. */
 export const removedRowSchema = z.object({
   id: z.uuid(),
   kind: z.enum(REMOVABLE),
   name: z.string(),
-  /** Of a position, its machine; empty else. */
+  /** Of what stands on a machine, that and where on it; empty else. */
   machine: z.string(),
   at: z.iso.datetime(),
 });

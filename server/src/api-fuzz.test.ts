@@ -170,7 +170,7 @@ function anyRequest(random: SeededRandom): Asked {
       `/api/machines/${id}`,
       `/api/identifications/${id}`,
       `/api/positions/${id}`,
-      `/api/positions/${id}/changes`,
+      `/api/changes/${id}`,
       `/api/repairs/${id}`,
       `/api/words/${id}`,
       `/api/remarks/${id}`,

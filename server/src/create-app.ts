@@ -2,7 +2,12 @@ import express, { json, type Express } from "express";
 import type { Logger } from "pino";
 import { pinoHttp } from "pino-http";
 import { ApiFailure } from "./http/api-failure";
-import { BODY_LIMIT_KB, PICTURE_BODY_LIMIT_KB, errorHandler } from "./http/error-handler";
+import {
+  BODY_LIMIT_KB,
+  ORDER_BODY_LIMIT_KB,
+  PICTURE_BODY_LIMIT_KB,
+  errorHandler,
+} from "./http/error-handler";
 import { knownHosts } from "./http/known-hosts";
 import { securityHeaders } from "./http/security-headers";
 import { staticFiles } from "./http/static-files";
@@ -23,6 +28,7 @@ import { repairRoutes } from "./routes/repairs";
 import { searchRoutes } from "./routes/search";
 import { sheetRoutes } from "./routes/sheets";
 import { wordRoutes } from "./routes/words";
+import { changeRoutes } from "./routes/changes";
 import { caliperRoutes } from "./simulators/caliper/routes";
 import type { Caliper } from "./simulators/caliper/simulated-caliper";
 import type { Store } from "./store/database";
@@ -64,13 +70,14 @@ export function createApp(parts: AppParts): Express {
     next();
   });
   app.use("/api/remarks", json({ limit: `${PICTURE_BODY_LIMIT_KB}kb` }));
+  app.use("/api/orders", json({ limit: `${ORDER_BODY_LIMIT_KB}kb` }));
   app.use("/api", json({ limit: `${BODY_LIMIT_KB}kb` }));
   app.use("/api", healthRoutes(store), machineRoutes(store, now), positionRoutes(store, now));
   app.use("/api", identificationRoutes(store, now), searchRoutes(store));
   app.use("/api", remarkRoutes(store, pictures, now));
   app.use("/api", sheetRoutes(store, printer, now), repairRoutes(store, printer, now));
   app.use("/api", jobRoutes(store, now), orderRoutes(store, printer, now));
-  app.use("/api", quotationRoutes(supplier), removedRoutes(store));
+  app.use("/api", quotationRoutes(supplier), removedRoutes(store), changeRoutes(store));
   app.use("/api", wordRoutes(store, now), metRoutes(store), apiDocumentRoutes());
   if (caliper !== undefined) app.use("/api", caliperRoutes(caliper, now));
   app.use("/api", () => {

@@ -70,6 +70,15 @@ describe("an order that is kept", () => {
     expect((await whole(id)).lines).toHaveLength(1);
   });
 
+  it("is taken as large as it may be", async () => {
+    const positions = Array.from({ length: 1000 }, () => randomUUID());
+    const lines = Array.from({ length: MOST_LINES }, () =>
+      line(`M8 ${"é".repeat(590)}`, { positions, alternates: Array(5).fill("M8 ".repeat(190)) }),
+    );
+    const id = randomUUID();
+    expect((await saved(id, order(lines))).version).toBe(1);
+  });
+
   it("is printed, also one with more lines than a page has and one with none", async () => {
     const id = randomUUID();
     for (const count of [0, 1, MOST_LINES]) {

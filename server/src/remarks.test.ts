@@ -56,7 +56,7 @@ describe("what is noted of a position", () => {
       "Insert fitted.",
       "Thread pulled out with the screw.",
     ]);
-    const history = await (await get(`/positions/${at}/changes`)).json();
+    const history = await (await get(`/changes/${at}`)).json();
     const fields = changeListSchema
       .parse(history)
       .changes.map(({ field, became }) => [field, became]);

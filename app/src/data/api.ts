@@ -200,10 +200,11 @@ export const api = {
       `${addressOf(at)}/identifications${pageAfter(after, isPlaceless(at) ? { placed: "no" } : {})}`,
       identificationListSchema,
     ),
-  changes: (positionId: string, after?: string) =>
-    call(`/api/positions/${positionId}/changes${pageAfter(after)}`, changeListSchema),
+  changes: (recordId: string, after?: string) =>
+    call(`/api/changes/${recordId}${pageAfter(after)}`, changeListSchema),
   remarks: (positionId: string, after?: string) =>
     call(`/api/positions/${positionId}/remarks${pageAfter(after)}`, remarkListSchema),
+  remark: (id: string) => call(`/api/remarks/${id}`, remarkSchema),
   saveRemark: (id: string, input: RemarkInput, saw: number, touched?: readonly string[]) =>
     call(`/api/remarks/${id}${written(saw, touched)}`, remarkSchema, {
       ...put(input),
@@ -223,6 +224,7 @@ export const api = {
     call(`/api/repairs/${id}${written(saw, touched)}`, repairSchema, put(input)),
   removed: (after?: string) => call(`/api/removed${pageAfter(after)}`, removedListSchema),
   words: (after?: string) => call(`/api/words${pageAfter(after)}`, ownWordListSchema),
+  word: (id: string) => call(`/api/words/${id}`, ownWordSchema),
   saveWord: (id: string, input: OwnWordInput, saw: number, touched?: readonly string[]) =>
     call(`/api/words/${id}${written(saw, touched)}`, ownWordSchema, put(input)),
   met: () => call("/api/met", metSchema),

@@ -58,9 +58,9 @@ export function Conflict({ parcel }: { parcel: Parcel }) {
   const { units } = useSettings();
   const { data: stored, error } = useQuery({
     queryKey: QUERY_KEYS.stored(kind, id),
-    queryFn: () => storedOf(parcel),
+    queryFn: () => storedOf(kind, id),
   });
-  if (!stored) {
+  if (stored === undefined) {
     return <Body role="status">{error?.message ?? RECORD_SENTENCES.fetchingServers}</Body>;
   }
   const here = toldFields(kind, body, units);

@@ -3,7 +3,6 @@ import { api } from "../data/api";
 import { inputOfMachine, inputOfPart, inputOfPosition, inputOfRepair } from "../data/inputs";
 import { inputOfJob } from "../data/job-queries";
 import { inputOfOrder } from "../data/order-queries";
-import type { Parcel } from "../data/parcel";
 
 /** A record as the server has it: its fields as they are sent, and its version. */
 export interface StoredRecord {
@@ -11,22 +10,10 @@ export interface StoredRecord {
   readonly version: number;
 }
 
-/** Lists whose records are sought in them, a page after the other. */
-async function sought<Item extends { readonly id: string }>(
-  id: string,
-  page: (
-    after?: string,
-  ) => Promise<{ readonly items: readonly Item[]; readonly next: string | null }>,
-): Promise<Item | undefined> {
-  for (let after: string | undefined; ;) {
-    const { items, next } = await page(after);
-    const found = items.find((item) => item.id === id);
-    if (found !== undefined || next === null) return found;
-    after = next;
-  }
-}
+/** Lines of orders are with their order. */
+export type StoredKind = Exclude<RecordKind, "line">;
 
-type Fetch = (parcel: Parcel) => Promise<StoredRecord | undefined>;
+type Fetch = (id: string) => Promise<StoredRecord>;
 
 const whole = <Stored extends { readonly version: number; readonly removed: boolean }>(
   stored: Stored,
@@ -34,52 +21,44 @@ const whole = <Stored extends { readonly version: number; readonly removed: bool
 ): StoredRecord => ({ fields: { ...fields, removed: stored.removed }, version: stored.version });
 
 /** How a record of each kind that can wait on a device is asked for. */
-const FETCHED: Readonly<Record<Exclude<RecordKind, "line">, Fetch>> = {
-  machine: async ({ id }) => {
+const FETCHED: Readonly<Record<StoredKind, Fetch>> = {
+  machine: async (id) => {
     const stored = await api.machine(id);
     return whole(stored, inputOfMachine(stored));
   },
-  position: async ({ id }) => {
+  position: async (id) => {
     const stored = await api.position(id);
     return whole(stored, inputOfPosition(stored));
   },
-  identification: async ({ id }) => {
+  identification: async (id) => {
     const stored = await api.identification(id);
     return whole(stored, inputOfPart(stored));
   },
-  repair: async ({ id }) => {
+  repair: async (id) => {
     const stored = await api.repair(id);
     return whole(stored, inputOfRepair(stored));
   },
-  job: async ({ id }) => {
+  job: async (id) => {
     const stored = await api.job(id);
     return whole(stored, inputOfJob(stored));
   },
-  order: async ({ id }) => {
+  order: async (id) => {
     const stored = await api.order(id);
     return whole(stored, inputOfOrder(stored));
   },
-  remark: async (parcel) => {
-    if (parcel.kind !== "remark") return undefined;
-    const stored = await sought(parcel.id, async (after) => {
-      const { remarks, next } = await api.remarks(parcel.body.positionId, after);
-      return { items: remarks, next };
-    });
-    return stored && whole(stored, stored);
+  remark: async (id) => {
+    const stored = await api.remark(id);
+    const { positionId, text, takenAt } = stored;
+    return whole(stored, { positionId, text, takenAt });
   },
-  word: async ({ id }) => {
-    const stored = await sought(id, async (after) => {
-      const { words, next } = await api.words(after);
-      return { items: words, next };
-    });
-    return stored && whole(stored, stored);
+  word: async (id) => {
+    const stored = await api.word(id);
+    return whole(stored, { word: stored.word, means: stored.means });
   },
 };
 
 /**
- * What the server has of a record that waits here.
+ * What the server has of a record, whatever waits here.
  * @throws ServerAway, ServerRefused as any question of the server
  */
-export async function storedOf(parcel: Parcel): Promise<StoredRecord | null> {
-  return (await FETCHED[parcel.kind](parcel)) ?? null;
-}
+export const storedOf = (kind: StoredKind, id: string): Promise<StoredRecord> => FETCHED[kind](id);

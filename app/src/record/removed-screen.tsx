@@ -5,45 +5,37 @@ import { View } from "@tamagui/core";
 import { useState } from "react";
 import { ScrollView } from "react-native";
 import { api } from "../data/api";
-import { inputOfMachine, inputOfPosition } from "../data/inputs";
-import { inputOfJob } from "../data/job-queries";
-import { inputOfOrder } from "../data/order-queries";
+import { newParcelSchema } from "../data/parcel";
 import { PAGED, moreOf } from "../data/paged";
 import { QUERY_KEYS } from "../data/query-keys";
-import { saveJob, saveMachine, saveOrder, savePosition } from "../data/saving";
+import { outbox } from "../data/saving";
 import { ActionButton } from "../kit/action-button";
 import { ActionRow } from "../kit/action-row";
 import { Body, Small } from "../kit/text";
+import { storedOf } from "../outbox/stored-record";
 import { shortTime } from "../positions/short-time";
 import { PAGE_WIDTH, PageHead } from "../shell/page";
 
 const KIND_WORDS: Readonly<Record<RemovedRow["kind"], string>> = {
   machine: "Machine",
   position: "Position",
+  identification: "Finding",
+  repair: "Repair",
+  remark: "Note",
   job: "Job",
   order: "Order",
+  word: "Word",
 };
 
 /** Sends a record again as the server has it, in its lists. */
 async function putBack({ kind, id }: RemovedRow): Promise<void> {
-  switch (kind) {
-    case "machine": {
-      const machine = await api.machine(id);
-      return saveMachine(id, inputOfMachine(machine), machine.version);
-    }
-    case "position": {
-      const position = await api.position(id);
-      return savePosition(id, inputOfPosition(position), position.version);
-    }
-    case "job": {
-      const job = await api.job(id);
-      return saveJob(id, inputOfJob(job), job.version);
-    }
-    case "order": {
-      const order = await api.order(id);
-      return saveOrder(id, inputOfOrder(order), order.version);
-    }
-  }
+  const { fields, version } = await storedOf(kind, id);
+  const body = { ...fields, removed: false };
+  const parcel = { kind, id, body, saw: version, touched: ["removed"], queuedAt: Date.now() };
+  // A note's picture is with the server already.
+  const whole = kind === "remark" ? { ...parcel, picture: null } : parcel;
+  outbox.add(newParcelSchema.parse(whole));
+  await outbox.deliver();
 }
 
 /** What was taken out of the lists, the last first, each with the way back. */

@@ -12,6 +12,9 @@ export const BODY_LIMIT_KB = 100;
 /** The same of what may carry a picture: its letters, and room for the words. */
 export const PICTURE_BODY_LIMIT_KB = 5600;
 
+/** The same of an order: as many lines as may be sent, each for as many places. */
+export const ORDER_BODY_LIMIT_KB = 16_000;
+
 /** The limit that a body was over, kB. */
 const limitOf = (error: unknown) =>
   error instanceof Error && "limit" in error

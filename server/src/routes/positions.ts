@@ -12,7 +12,6 @@ import { ApiFailure, changedElsewhere, checked } from "../http/api-failure";
 import { checkedCallout } from "../http/checked-callout";
 import { positionAt } from "../http/position-at";
 import type { Store } from "../store/database";
-import { changesOf } from "../store/history";
 import { identificationsAt } from "../store/identifications";
 import { listWords } from "../store/own-words";
 import { mergePositions, type Merged } from "../store/merge-positions";
@@ -102,13 +101,6 @@ export function positionRoutes(store: Store, now: () => Date): Router {
     const { after } = checked(pageQuerySchema, request.query, "invalid-query");
     const { items, next } = await repairsAt(store, { positionId: id }, after);
     response.json({ repairs: items, next });
-  });
-
-  router.get("/positions/:id/changes", async (request, response) => {
-    const { id } = await positionAt(store, request.params.id);
-    const { after } = checked(pageQuerySchema, request.query, "invalid-query");
-    const { items, next } = await changesOf(store, id, after);
-    response.json({ changes: items, next });
   });
 
   return router;

@@ -7,7 +7,7 @@ import { cleanJpeg, type CleanJpeg } from "../pictures/clean-jpeg";
 import type { PictureFolder } from "../pictures/picture-folder";
 import { createTurns } from "../pictures/turns";
 import type { Store } from "../store/database";
-import { hasPicture, remarksAt, saveRemark, type SavedRemark } from "../store/remarks";
+import { findRemark, hasPicture, remarksAt, saveRemark, type SavedRemark } from "../store/remarks";
 
 const idSchema = z.uuid();
 
@@ -49,6 +49,13 @@ export function remarkRoutes(store: Store, pictures: PictureFolder, now: () => D
     const { after } = checked(pageQuerySchema, request.query, "invalid-query");
     const { items, next } = await remarksAt(store, id, after);
     response.json({ remarks: items, next });
+  });
+
+  router.get("/remarks/:id", async (request, response) => {
+    const id = checked(idSchema, request.params.id, "invalid-id");
+    const remark = await findRemark(store, id);
+    if (remark === undefined) throw new ApiFailure("note-not-found", "There is no such note.");
+    response.json(remark);
   });
 
   router.put("/remarks/:id", async (request, response) => {

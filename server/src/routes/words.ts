@@ -1,9 +1,9 @@
 import { ownWordInputSchema, pageQuerySchema, writeSchema } from "@root-gauge/contract";
 import { Router } from "express";
 import { z } from "zod/mini";
-import { changedElsewhere, checked } from "../http/api-failure";
+import { ApiFailure, changedElsewhere, checked } from "../http/api-failure";
 import type { Store } from "../store/database";
-import { pageOfWords, saveWord } from "../store/own-words";
+import { findWord, pageOfWords, saveWord } from "../store/own-words";
 
 const idSchema = z.uuid();
 
@@ -15,6 +15,13 @@ export function wordRoutes(store: Store, now: () => Date): Router {
     const { after } = checked(pageQuerySchema, request.query, "invalid-query");
     const { items, next } = await pageOfWords(store, after);
     response.json({ words: items, next });
+  });
+
+  router.get("/words/:id", async (request, response) => {
+    const id = checked(idSchema, request.params.id, "invalid-id");
+    const word = await findWord(store, id);
+    if (word === undefined) throw new ApiFailure("word-not-found", "There is no such word.");
+    response.json(word);
   });
 
   router.put("/words/:id", async (request, response) => {

@@ -60,6 +60,15 @@ export async function pageOfWords(store: Store, after = ""): Promise<Page<Stored
   };
 }
 
+export async function findWord(store: Store, id: string): Promise<StoredWord | undefined> {
+  const row = await store
+    .selectFrom("own_words")
+    .selectAll()
+    .where("id", "=", id)
+    .executeTakeFirst();
+  return row && wordOf(row);
+}
+
 /**
  * Teaches a word, changes what it means or takes it out: saying it twice is saying it once.
  * @returns undefined when another device has changed it since; nothing was stored

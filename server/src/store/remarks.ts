@@ -63,6 +63,11 @@ export function remarksAt(store: Store, positionId: string, after?: string): Pro
   );
 }
 
+export async function findRemark(store: Store, id: string): Promise<Remark | undefined> {
+  const row = await store.selectFrom("remarks").selectAll().where("id", "=", id).executeTakeFirst();
+  return row && remarkOf(row);
+}
+
 /** Whether a remark is stored that has a picture. */
 export async function hasPicture(store: Store, id: string): Promise<boolean> {
   const row = await store

@@ -1,10 +1,19 @@
 import path from "node:path";
-import type { IdentificationInput } from "@root-gauge/contract";
-import { machineNamed, temporaryFolder } from "../test-server";
+import {
+  positionInputSchema,
+  remarkInputSchema,
+  repairInputSchema,
+  type IdentificationInput,
+} from "@root-gauge/contract";
+import { REPAIR_BEGUN, machineNamed, temporaryFolder } from "../test-server";
 import { openStore, type Store } from "./database";
 import { findIdentification, identificationsAt, saveIdentification } from "./identifications";
 import { findMachine, listMachines, saveMachine } from "./machines";
+import { saveWord } from "./own-words";
+import { savePosition } from "./positions";
+import { saveRemark } from "./remarks";
 import { listRemoved } from "./removed";
+import { saveRepair } from "./repairs";
 
 const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
 const OTHER_MACHINE = "2c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
@@ -107,5 +116,36 @@ describe("a search of the machines", () => {
   it("takes every sign for itself", async () => {
     expect(await names("100%")).toEqual(["Folding machine 100%"]);
     expect(await names("1__")).toEqual([]);
+  });
+});
+
+describe("the list of what was taken out", () => {
+  it("has whatever it was, with where it stood", async () => {
+    const machine = "8d0c5b61-1f7a-4b52-8d0e-2f6a3c9b1e56";
+    const idOf = (i: number) => `9d0c5b61-1f7a-4b52-8d0e-2f6a3c9b1e5${i}`;
+    await saveMachine(store, machine, machineNamed("Stitcher"), NOW);
+    const takenAt = NOW.toISOString();
+    const gone = { removed: true };
+    const found = { ...part, machineId: machine, position: "Feed side / bar" };
+    await saveIdentification(store, idOf(1), { ...found, ...gone }, NOW);
+    const repair = { machineId: machine, position: "Bar", record: REPAIR_BEGUN, takenAt, ...gone };
+    await saveRepair(store, idOf(2), repairInputSchema.parse(repair), NOW);
+    const place = idOf(3);
+    const input = positionInputSchema.parse({ machineId: machine, name: "Foot" });
+    await savePosition(store, place, input, NOW);
+    const note = remarkInputSchema.parse({ positionId: place, text: "Cracked.", takenAt, ...gone });
+    await saveRemark(store, idOf(4), note, undefined, NOW);
+    await saveWord(store, idOf(5), { word: "wibble", means: { kind: "nothing" }, ...gone }, NOW);
+    const { items } = await listRemoved(store);
+    const listed = items.map(({ kind, name, machine: where }) => [kind, name, where]);
+    expect(listed).toEqual(
+      expect.arrayContaining([
+        ["identification", expect.any(String), "Stitcher, Feed side / bar"],
+        ["repair", expect.any(String), "Stitcher, Bar"],
+        ["remark", "Cracked.", "Stitcher, Foot"],
+        ["word", "wibble", ""],
+      ]),
+    );
+    expect(listed.find(([kind]) => kind === "repair")?.[1]).not.toContain("{");
   });
 });

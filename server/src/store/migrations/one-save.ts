@@ -101,6 +101,13 @@ export const oneSave: Migration = {
         removed_at text
       )`.execute(db);
     await sql`create index lines_of_order on order_lines (order_id, place)`.execute(db);
+    await sql`
+      create trigger order_lines_removed after update of removed on order_lines
+      when new.removed <> old.removed
+      begin
+        update order_lines set removed_at = case when new.removed = 1 then new.updated_at end
+        where id = new.id;
+      end`.execute(db);
     await moveLines(db);
     await sql`alter table orders drop column lines`.execute(db);
   },
