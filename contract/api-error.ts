@@ -43,7 +43,7 @@ export const API_ERRORS = {
   "unknown-host": { status: 421, means: "The server is not known by the name it was asked under." },
   "too-many-streams": {
     status: 503,
-    means: "The caliper is shown on as many screens as it can be.",
+    means: "As many screens follow the caliper, or the changes, as can be.",
   },
   "precondition-failed": { status: 412, means: "It is not the version that was asked for." },
   "range-not-satisfiable": { status: 416, means: "There is no such part of the file." },

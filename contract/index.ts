@@ -50,6 +50,8 @@ export {
 export type { KeptLine, Order, OrderInput, OrderRow, WholeOrder } from "./order";
 export { SUPPLY_STATES, quotationRequestSchema, quotationSchema } from "./quotation";
 export type { Quotation, QuotationRequest, QuotedLine } from "./quotation";
+export { eventListSchema, eventsQuerySchema, recordEventSchema } from "./event";
+export type { RecordEvent } from "./event";
 export { RECORD_KINDS } from "./record-kinds";
 export type { RecordKind } from "./record-kinds";
 export type { Field, FieldForm, FieldTable } from "./record-fields";

@@ -6,11 +6,11 @@ import {
   identificationSchema,
 } from "./identification";
 import { machineInputSchema, machineListSchema, machineSchema } from "./machine";
+import { CHANGE_OPERATIONS } from "./change-operations";
 import { JOB_OPERATIONS } from "./job-operations";
+import { NOTE_OPERATIONS } from "./note-operations";
 import { metQuerySchema, metSchema } from "./met";
 import { WRITES, json, ofMachine, ofRecord, type Operation } from "./operation";
-import { changeListSchema } from "./change";
-import { ownWordInputSchema, ownWordListSchema, ownWordSchema } from "./own-word";
 import {
   mergeInputSchema,
   positionInputSchema,
@@ -20,7 +20,6 @@ import {
 } from "./position";
 import { planPaperSchema, repairInputSchema, repairListSchema, repairSchema } from "./repair";
 import { sheetQuerySchema } from "./replacement";
-import { remarkInputSchema, remarkListSchema, remarkSchema } from "./remark";
 import { searchHitsSchema } from "./search";
 import {
   foundQuerySchema,
@@ -150,55 +149,6 @@ export const OPERATIONS: readonly Operation[] = [
     refusals: ["invalid-id", "invalid-query", "position-not-found"],
   },
   {
-    id: "listChanges",
-    method: "get",
-    path: "/changes/{id}",
-    does: "Who changed what of any record, from what to what, the last first, a page at a time",
-    params: ofRecord,
-    query: pageQuerySchema,
-    answer: json(changeListSchema),
-    refusals: ["invalid-id", "invalid-query"],
-  },
-  {
-    id: "listRemarks",
-    method: "get",
-    path: "/positions/{id}/remarks",
-    does: "What was noted of a position and when, with or without a picture, the last first, a page at a time",
-    params: ofRecord,
-    query: pageQuerySchema,
-    answer: json(remarkListSchema),
-    refusals: ["invalid-id", "invalid-query", "position-not-found"],
-  },
-  {
-    id: "readRemark",
-    method: "get",
-    path: "/remarks/{id}",
-    does: "Something that was noted of a position",
-    params: ofRecord,
-    answer: json(remarkSchema),
-    refusals: ["invalid-id", "note-not-found"],
-  },
-  {
-    id: "saveRemark",
-    method: "put",
-    path: "/remarks/{id}",
-    does: "Notes something of a position, changes its words, takes it out or brings it back; a picture stays with it",
-    params: ofRecord,
-    query: writeSchema,
-    body: remarkInputSchema,
-    answer: json(remarkSchema),
-    refusals: [...WRITES, "position-not-found"],
-  },
-  {
-    id: "readPicture",
-    method: "get",
-    path: "/remarks/{id}/picture",
-    does: "The picture of a note",
-    params: ofRecord,
-    answer: { as: "jpeg" },
-    refusals: ["invalid-id", "picture-not-found"],
-  },
-  {
     id: "readIdentification",
     method: "get",
     path: "/identifications/{id}",
@@ -276,35 +226,6 @@ export const OPERATIONS: readonly Operation[] = [
     refusals: ["invalid-query"],
   },
   {
-    id: "listWords",
-    method: "get",
-    path: "/words",
-    does: "The workshop's own words of call-outs by their letters, a page at a time",
-    query: pageQuerySchema,
-    answer: json(ownWordListSchema),
-    refusals: ["invalid-query"],
-  },
-  {
-    id: "readWord",
-    method: "get",
-    path: "/words/{id}",
-    does: "One of the workshop's own words",
-    params: ofRecord,
-    answer: json(ownWordSchema),
-    refusals: ["invalid-id", "word-not-found"],
-  },
-  {
-    id: "saveWord",
-    method: "put",
-    path: "/words/{id}",
-    does: "Teaches a word, changes what it means, or forgets it",
-    params: ofRecord,
-    query: writeSchema,
-    body: ownWordInputSchema,
-    answer: json(ownWordSchema),
-    refusals: WRITES,
-  },
-  {
     id: "readMet",
     method: "get",
     path: "/met",
@@ -339,6 +260,8 @@ export const OPERATIONS: readonly Operation[] = [
     answer: json(caliperFigureSchema),
     refusals: ["invalid-body"],
   },
+  ...NOTE_OPERATIONS,
+  ...CHANGE_OPERATIONS,
   ...JOB_OPERATIONS,
 ];
 

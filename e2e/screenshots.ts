@@ -3,6 +3,7 @@ import path from "node:path";
 import { fileURLToPath } from "node:url";
 import type { Browser, Page } from "@playwright/test";
 import { launchBrowser } from "./support/browser";
+import { watchRequests } from "./support/settled";
 import { bundleServer } from "./support/bundle-server";
 import { startTestServer } from "./support/server";
 
@@ -257,12 +258,13 @@ async function take(browser: Browser, address: string, shot: Shot): Promise<void
     reducedMotion: "reduce",
   });
   const page = await context.newPage();
+  const settled = watchRequests(page);
   const rest = page.waitForResponse(/\/later-/);
   await page.goto(address);
   await page.getByText("As known so far").waitFor();
   await rest;
   await shot.show(page);
-  await page.waitForLoadState("networkidle");
+  await settled();
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: path.join(FOLDER, `${shot.name}.png`) });
   await context.close();

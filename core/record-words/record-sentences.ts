@@ -10,6 +10,9 @@ export const RECORD_SENTENCES = {
   nothingWaits: "Nothing waits: everything saved here is on the server.",
   fetchingServers: "Fetching what the server has.",
   changedElsewhere: "Another device has changed it since it was read here.",
+  justChanged: "Just changed on another device",
+  changedSinceBegun:
+    "Another device has changed this since you began. What it changed and you did not stays; where both changed the same you are asked which is right.",
   waitsForServer: "Waits until the server answers.",
   waitsForOther: "Waits for its machine or its position, which is not on the server yet.",
   conflict: "Another device has changed what was saved here. Say which one is right.",

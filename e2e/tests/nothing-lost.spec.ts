@@ -1,5 +1,6 @@
 import type { Page } from "@playwright/test";
 import { expect, openBench, PHONE, test } from "../support/test";
+import { watchRequests } from "../support/settled";
 
 test.use(PHONE);
 
@@ -75,17 +76,17 @@ test("with the server stopped a save is kept, said so, and delivered once when i
   page,
   server,
 }) => {
+  const settled = watchRequests(page);
   await openBench(page);
   await page.getByRole("button", { name: /^Ø over crests/ }).tap();
   await typeDiameter(page, "9.9");
   // The rooms' code is fetched ahead, a moment after the Bench is ready.
-  await page.waitForLoadState("networkidle");
   await page.waitForFunction(
     () =>
       performance.getEntriesByType("resource").filter(({ name }) => name.includes("later-"))
         .length > 0,
   );
-  await page.waitForLoadState("networkidle");
+  await settled();
   await server.stop();
   await page.getByRole("button", { name: "Write it up as it stands" }).tap();
   await page.getByLabel("Which machine").fill("Folding machine");

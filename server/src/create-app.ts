@@ -28,6 +28,7 @@ import { repairRoutes } from "./routes/repairs";
 import { searchRoutes } from "./routes/search";
 import { sheetRoutes } from "./routes/sheets";
 import { wordRoutes } from "./routes/words";
+import { eventRoutes } from "./routes/events";
 import { changeRoutes } from "./routes/changes";
 import { caliperRoutes } from "./simulators/caliper/routes";
 import type { Caliper } from "./simulators/caliper/simulated-caliper";
@@ -78,6 +79,7 @@ export function createApp(parts: AppParts): Express {
   app.use("/api", sheetRoutes(store, printer, now), repairRoutes(store, printer, now));
   app.use("/api", jobRoutes(store, now), orderRoutes(store, printer, now));
   app.use("/api", quotationRoutes(supplier), removedRoutes(store), changeRoutes(store));
+  app.use("/api", eventRoutes(store));
   app.use("/api", wordRoutes(store, now), metRoutes(store), apiDocumentRoutes());
   if (caliper !== undefined) app.use("/api", caliperRoutes(caliper, now));
   app.use("/api", () => {

@@ -72,6 +72,9 @@ const TIMEOUT_MS = 10_000;
 /** A picture on a workshop's wireless takes longer. */
 const PICTURE_TIMEOUT_MS = 60_000;
 
+/** A sheet on paper waits for its turn behind others, and is then given half a minute by the server: longer than both. */
+const PAPER_TIMEOUT_MS = 180_000;
+
 async function answerOf(path: string, init: RequestInit): Promise<Response> {
   try {
     return await fetch(path, { signal: AbortSignal.timeout(TIMEOUT_MS), ...init });
@@ -112,7 +115,7 @@ function put(body: unknown): RequestInit {
 
 /** A file that the server makes. */
 async function file(path: string, init: RequestInit): Promise<Blob> {
-  const response = await answerOf(path, init);
+  const response = await answerOf(path, { signal: AbortSignal.timeout(PAPER_TIMEOUT_MS), ...init });
   if (!response.ok) throw await refusalOf(response);
   return response.blob();
 }

@@ -7,6 +7,7 @@ import { useOwnWords } from "../data/own-words";
 import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
 import { Body, Figure, Small } from "../kit/text";
+import { JustChanged } from "../record/just-changed";
 import { dutyCautions } from "./duty-cautions";
 import { EditLine, useEditLine } from "./edit-line";
 
@@ -80,6 +81,7 @@ export function KeptLineCard(props: KeptLineCardProps) {
       <Figure fontSize="$name" lineHeight="$name" userSelect="text">
         {callout}
       </Figure>
+      <JustChanged id={line.id} />
       {editing ? (
         <EditLine
           line={line}

@@ -5,6 +5,7 @@ import ChevronDown from "lucide-react-native/icons/chevron-down";
 import ChevronRight from "lucide-react-native/icons/chevron-right";
 import { Pressable } from "../kit/pressable";
 import { Body, Figure, Label, Small } from "../kit/text";
+import { JustChanged } from "../record/just-changed";
 import type { Kept } from "../data/waiting";
 import { StateMark } from "./state-mark";
 
@@ -76,6 +77,7 @@ export function PositionRow(props: PositionRowProps) {
           <Figure>{path ?? name}</Figure>
           {beside === "" ? null : <Body>{beside}</Body>}
           {folded && within > 0 ? <Small>{`${within} within`}</Small> : null}
+          <JustChanged id={position.id} />
           {waiting ? <Label>{RECORD_SENTENCES.notOnServer}</Label> : null}
         </View>
         {told ? <StateMark state={state} /> : null}

@@ -7,15 +7,19 @@ interface EditButtonsProps {
   readonly removeLabel: string;
   /** Why it cannot be kept as it stands. */
   readonly problem?: string | undefined;
+  /** Whether another device has changed it since this change began. */
+  readonly meanwhile?: boolean;
   readonly onSave: () => void;
   readonly onLeave: () => void;
   readonly onRemove: () => void;
 }
 
 /** How a change ends: kept, left, or the record taken out. */
-export function EditButtons({ removeLabel, problem, onSave, onLeave, onRemove }: EditButtonsProps) {
+export function EditButtons(props: EditButtonsProps) {
+  const { removeLabel, problem, meanwhile = false, onSave, onLeave, onRemove } = props;
   return (
     <View gap={8}>
+      {meanwhile ? <Body role="status">{RECORD_SENTENCES.changedSinceBegun}</Body> : null}
       {problem === undefined ? null : (
         <Body role="alert" color="$clash">
           {problem}

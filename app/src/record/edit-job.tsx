@@ -67,7 +67,13 @@ export function EditJob({ job: now, onDone, onRemoved }: EditJobProps) {
         longest={4000}
         onChange={(text) => writeDraft("edit.notes", text)}
       />
-      <EditButtons removeLabel="Remove the job" onSave={save} onLeave={onDone} onRemove={takeOut} />
+      <EditButtons
+        meanwhile={now.version > job.version}
+        removeLabel="Remove the job"
+        onSave={save}
+        onLeave={onDone}
+        onRemove={takeOut}
+      />
     </Card>
   );
 }

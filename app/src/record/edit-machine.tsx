@@ -83,6 +83,7 @@ export function EditMachine({ machine: now, onDone, onRemoved }: EditMachineProp
         onChange={(text) => writeDraft("edit.notes", text)}
       />
       <EditButtons
+        meanwhile={now.version > machine.version}
         removeLabel="Remove the machine"
         onSave={save}
         onLeave={onDone}

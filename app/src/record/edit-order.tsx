@@ -54,6 +54,7 @@ export function EditOrder({ order: now, onDone, onRemoved }: EditOrderProps) {
         onChange={(text) => writeDraft("edit.notes", text)}
       />
       <EditButtons
+        meanwhile={now.version > order.version}
         removeLabel="Remove the order"
         onSave={save}
         onLeave={onDone}

@@ -67,6 +67,7 @@ export function EditPart({ record: now, name, onDone, onRemoved }: EditPartProps
         />
         <EditButtons
           problem={problem}
+          meanwhile={now.version > record.version}
           removeLabel="Remove the sheet"
           onSave={save}
           onLeave={onDone}

@@ -169,6 +169,7 @@ export function EditPosition({ position: now, positions, onDone, onRemoved }: Ed
         />
         <EditButtons
           problem={problem}
+          meanwhile={now.version > position.version}
           removeLabel="Remove the position"
           onSave={save}
           onLeave={onDone}

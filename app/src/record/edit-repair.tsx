@@ -39,6 +39,7 @@ export function EditRepair({ repair: now, name, onDone, onRemoved }: EditRepairP
       <Heading>Where it belongs</Heading>
       <WhereFields where={where} placeholder="Side cover, rear" onChange={change} />
       <EditButtons
+        meanwhile={now.version > repair.version}
         removeLabel="Remove the repair"
         onSave={save}
         onLeave={onDone}

@@ -2,6 +2,7 @@ import { HOLDING_WORDS, otherTabWords } from "@root-gauge/core/record-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useSyncExternalStore } from "react";
+import { useArrivals } from "../data/arrivals";
 import { useOtherTab } from "../data/other-tab";
 import { useDelivery, useOutbox } from "../data/saving";
 import { storage } from "../data/text-storage";
@@ -13,6 +14,7 @@ import { outboxSentence } from "./outbox-sentence";
 export function SaveStatus() {
   const router = useRouter();
   useDelivery();
+  useArrivals();
   const outbox = useOutbox();
   const otherTab = useOtherTab();
   const holding = useSyncExternalStore(storage.subscribe, storage.holding, storage.holding);

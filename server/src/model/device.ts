@@ -12,6 +12,8 @@ export interface Waiting {
   /** The version that was on the screen when the first change of it began. */
   readonly saw: number;
   readonly fields: Readonly<Record<string, unknown>>;
+  /** How they stood on the screen then. */
+  readonly from: Readonly<Record<string, unknown>>;
   readonly touched: ReadonlySet<string>;
 }
 
@@ -51,6 +53,7 @@ export class Device {
       id,
       saw: before?.saw ?? shown.version,
       fields,
+      from: before?.from ?? shown.fields,
       touched: new Set([...(before?.touched ?? []), ...Object.keys(change)]),
     });
   }

@@ -6,10 +6,9 @@ import {
   positionInputSchema,
   remarkInputSchema,
 } from "@root-gauge/contract";
-import fc from "fast-check";
+import * as fc from "fast-check";
 import { sql } from "kysely";
 import { closeStore, openStore, type Store } from "../store/database";
-import { changesOf } from "../store/history";
 import { findJob, saveJob } from "../store/jobs";
 import { saveMachine } from "../store/machines";
 import { mergePositions } from "../store/merge-positions";
@@ -292,21 +291,46 @@ async function nothingHangs(shop: Workshop): Promise<void> {
   expect(job?.positions.filter((id) => shop.merged.has(id))).toEqual([]);
 }
 
-/** A tick that was acknowledged stands, or somebody who had it on the screen took it away. */
+/** At which version of the order a version of one of its lines came to be. */
+async function orderVersions(shop: Workshop): Promise<ReadonlyMap<string, number>> {
+  const { rows } = await sql<{ version: number; became: string }>`
+    select version, became from changes
+    where record_id = ${shop.order} and field = 'lines'`.execute(shop.store);
+  const versions = new Map<string, number>();
+  for (const { version, became } of rows) {
+    const words = became.split(" ");
+    for (let at = 0; at < words.length; at += 2) {
+      versions.set(`${words[at]} ${words[at + 1]}`, version);
+    }
+  }
+  return versions;
+}
+
+/** A tick that was acknowledged was made, and whoever took it away had it on the screen, or had made it. */
 async function heldTicks(shop: Workshop): Promise<void> {
-  const order = await findOrder(shop.store, shop.order);
-  const acks = shop.devices
-    .flatMap(({ acknowledged }) => acknowledged)
-    .filter(({ id }) => id === shop.order)
-    .sort((a, b) => a.version - b.version);
-  for (const line of shop.lines) {
-    const last = acks.findLast(({ touched }) => touched.has(line));
-    if (last === undefined) continue;
-    const stands = order?.lines.find(({ id }) => id === line)?.arrived;
-    const { items } = await changesOf(shop.store, line);
-    const toggled = items.filter(({ field }) => field === "arrived").length;
-    expect(stands).toBe(toggled % 2 === 1);
-    expect(stands).toBe(last.fields[line]);
+  const versions = await orderVersions(shop);
+  for (const device of shop.devices) {
+    for (const ack of device.acknowledged.filter(({ id }) => id === shop.order)) {
+      // A line that was ticked and unticked before it was sent was left alone.
+      for (const line of shop.lines.filter((id) => ack.fields[id] !== ack.from[id])) {
+        const { rows } = await sql<{ version: number; device: string; became: string }>`
+          select version, device, became from changes
+          where record_id = ${line} and field = 'arrived' order by id`.execute(shop.store);
+        const wanted = ack.fields[line] === true ? "yes" : "";
+        const made = rows.some(({ became }) => became === wanted);
+        expect(made || wanted === "").toBe(true);
+        const own = rows.filter((row) => versions.get(`${line} ${row.version}`) === ack.version);
+        for (const row of own.filter((one) => one.device === device.id)) {
+          const unseen = rows.filter(
+            (one) =>
+              one.version < row.version &&
+              one.device !== device.id &&
+              (versions.get(`${line} ${one.version}`) ?? 0) > ack.saw,
+          );
+          expect(unseen).toEqual([]);
+        }
+      }
+    }
   }
 }
 

@@ -1,4 +1,4 @@
-import type { ChangedField, Write } from "@root-gauge/contract";
+import type { ChangedField, RecordKind, Write } from "@root-gauge/contract";
 import type { Transaction } from "kysely";
 import type { Tables } from "./schema";
 
@@ -24,12 +24,13 @@ export interface ChangeLine {
 /** Notes what a writing changed of a record. */
 export async function noteLines(
   transaction: Transaction<Tables>,
+  kind: RecordKind,
   { id, version }: Versioned,
   lines: readonly ChangeLine[],
   { write, at }: Writing,
 ): Promise<void> {
   if (lines.length === 0) return;
-  const by = { record_id: id, version, at, who: write.who ?? "", device: write.device ?? "" };
+  const by = { kind, record_id: id, version, at, who: write.who ?? "", device: write.device ?? "" };
   await transaction
     .insertInto("changes")
     .values(lines.map((line) => ({ ...by, ...line, exact: 1 })))
@@ -72,7 +73,7 @@ async function noteAtPlace(
     .select(["id", "version"])
     .where("id", "=", placeId)
     .executeTakeFirst();
-  if (place !== undefined) await noteLines(transaction, place, [line], writing);
+  if (place !== undefined) await noteLines(transaction, "position", place, [line], writing);
 }
 
 /** A field that was written of a record: by which device, at which version, and as what it stood there before. */

@@ -306,7 +306,7 @@ export async function saveRecord<Row extends RecordRow, Refused = never>(
   };
   const row = await written<Row>(transaction, table, id, columns, before === undefined);
   const lines = [...linesOf(fields, before, row), ...(before === undefined ? [] : rest), ...noted];
-  await noteLines(transaction, row, lines, writing);
+  await noteLines(transaction, kind, row, lines, writing);
   return { kind: "saved", row, before, lines };
 }
 
@@ -347,8 +347,8 @@ export async function changeMany(
   const was =
     of.form === "flag" ? sql`iif(${column} <> 0, 'yes', '')` : sql`coalesce(${column}, '')`;
   await sql`
-    insert into changes (record_id, version, at, who, device, field, was, became, exact)
-    select id, version + 1, ${at}, ${write.who ?? ""}, ${write.device ?? ""}, ${of.called}, ${was},
+    insert into changes (kind, record_id, version, at, who, device, field, was, became, exact)
+    select ${kind}, id, version + 1, ${at}, ${write.who ?? ""}, ${write.device ?? ""}, ${of.called}, ${was},
       ${told(of, value)}, 1
     from ${table} where ${which} and ${column} is not ${value}`.execute(transaction);
   const { rows } = await sql<{ id: string }>`

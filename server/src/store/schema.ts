@@ -1,4 +1,4 @@
-import type { ChangedField } from "@root-gauge/contract";
+import type { ChangedField, RecordKind } from "@root-gauge/contract";
 import type { PositionState } from "@root-gauge/core/record";
 import type { ColumnType, Generated, Kysely } from "kysely";
 
@@ -86,6 +86,8 @@ export interface ChangesTable {
   field: ChangedField;
   was: string;
   became: string;
+  /** What kind of record it is of; empty in lines of an older make. */
+  kind: ColumnType<RecordKind | "", RecordKind | undefined, never>;
   /** 1 where it is as the column has it; 0 where it is in words, as lines of an older make are. */
   exact: Generated<number>;
 }

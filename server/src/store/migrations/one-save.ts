@@ -79,6 +79,7 @@ async function moveLines(db: Kysely<unknown>): Promise<void> {
 export const oneSave: Migration = {
   async up(db: Kysely<unknown>) {
     await sql`alter table changes add column exact integer not null default 0`.execute(db);
+    await sql`alter table changes add column kind text not null default ''`.execute(db);
     await sql`alter table positions add column merged_into text`.execute(db);
     await sql`
       create table order_lines (
