@@ -169,6 +169,15 @@ async function placeNamed(
   return within === null ? null : { id: within, machineId };
 }
 
+/** The place of a name among others: one that is in the lists before one that is not. */
+function theOne<Named extends { readonly name: string; readonly removed: number }>(
+  places: readonly Named[],
+  name: string,
+): Named | undefined {
+  const named = places.filter((place) => isSameName(place.name, name));
+  return named.find(({ removed }) => removed === IN_LISTS) ?? named[0];
+}
+
 /** The place of a name that stands within another, or on the machine itself; made where there is none. */
 async function placeWithin(
   transaction: Transaction<Tables>,
@@ -177,18 +186,21 @@ async function placeWithin(
   name: string,
   writing: Writing,
 ): Promise<string> {
-  const beside = await transaction
+  const beside = transaction
     .selectFrom("positions")
     .select(["id", "name", "removed", "rank"])
     .where("machine_id", "=", machineId)
     .where("parent_id", "is", parentId)
-    .where("merged_into", "is", null)
-    .execute();
-  const named = beside.filter((place) => isSameName(place.name, name));
-  const there = named.find(({ removed }) => removed === IN_LISTS) ?? named[0];
+    .where("merged_into", "is", null);
+  // Most names are written as they stand; only for others are all that stand beside looked through.
+  const likely = await beside.where(sql<SqlBool>`name = ${name} collate nocase`).execute();
+  const known = theOne(likely, name);
+  if (known !== undefined) return known.id;
+  const all = await beside.execute();
+  const there = theOne(all, name);
   if (there !== undefined) return there.id;
   const id = randomUUID();
-  const rank = beside.reduce((most, place) => Math.max(most, place.rank), -1) + 1;
+  const rank = all.reduce((most, place) => Math.max(most, place.rank), -1) + 1;
   const made = { machineId, parentId, name, rank, alike: 1, state: "to-identify", notes: "" };
   await saveRecord<RecordRow>(transaction, "position", id, made, writing);
   return id;

@@ -82,6 +82,10 @@ export const oneSave: Migration = {
     await sql`alter table changes add column kind text not null default ''`.execute(db);
     await sql`alter table positions add column merged_into text`.execute(db);
     await sql`
+      create index positions_named on positions (machine_id, parent_id, name collate nocase)`.execute(
+      db,
+    );
+    await sql`
       create table order_lines (
         id text primary key,
         order_id text not null references orders(id) deferrable initially deferred,
