@@ -1,5 +1,6 @@
 import { POSITION_SENTENCES, historyWords } from "@root-gauge/core/record-words";
 import { View } from "@tamagui/core";
+import { useState } from "react";
 import { useChanges } from "../data/position-queries";
 import { sign, useSignature } from "../data/signature";
 import { ActionButton } from "../kit/action-button";
@@ -7,9 +8,9 @@ import { Body, Heading, Small } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { shortTime } from "./short-time";
 
-/** Who changed what of a position and when, the last first; and who works with this device. */
-export function History({ positionId }: { positionId: string }) {
-  const { changes, next, more } = useChanges(positionId);
+/** Who changed what of a record and when, the last first; and who works with this device. */
+export function History({ recordId }: { recordId: string }) {
+  const { changes, next, more } = useChanges(recordId);
   const name = useSignature();
   return (
     <View role="region" aria-label="History" gap={8} marginVertical={12}>
@@ -29,5 +30,19 @@ export function History({ positionId }: { positionId: string }) {
         onChange={sign}
       />
     </View>
+  );
+}
+
+/** The same behind a key, where it is seldom asked for. */
+export function FoldedHistory({ recordId }: { recordId: string }) {
+  const [open, setOpen] = useState(false);
+  return open ? (
+    <History recordId={recordId} />
+  ) : (
+    <ActionButton
+      label="History"
+      says="History: who changed what of it"
+      onPress={() => setOpen(true)}
+    />
   );
 }

@@ -147,7 +147,7 @@ function PositionBody({ position, beside }: { position: ShownPosition; beside: b
             />
             <RepairsThere at={at} />
             <Remarks positionId={position.id} />
-            <History positionId={position.id} />
+            <History recordId={position.id} />
           </>
         }
       />

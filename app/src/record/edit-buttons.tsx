@@ -2,6 +2,7 @@ import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
 import { View } from "@tamagui/core";
 import { ActionButton } from "../kit/action-button";
 import { Body, Small } from "../kit/text";
+import { FoldedHistory } from "../positions/history";
 
 interface EditButtonsProps {
   readonly removeLabel: string;
@@ -9,6 +10,8 @@ interface EditButtonsProps {
   readonly problem?: string | undefined;
   /** Whether another device has changed it since this change began. */
   readonly meanwhile?: boolean;
+  /** The record whose history can be looked at here. */
+  readonly historyOf?: string;
   readonly onSave: () => void;
   readonly onLeave: () => void;
   readonly onRemove: () => void;
@@ -16,7 +19,7 @@ interface EditButtonsProps {
 
 /** How a change ends: kept, left, or the record taken out. */
 export function EditButtons(props: EditButtonsProps) {
-  const { removeLabel, problem, meanwhile = false, onSave, onLeave, onRemove } = props;
+  const { removeLabel, problem, meanwhile = false, historyOf, onSave, onLeave, onRemove } = props;
   return (
     <View gap={8}>
       {meanwhile ? <Body role="status">{RECORD_SENTENCES.changedSinceBegun}</Body> : null}
@@ -31,6 +34,7 @@ export function EditButtons(props: EditButtonsProps) {
       </View>
       <ActionButton label={removeLabel} onPress={onRemove} />
       <Small>{RECORD_SENTENCES.removedIsKept}</Small>
+      {historyOf === undefined ? null : <FoldedHistory recordId={historyOf} />}
     </View>
   );
 }

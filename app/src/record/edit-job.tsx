@@ -69,6 +69,7 @@ export function EditJob({ job: now, onDone, onRemoved }: EditJobProps) {
       />
       <EditButtons
         meanwhile={now.version > job.version}
+        historyOf={job.id}
         removeLabel="Remove the job"
         onSave={save}
         onLeave={onDone}

@@ -84,6 +84,7 @@ export function EditMachine({ machine: now, onDone, onRemoved }: EditMachineProp
       />
       <EditButtons
         meanwhile={now.version > machine.version}
+        historyOf={machine.id}
         removeLabel="Remove the machine"
         onSave={save}
         onLeave={onDone}

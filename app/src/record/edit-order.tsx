@@ -55,6 +55,7 @@ export function EditOrder({ order: now, onDone, onRemoved }: EditOrderProps) {
       />
       <EditButtons
         meanwhile={now.version > order.version}
+        historyOf={order.id}
         removeLabel="Remove the order"
         onSave={save}
         onLeave={onDone}

@@ -68,6 +68,7 @@ export function EditPart({ record: now, name, onDone, onRemoved }: EditPartProps
         <EditButtons
           problem={problem}
           meanwhile={now.version > record.version}
+          historyOf={record.id}
           removeLabel="Remove the sheet"
           onSave={save}
           onLeave={onDone}

@@ -40,6 +40,7 @@ export function EditRepair({ repair: now, name, onDone, onRemoved }: EditRepairP
       <WhereFields where={where} placeholder="Side cover, rear" onChange={change} />
       <EditButtons
         meanwhile={now.version > repair.version}
+        historyOf={repair.id}
         removeLabel="Remove the repair"
         onSave={save}
         onLeave={onDone}
