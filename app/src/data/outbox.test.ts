@@ -256,3 +256,41 @@ describe("the outbox", () => {
     ]);
   });
 });
+
+describe("a box of many", () => {
+  it("reads itself once, and a key for each that is added or delivered", async () => {
+    const below = memoryStorage();
+    let read = 0;
+    const storage = {
+      ...below,
+      getItem: (key: string) => {
+        read += 1;
+        return below.getItem(key);
+      },
+    };
+    const idOf = (at: number) => `00000000-0000-4000-8000-${String(at).padStart(12, "0")}`;
+    const sent: string[] = [];
+    const outbox = createOutbox(storage, (parcel) => {
+      sent.push(parcel.id);
+      return Promise.resolve(1);
+    });
+    const count = 1000;
+    for (let at = 0; at < count; at += 1) outbox.add(machine(`M ${at}`, at, idOf(at)));
+    await outbox.deliver();
+    expect(sent).toEqual(Array.from({ length: count }, (_, at) => idOf(at)));
+    expect(outbox.get().parcels).toEqual([]);
+    // One reading to add; a few to see that what travels is still what waits.
+    expect(read / count).toBeLessThan(8);
+  });
+
+  it("takes in what another tab has put in or taken out, by its key", () => {
+    const storage = memoryStorage();
+    const [here, there] = [createOutbox(storage, arrived), createOutbox(storage, arrived)];
+    there.add(machine("Stitcher"));
+    here.refresh(`rg.outbox.${MACHINE}`);
+    expect(here.get().parcels).toMatchObject([{ id: MACHINE }]);
+    there.discard(MACHINE);
+    here.refresh(`rg.outbox.${MACHINE}`);
+    expect(here.get().parcels).toEqual([]);
+  });
+});

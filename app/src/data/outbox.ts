@@ -27,21 +27,37 @@ export interface Outbox {
   retry(id: string, saw?: number): void;
   /** Throws a parcel away for good. */
   discard(id: string): void;
-  /** Reads the box anew: another tab has put in or taken out. */
-  refresh(): void;
+  /** Reads a key of the box anew, or all of it: another tab has put in or taken out. */
+  refresh(key?: string | null): void;
 }
 
-/** What is in the box, in order. A value under its keys that is no parcel is put aside, not thrown away. */
-function readParcels(storage: TextStorage): Parcel[] {
-  return storage
-    .keys()
-    .filter((key) => key.startsWith(PREFIX))
-    .flatMap((key) => {
-      const parcel = parcelIn(storage.getItem(key));
-      if (parcel === undefined) putAside(storage, key);
-      return parcel === undefined ? [] : [parcel];
-    })
-    .sort((a, b) => a.place - b.place);
+/** What is in the box, by its keys: the storage is read once, and then what is changed of it. */
+function createIndex(storage: TextStorage) {
+  const parcels = new Map<string, Parcel>();
+  let inOrder: readonly Parcel[] | undefined;
+  const note = (key: string, parcel: Parcel | undefined) => {
+    inOrder = undefined;
+    if (parcel === undefined) parcels.delete(key);
+    else parcels.set(key, parcel);
+  };
+  /** A value under its keys that is no parcel is put aside, not thrown away. */
+  const read = (key: string) => {
+    const text = storage.getItem(key);
+    const parcel = parcelIn(text);
+    if (text !== null && parcel === undefined) putAside(storage, key);
+    note(key, parcel);
+  };
+  const readAll = () => {
+    for (const key of parcels.keys()) note(key, undefined);
+    for (const key of storage.keys().filter((one) => one.startsWith(PREFIX))) read(key);
+  };
+  readAll();
+  return {
+    note,
+    read,
+    readAll,
+    all: () => (inOrder ??= [...parcels.values()].sort((a, b) => a.place - b.place)),
+  };
 }
 
 /** The parcel that a text of the box holds, if it holds one. */
@@ -84,16 +100,24 @@ export function waitsForOther(parcel: Parcel, parcels: readonly Parcel[]): boole
  * A box of saves that survives a reload. Saving is by client-made id, so sending a parcel twice stores one record.
  */
 export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
-  let state: OutboxState = { parcels: readParcels(storage), serverAway: false };
+  const index = createIndex(storage);
+  let state: OutboxState = { parcels: index.all(), serverAway: false };
   let delivering: Promise<void> | undefined;
   const readers = new Set<() => void>();
 
   const update = (serverAway = state.serverAway) => {
-    state = { parcels: readParcels(storage), serverAway };
+    state = { parcels: index.all(), serverAway };
     readers.forEach((reader) => reader());
   };
   const keyOf = ({ id }: Pick<Parcel, "id">) => PREFIX + id;
-  const keep = (parcel: Parcel) => storage.setItem(keyOf(parcel), JSON.stringify(parcel));
+  const keep = (parcel: Parcel) => {
+    storage.setItem(keyOf(parcel), JSON.stringify(parcel));
+    index.note(keyOf(parcel), parcel);
+  };
+  const drop = (key: string) => {
+    storage.removeItem(key);
+    index.note(key, undefined);
+  };
   const held = (id: string) => parcelIn(storage.getItem(PREFIX + id));
 
   async function deliverOne(parcel: Parcel): Promise<void> {
@@ -101,7 +125,7 @@ export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
     const isUnchanged = () => storage.getItem(keyOf(parcel)) === sent;
     try {
       const version = await send(parcel);
-      if (isUnchanged()) return storage.removeItem(keyOf(parcel));
+      if (isUnchanged()) return drop(keyOf(parcel));
       // What was changed while it travelled stays and goes out next. Another device may be in the version that has just
       // arrived, and was not on this screen.
       const changed = held(parcel.id);
@@ -117,7 +141,7 @@ export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
     const tried = new Set<string>();
     try {
       for (;;) {
-        const parcels = readParcels(storage);
+        const parcels = index.all();
         const next = parcels.find(
           (parcel) =>
             isSent(parcel) &&
@@ -143,10 +167,11 @@ export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
       return () => readers.delete(reader);
     },
     add: (parcel) => {
-      const parcels = readParcels(storage);
+      index.read(keyOf(parcel));
+      const parcels = index.all();
       // A parcel keeps its place in the queue, and the version seen when the first of its kind was put in.
       const older = parcels.find(({ id }) => id === parcel.id);
-      const place = older?.place ?? Math.max(0, ...parcels.map((one) => one.place)) + 1;
+      const place = older?.place ?? (parcels.at(-1)?.place ?? 0) + 1;
       const saw = older?.saw ?? parcel.saw;
       keep({ ...parcel, place, saw, ...touchedByBoth(parcel, older) });
       update();
@@ -165,10 +190,14 @@ export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
       update();
     },
     discard: (id) => {
-      storage.removeItem(PREFIX + id);
+      drop(PREFIX + id);
       update();
     },
-    refresh: () => update(),
+    refresh: (key) => {
+      if (key) index.read(key);
+      else index.readAll();
+      update();
+    },
   };
 }
 

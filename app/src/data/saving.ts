@@ -132,7 +132,7 @@ export function useDelivery(): void {
     // What another tab put in or delivered shows here too.
     const onOtherTab = ({ key, oldValue }: StorageEvent) => {
       if (!isOutboxKey(key)) return;
-      outbox.refresh();
+      outbox.refresh(key);
       for (const queryKey of keysChangedBy(oldValue)) {
         void queryClient.invalidateQueries({ queryKey });
       }

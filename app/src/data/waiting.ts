@@ -35,9 +35,22 @@ export interface Waiting {
   readonly unsaved: ReadonlySet<string>;
 }
 
+/** What a parcel will become is worked out once: parts are identified for it. */
+function rememberedBy<Of extends Parcel, Made>(make: (parcel: Of) => Made): (parcel: Of) => Made {
+  const made = new WeakMap<Of, Made>();
+  return (parcel) => {
+    const known = made.get(parcel) ?? make(parcel);
+    made.set(parcel, known);
+    return known;
+  };
+}
+
+const recordOf = rememberedBy(recordToBe);
+const repairOf = rememberedBy(repairToBe);
+
 function waitingOf(parcels: readonly Parcel[]): Waiting {
   const identifications = parcels.flatMap((parcel) =>
-    parcel.kind === "identification" ? [{ ...recordToBe(parcel), waiting: true }] : [],
+    parcel.kind === "identification" ? [{ ...recordOf(parcel), waiting: true }] : [],
   );
   const positions = parcels.flatMap((parcel) =>
     parcel.kind === "position" ? [{ ...positionToBe(parcel), waiting: true }] : [],
@@ -59,7 +72,7 @@ function waitingOf(parcels: readonly Parcel[]): Waiting {
     return [{ ...machine, id: parcel.id, waiting: true }];
   });
   const repairs = parcels.flatMap((parcel) =>
-    parcel.kind === "repair" ? [{ ...repairToBe(parcel), waiting: true }] : [],
+    parcel.kind === "repair" ? [{ ...repairOf(parcel), waiting: true }] : [],
   );
   const remarks = parcels.flatMap((parcel) =>
     parcel.kind === "remark" ? [{ ...remarkToBe(parcel), waiting: true }] : [],
