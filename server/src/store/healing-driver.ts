@@ -10,7 +10,7 @@ import {
   type Kysely,
   type QueryResult,
 } from "kysely";
-import { createMutex } from "./mutex";
+import { createMutex, type Mutex } from "./mutex";
 import { createPatience, type Patience } from "./patience";
 
 const PRAGMAS = [
@@ -39,7 +39,7 @@ function open(file: string): LibsqlDatabase.Database {
  * One connection to the file that is thrown away after any error of the driver and opened anew for the next statement:
  * libsql leaves a statement that failed on a lock unfinished, and what is "committed" after it is lost.
  */
-class HealingConnection implements DatabaseConnection {
+class HealingConnection {
   #database: LibsqlDatabase.Database | undefined;
   readonly #prepared = new Map<string, LibsqlDatabase.Statement>();
   #inTransaction = false;
@@ -56,10 +56,6 @@ class HealingConnection implements DatabaseConnection {
     return this.#inTransaction
       ? Promise.resolve().then(() => this.#once<Row>(query))
       : this.#patience.untilFree(() => this.#once<Row>(query));
-  }
-
-  async *streamQuery(): AsyncIterableIterator<never> {
-    throw new Error("the store reads whole answers");
   }
 
   async begin(): Promise<void> {
@@ -131,41 +127,95 @@ class HealingConnection implements DatabaseConnection {
   }
 }
 
+/** Whether a statement only reads. None of ours that begins so writes. */
+const onlyReads = (text: string) => /^\s*(?:select|with)\b/i.test(text);
+
+/** What one caller works with: reads go on beside whoever writes, on a connection of their own; writers take turns. */
+class Lease implements DatabaseConnection {
+  #writes = false;
+  readonly #writer: HealingConnection;
+  readonly #reader: HealingConnection;
+  readonly #turns: Mutex;
+
+  constructor(writer: HealingConnection, reader: HealingConnection, turns: Mutex) {
+    this.#writer = writer;
+    this.#reader = reader;
+    this.#turns = turns;
+  }
+
+  async executeQuery<Row>(query: CompiledQuery): Promise<QueryResult<Row>> {
+    if (this.#writes) return this.#writer.executeQuery<Row>(query);
+    if (onlyReads(query.sql)) return this.#reader.executeQuery<Row>(query);
+    await this.#turns.lock();
+    try {
+      return await this.#writer.executeQuery<Row>(query);
+    } finally {
+      this.#turns.unlock();
+    }
+  }
+
+  async *streamQuery(): AsyncIterableIterator<never> {
+    throw new Error("the store reads whole answers");
+  }
+
+  async begin(): Promise<void> {
+    await this.#turns.lock();
+    this.#writes = true;
+    await this.#writer.begin();
+  }
+
+  commit(): void {
+    this.#writer.commit();
+  }
+
+  rollback(): void {
+    this.#writer.rollback();
+  }
+
+  /** Lets the next one write. */
+  end(): void {
+    if (this.#writes) this.#turns.unlock();
+    this.#writes = false;
+  }
+}
+
 class HealingDriver implements Driver {
-  readonly #connection: HealingConnection;
-  readonly #mutex = createMutex();
+  readonly #writer: HealingConnection;
+  readonly #reader: HealingConnection;
+  readonly #turns = createMutex();
 
   constructor(file: string, patienceMs: number) {
-    this.#connection = new HealingConnection(file, createPatience(patienceMs));
+    this.#writer = new HealingConnection(file, createPatience(patienceMs));
+    this.#reader = new HealingConnection(file, createPatience(patienceMs));
   }
 
   async init(): Promise<void> {
-    await this.#connection.executeQuery(CompiledQuery.raw("select 1"));
+    await this.#writer.executeQuery(CompiledQuery.raw("select 1"));
   }
 
-  async acquireConnection(): Promise<DatabaseConnection> {
-    await this.#mutex.lock();
-    return this.#connection;
+  async acquireConnection(): Promise<Lease> {
+    return new Lease(this.#writer, this.#reader, this.#turns);
   }
 
-  beginTransaction(): Promise<void> {
-    return this.#connection.begin();
+  beginTransaction(lease: Lease): Promise<void> {
+    return lease.begin();
   }
 
-  async commitTransaction(): Promise<void> {
-    this.#connection.commit();
+  async commitTransaction(lease: Lease): Promise<void> {
+    lease.commit();
   }
 
-  async rollbackTransaction(): Promise<void> {
-    this.#connection.rollback();
+  async rollbackTransaction(lease: Lease): Promise<void> {
+    lease.rollback();
   }
 
-  async releaseConnection(): Promise<void> {
-    this.#mutex.unlock();
+  async releaseConnection(lease: Lease): Promise<void> {
+    lease.end();
   }
 
   async destroy(): Promise<void> {
-    this.#connection.discard();
+    this.#reader.discard();
+    this.#writer.discard();
   }
 }
 

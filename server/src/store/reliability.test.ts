@@ -74,7 +74,13 @@ describe("another program that holds the database", () => {
     const other = new LibsqlDatabase(file);
     other.exec("begin immediate");
     const released = pause(6000).then(() => other.exec("commit"));
-    const saving = saveMachine(store, idOf(2), MACHINE, AT);
+    let saved = false;
+    const saving = saveMachine(store, idOf(2), MACHINE, AT).finally(() => (saved = true));
+    // Reads stand behind no writer: they are answered while the save still waits for its lock.
+    for (let read = 0; read < 5; read += 1) {
+      expect((await listMachines(store)).items.map(({ id }) => id)).toEqual([idOf(1)]);
+      expect(saved).toBe(false);
+    }
     await released;
     expect(await saving).toMatchObject({ id: idOf(2) });
     other.close();
