@@ -3,7 +3,14 @@ import { sql, type Selectable, type Transaction } from "kysely";
 import type { ChangeLine, Writing } from "./changes";
 import { jsonOf, setAside } from "./kept-json";
 import { placesNow, type Db } from "./machine-places";
-import { followRecord, othersSince, saveRecord, takesPlace, type RecordRow } from "./save-record";
+import {
+  followRecord,
+  isAsStored,
+  othersSince,
+  saveRecord,
+  takesPlace,
+  type RecordRow,
+} from "./save-record";
 import type { OrderLinesTable, Tables } from "./schema";
 
 type Row = Selectable<OrderLinesTable>;
@@ -137,7 +144,9 @@ export async function saveLines(
   for (const { id, ...line } of sent) {
     const positions = await placesNow(transaction, line.positions);
     const whole = { ...line, positions, orderId };
-    const isNew = !known.has(id);
+    const row = known.get(id);
+    if (row !== undefined && isAsStored("line", whole, row)) continue;
+    const isNew = row === undefined;
     if (isNew) place += 1;
     await save(id, whole, undefined, isNew ? { place } : {});
   }

@@ -103,7 +103,9 @@ export async function saveRemark(
     const sent = { ...input, positionId: place?.id ?? input.positionId };
     const saved = await saveRecord<Row, Refusal>(transaction, "remark", id, sent, writing, {
       comesBack: true,
-      ...(size === undefined ? {} : { beside: size }),
+      ...(size === undefined
+        ? {}
+        : { beside: size, noted: [{ field: "picture", was: "", became: "yes" }] }),
       settle: async (wanted, before) => {
         const text = wanted.text ?? before?.text;
         if (text === "" && size === undefined && !before?.width) return { refused: "says-nothing" };

@@ -192,6 +192,12 @@ function difference(fields: FieldTable, said: readonly string[], sent: object, b
   return wanted;
 }
 
+/** Whether a row stands as it is sent, so that there is nothing to save. */
+export function isAsStored(kind: RecordKind, sent: object, row: object): boolean {
+  const fields: FieldTable = RECORD_KINDS[kind];
+  return Object.keys(difference(fields, Object.keys(fields), sent, row)).length === 0;
+}
+
 /**
  * What a writer changed itself, where it does not say: a field that others have changed since, and that it sends as it was
  * before that, it has left alone.
