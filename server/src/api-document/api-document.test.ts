@@ -3,48 +3,13 @@ import { readFileSync, readdirSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { API_ERRORS, apiErrorSchema } from "@root-gauge/contract";
 import { OPERATIONS, type Operation } from "@root-gauge/contract/operations";
-import { REPAIR_BEGUN, machineNamed, paintedPicture, serverForTests } from "../test-server";
+import { MACHINE, OTHER, RECORD, RIGHT_BODIES } from "../test-bodies";
+import { serverForTests } from "../test-server";
 import { apiDocument, refusalsOf } from "./document";
 
 const VALIDATOR = path.resolve(
   "node_modules/@seriousme/openapi-schema-validator/bin/validate-api-cli.js",
 );
-
-const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
-const RECORD = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
-const NOW = "2026-03-02T08:30:00.000Z";
-
-/** What each operation that takes something is called with. */
-const SENT: Readonly<Record<string, unknown>> = {
-  saveMachine: machineNamed("Union lever guillotine", "United States, 1951"),
-  savePosition: { machineId: MACHINE, name: "Clamp bar", spec: null },
-  saveIdentification: {
-    machineId: MACHINE,
-    position: "Clamp bar",
-    readings: [{ kind: "external-diameter", mm: 12.52 }],
-    options: {},
-    notes: "",
-    takenAt: NOW,
-  },
-  saveRepair: { machineId: MACHINE, position: "Clamp bar", record: REPAIR_BEGUN, takenAt: NOW },
-  printWorkPlan: { record: REPAIR_BEGUN, units: "mm" },
-  mergePosition: { into: "3c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f", saw: 1 },
-  saveJob: { name: "Blade change", opened: "2026-03-02", positions: [RECORD] },
-  saveOrder: {
-    name: "For the blade change",
-    rule: { sparesPercent: 10, sparesAtLeast: 1, pack: 1 },
-    lines: [{ id: RECORD, callout: "M8 x 40 hex bolt, 8.8", needed: 4, positions: [RECORD] }],
-  },
-  askSupplier: { lines: [{ id: RECORD, callout: "M8 x 40 hex bolt, 8.8", quantity: 5 }] },
-  saveRemark: {
-    positionId: RECORD,
-    text: "Thread sound, head rounded.",
-    takenAt: NOW,
-    picture: paintedPicture(40, 30).toString("base64"),
-  },
-  saveWord: { word: "wibble", means: { kind: "nothing" } },
-  pressCaliper: { press: "hold" },
-};
 
 const ASKED: Readonly<Record<string, string>> = {
   printFastenerSheet: "?callout=M10+x+40+8.8",
@@ -69,9 +34,6 @@ const server = serverForTests();
 
 const isMachines = ({ path: address }: Operation) => address.startsWith("/machines");
 
-/** The position that another one is made one with. */
-const OTHER = "3c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
-
 async function called(operation: Operation, id = isMachines(operation) ? MACHINE : RECORD) {
   let asked = ASKED[operation.id] ?? "";
   if (operation.id === "mergePosition") {
@@ -81,7 +43,7 @@ async function called(operation: Operation, id = isMachines(operation) ? MACHINE
     asked = `?saw=${version}`;
   }
   const address = operation.path.replace("{id}", id) + asked;
-  const body = SENT[operation.id];
+  const body = RIGHT_BODIES[operation.id];
   const stop = new AbortController();
   const answer = await fetch(`${server.address()}/api${address}`, {
     method: operation.method.toUpperCase(),
