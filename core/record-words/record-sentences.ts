@@ -17,7 +17,8 @@ export const RECORD_SENTENCES = {
   waitsForOther: "Waits for its machine or its position, which is not on the server yet.",
   conflict: "Another device has changed what was saved here. Say which one is right.",
   nameMachine: "Nothing was read. A machine needs a name.",
-  removedIsKept: "What is removed leaves the lists; it can be put back until something else is.",
+  removedIsKept:
+    "What is removed leaves the lists and is kept: it is put back with Undo, or from Taken out of the lists.",
   removed: "This was removed.",
   copyForbidden: "This browser does not allow copying here: select the words instead.",
 } as const;
