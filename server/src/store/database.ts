@@ -52,6 +52,14 @@ async function migrate(store: Store, file: string): Promise<void> {
   if (error !== undefined) throw error;
 }
 
+/** Says at once where nothing could be stored: the version of the index is written as it stands. */
+async function tryToWrite(store: Store): Promise<void> {
+  await store.transaction().execute(async (transaction) => {
+    const { rows } = await sql<{ user_version: number }>`pragma user_version`.execute(transaction);
+    await sql`pragma user_version = ${sql.lit(rows[0]?.user_version ?? 0)}`.execute(transaction);
+  });
+}
+
 /**
  * Opens (or makes) the database file and brings it to the newest version: in one transaction, after a copy was made.
  * @param patienceMs how long a lock of another program is waited for
@@ -62,8 +70,7 @@ export async function openStore(file: string, patienceMs: number = PATIENCE_MS):
   await checkFile(file);
   const store = new Kysely<Tables>({ dialect: healingDialect(file, patienceMs) });
   try {
-    // Says at once where nothing could be stored.
-    await store.transaction().execute((trx) => sql`pragma user_version = 1`.execute(trx));
+    await tryToWrite(store);
     await migrate(store, file);
     await fillIndex(store);
     return store;

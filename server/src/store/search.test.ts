@@ -122,3 +122,18 @@ describe("the index", () => {
     expect(await found("flywheel")).toEqual(before);
   });
 });
+
+describe("an index that was filled", () => {
+  it("is left as it is by the next start", async () => {
+    const own = path.join(temporary.folder, "filled.db");
+    const first = await openStore(own);
+    await saveMachine(first, MACHINE, machineNamed("Stitcher"), AT);
+    // What stands in no record would be gone if it were filled anew.
+    await sql`update search_text set text = 'a mark of its own'`.execute(first);
+    await first.destroy();
+    const again = await openStore(own);
+    const { rows } = await sql<{ text: string }>`select text from search_text`.execute(again);
+    expect(rows).toEqual([{ text: "a mark of its own" }]);
+    await again.destroy();
+  });
+});
