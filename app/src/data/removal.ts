@@ -1,7 +1,7 @@
 import { z } from "zod/mini";
 import { createKeptStore } from "./kept-store";
 import { newParcelSchema, type NewParcel } from "./parcel";
-import { outbox } from "./saving";
+import { send } from "./saving";
 
 /** What was taken out of the lists last, with what it takes to put it back. */
 const removalSchema = z.nullable(z.object({ what: z.string(), parcel: newParcelSchema }));
@@ -12,18 +12,13 @@ const useRemovalStore = createKeptStore<{ last: z.infer<typeof removalSchema> }>
   initial: () => ({ last: null }),
 });
 
-function send(parcel: NewParcel): void {
-  outbox.add({ ...parcel, queuedAt: Date.now() });
-  void outbox.deliver();
-}
-
 /**
  * Takes a record out of the lists. The server keeps it; until something else is removed it is put back with a touch.
  * @param what its name, as the way back calls it
  */
 export function remove(what: string, parcel: NewParcel): void {
   const body = { ...parcel.body, removed: true };
-  send({ ...parcel, body, touched: ["removed"] } as NewParcel);
+  void send({ ...parcel, body, queuedAt: Date.now(), touched: ["removed"] } as NewParcel);
   useRemovalStore.setState({ last: { what, parcel } });
 }
 
@@ -37,6 +32,6 @@ export function putBack(): void {
   const { last } = useRemovalStore.getState();
   if (last === null) return;
   // This device's own removal is nothing unseen: what others did since stands against it.
-  send({ ...last.parcel, touched: ["removed"] });
+  void send({ ...last.parcel, queuedAt: Date.now(), touched: ["removed"] });
   useRemovalStore.setState({ last: null });
 }

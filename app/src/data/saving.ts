@@ -12,6 +12,7 @@ import type {
 import { useEffect, useSyncExternalStore } from "react";
 import { deliverParcel } from "./deliver-parcel";
 import { createOutbox, isOutboxKey, isSent, parcelIn, type OutboxState } from "./outbox";
+import type { NewParcel } from "./parcel";
 import { queryClient } from "./query-client";
 import { keysOf } from "./query-keys";
 import { storage } from "./text-storage";
@@ -21,6 +22,12 @@ const RETRY_MS = 3000;
 
 /** The saves of this device that the server does not have yet. */
 export const outbox = createOutbox(storage, (parcel) => deliverParcel(queryClient, parcel));
+
+/** Puts a save in the box, and sends what waits. */
+export function send(parcel: NewParcel): Promise<void> {
+  outbox.add(parcel);
+  return outbox.deliver();
+}
 
 /**
  * @param saw the version of the machine that was seen here; 0 for a new one
@@ -33,8 +40,7 @@ export function saveMachine(
   touched?: readonly (keyof MachineInput)[],
 ): void {
   const fields = touched === undefined ? {} : { touched: [...touched] };
-  outbox.add({ kind: "machine", id, body, queuedAt: Date.now(), saw, ...fields });
-  void outbox.deliver();
+  void send({ kind: "machine", id, body, queuedAt: Date.now(), saw, ...fields });
 }
 
 /**
@@ -48,26 +54,22 @@ export function savePosition(
   touched?: readonly (keyof PositionInput)[],
 ): void {
   const fields = touched === undefined ? {} : { touched: [...touched] };
-  outbox.add({ kind: "position", id, body, queuedAt: Date.now(), saw, ...fields });
-  void outbox.deliver();
+  void send({ kind: "position", id, body, queuedAt: Date.now(), saw, ...fields });
 }
 
 /** @param saw the version of the record that was seen here; 0 for a new one */
 export function saveIdentification(id: string, body: IdentificationInput, saw = 0): void {
-  outbox.add({ kind: "identification", id, body, queuedAt: Date.now(), saw });
-  void outbox.deliver();
+  void send({ kind: "identification", id, body, queuedAt: Date.now(), saw });
 }
 
 /** @param saw the version of the record that was seen here; 0 for a new one */
 export function saveRepair(id: string, body: RepairInput, saw = 0): void {
-  outbox.add({ kind: "repair", id, body, queuedAt: Date.now(), saw });
-  void outbox.deliver();
+  void send({ kind: "repair", id, body, queuedAt: Date.now(), saw });
 }
 
 /** @param saw the version of the word that was seen here; 0 for a new one */
 export function saveWord(id: string, body: OwnWordInput, saw = 0): void {
-  outbox.add({ kind: "word", id, body, queuedAt: Date.now(), saw });
-  void outbox.deliver();
+  void send({ kind: "word", id, body, queuedAt: Date.now(), saw });
 }
 
 /**
@@ -81,8 +83,7 @@ export function saveJob(
   touched?: readonly (keyof JobInput)[],
 ): void {
   const fields = touched === undefined ? {} : { touched: [...touched] };
-  outbox.add({ kind: "job", id, body, queuedAt: Date.now(), saw, ...fields });
-  void outbox.deliver();
+  void send({ kind: "job", id, body, queuedAt: Date.now(), saw, ...fields });
 }
 
 /**
@@ -96,8 +97,7 @@ export function saveOrder(
   touched?: readonly (keyof OrderInput)[],
 ): void {
   const fields = touched === undefined ? {} : { touched: [...touched] };
-  outbox.add({ kind: "order", id, body, queuedAt: Date.now(), saw, ...fields });
-  void outbox.deliver();
+  void send({ kind: "order", id, body, queuedAt: Date.now(), saw, ...fields });
 }
 
 /**
@@ -110,8 +110,7 @@ export function saveRemark(
   picture: Picture | null,
   saw = 0,
 ): void {
-  outbox.add({ kind: "remark", id, body, picture, queuedAt: Date.now(), saw });
-  void outbox.deliver();
+  void send({ kind: "remark", id, body, picture, queuedAt: Date.now(), saw });
 }
 
 export function useOutbox(): OutboxState {

@@ -1,5 +1,5 @@
 import type { IdentificationInput } from "@root-gauge/contract";
-import { identify, readingWords, summaryOf, type Units } from "@root-gauge/core";
+import { identify, readingWords, summaryOf, type Reading, type Units } from "@root-gauge/core";
 import { RECORD_SENTENCES, sentAgainWords } from "@root-gauge/core/record-words";
 import type { RepairRecord } from "@root-gauge/core/repair";
 import { progressWords, repairSummary } from "@root-gauge/core/repair-words";
@@ -8,6 +8,12 @@ import type { Parcel } from "../data/parcel";
 import { waitsForOther } from "../data/outbox";
 import { favouredThread } from "@root-gauge/core/sheet";
 
+/** A reading in one line: what was measured, and its figure. */
+export function readingLine(reading: Reading, units: Units): string {
+  const { label, figure } = readingWords(reading, units);
+  return `${label} ${figure}`;
+}
+
 /** What a part comes to, in two lines: the thread or what goes in, and its readings. */
 export function partLines(input: IdentificationInput, units: Units): readonly string[] {
   const result = summaryOf(identify(input.readings, input.options));
@@ -15,10 +21,7 @@ export function partLines(input: IdentificationInput, units: Units): readonly st
     { result, readings: input.readings },
     favouredThread(result),
   );
-  const readings = input.readings.map((reading) => {
-    const { label, figure } = readingWords(reading, units);
-    return `${label} ${figure}`;
-  });
+  const readings = input.readings.map((reading) => readingLine(reading, units));
   return [
     ...(readings.length === 0 ? [] : [`${title}, ${subtitle}`, readings.join(" · ")]),
     ...(input.replacement === null ? [] : [`Goes in: ${input.replacement.callout}`]),

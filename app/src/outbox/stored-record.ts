@@ -15,46 +15,28 @@ export type StoredKind = Exclude<RecordKind, "line">;
 
 type Fetch = (id: string) => Promise<StoredRecord>;
 
-const whole = <Stored extends { readonly version: number; readonly removed: boolean }>(
-  stored: Stored,
-  fields: object | undefined,
-): StoredRecord => ({ fields: { ...fields, removed: stored.removed }, version: stored.version });
+/** Asks for a record, and has its fields as they are sent. */
+const by =
+  <Stored extends { readonly version: number; readonly removed: boolean }>(
+    ask: (id: string) => Promise<Stored>,
+    fieldsOf: (stored: Stored) => object | undefined,
+  ): Fetch =>
+  async (id) => {
+    const stored = await ask(id);
+    const { version, removed } = stored;
+    return { fields: { ...fieldsOf(stored), removed }, version };
+  };
 
 /** How a record of each kind that can wait on a device is asked for. */
 const FETCHED: Readonly<Record<StoredKind, Fetch>> = {
-  machine: async (id) => {
-    const stored = await api.machine(id);
-    return whole(stored, inputOfMachine(stored));
-  },
-  position: async (id) => {
-    const stored = await api.position(id);
-    return whole(stored, inputOfPosition(stored));
-  },
-  identification: async (id) => {
-    const stored = await api.identification(id);
-    return whole(stored, inputOfPart(stored));
-  },
-  repair: async (id) => {
-    const stored = await api.repair(id);
-    return whole(stored, inputOfRepair(stored));
-  },
-  job: async (id) => {
-    const stored = await api.job(id);
-    return whole(stored, inputOfJob(stored));
-  },
-  order: async (id) => {
-    const stored = await api.order(id);
-    return whole(stored, inputOfOrder(stored));
-  },
-  remark: async (id) => {
-    const stored = await api.remark(id);
-    const { positionId, text, takenAt } = stored;
-    return whole(stored, { positionId, text, takenAt });
-  },
-  word: async (id) => {
-    const stored = await api.word(id);
-    return whole(stored, { word: stored.word, means: stored.means });
-  },
+  machine: by(api.machine, inputOfMachine),
+  position: by(api.position, inputOfPosition),
+  identification: by(api.identification, inputOfPart),
+  repair: by(api.repair, inputOfRepair),
+  job: by(api.job, inputOfJob),
+  order: by(api.order, inputOfOrder),
+  remark: by(api.remark, ({ positionId, text, takenAt }) => ({ positionId, text, takenAt })),
+  word: by(api.word, ({ word, means }) => ({ word, means })),
 };
 
 /**

@@ -9,10 +9,10 @@ import {
   type RecordKind,
   type RepairInput,
 } from "@root-gauge/contract";
-import { readingWords, type Reading, type Units } from "@root-gauge/core";
+import type { Reading, Units } from "@root-gauge/core";
 import { orderRuleWords } from "@root-gauge/core/record-words";
 import { goesInWords, meaningWords } from "@root-gauge/core/sheet-words";
-import { repairLines } from "./parcel-words";
+import { readingLine, repairLines } from "./parcel-words";
 
 /** A field of a record, and what stands in it in words or figures. */
 export interface Told {
@@ -41,10 +41,7 @@ function textsOf(called: ChangedField, value: unknown, units: Units): readonly s
     case "lines":
       return (value as OrderInput["lines"]).map(lineWords);
     case "readings":
-      return (value as readonly Reading[]).map((reading) => {
-        const { label, figure } = readingWords(reading, units);
-        return `${label} ${figure}`;
-      });
+      return (value as readonly Reading[]).map((reading) => readingLine(reading, units));
     case "record":
       return value === undefined ? [] : repairLines(value as RepairInput["record"]);
     case "means":

@@ -8,7 +8,7 @@ import { api } from "../data/api";
 import { newParcelSchema } from "../data/parcel";
 import { PAGED, moreOf } from "../data/paged";
 import { QUERY_KEYS } from "../data/query-keys";
-import { outbox } from "../data/saving";
+import { send } from "../data/saving";
 import { ActionButton } from "../kit/action-button";
 import { ActionRow } from "../kit/action-row";
 import { Body, Small } from "../kit/text";
@@ -34,8 +34,7 @@ async function putBack({ kind, id }: RemovedRow): Promise<void> {
   const parcel = { kind, id, body, saw: version, touched: ["removed"], queuedAt: Date.now() };
   // A note's picture is with the server already.
   const whole = kind === "remark" ? { ...parcel, picture: null } : parcel;
-  outbox.add(newParcelSchema.parse(whole));
-  await outbox.deliver();
+  await send(newParcelSchema.parse(whole));
 }
 
 /** What was taken out of the lists, the last first, each with the way back. */

@@ -13,9 +13,8 @@ import { HOLDS } from "./holds";
 import { pathsById, placesNow } from "./machine-places";
 import { PAGE_LENGTH, type Page } from "./page";
 import { followRecord, saidFields, saveRecord } from "./save-record";
-import type { JobsTable, Tables } from "./schema";
+import type { Db, JobsTable, Tables } from "./schema";
 
-type Db = Store | Transaction<Tables>;
 type Row = Selectable<JobsTable>;
 
 /** How a save of a job came out; where it was not saved, nothing was stored. */

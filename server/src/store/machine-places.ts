@@ -3,9 +3,7 @@ import { isSameName, namesOfPath, pathOfNames, type Placed } from "@root-gauge/c
 import { sql, type SqlBool, type Transaction } from "kysely";
 import type { Writing } from "./changes";
 import { changeMany, saveRecord, type RecordRow } from "./save-record";
-import type { Store, Tables } from "./schema";
-
-export type Db = Store | Transaction<Tables>;
+import type { Db, Tables } from "./schema";
 
 /** All positions of a machine by their ids, those that were taken out of the lists too. */
 export async function placesOf(store: Db, machineId: string): Promise<ReadonlyMap<string, Placed>> {

@@ -2,7 +2,7 @@ import { orderLineSchema, type KeptLine, type OrderInput } from "@root-gauge/con
 import { sql, type Selectable, type Transaction } from "kysely";
 import type { ChangeLine, Writing } from "./changes";
 import { jsonOf, setAside } from "./kept-json";
-import { placesNow, type Db } from "./machine-places";
+import { placesNow } from "./machine-places";
 import {
   followRecord,
   isAsStored,
@@ -11,7 +11,7 @@ import {
   takesPlace,
   type RecordRow,
 } from "./save-record";
-import type { OrderLinesTable, Tables } from "./schema";
+import type { Db, OrderLinesTable, Tables } from "./schema";
 
 type Row = Selectable<OrderLinesTable>;
 
@@ -142,13 +142,13 @@ export async function saveLines(
   };
   let place = stored.reduce((most, line) => Math.max(most, line.place), -1);
   for (const { id, ...line } of sent) {
-    const positions = await placesNow(transaction, line.positions);
-    const whole = { ...line, positions, orderId };
     const row = known.get(id);
-    if (row !== undefined && isAsStored("line", whole, row)) continue;
+    // Most lines of an order stand as they are sent: nothing more is asked for them.
+    if (row !== undefined && isAsStored("line", { ...line, orderId }, row)) continue;
     const isNew = row === undefined;
     if (isNew) place += 1;
-    await save(id, whole, undefined, isNew ? { place } : {});
+    const positions = await placesNow(transaction, line.positions);
+    await save(id, { ...line, positions, orderId }, undefined, isNew ? { place } : {});
   }
   const kept = new Set(sent.map(({ id }) => id));
   for (const line of stored) {

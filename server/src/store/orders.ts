@@ -11,12 +11,11 @@ import {
 import type { Selectable } from "kysely";
 import type { Store } from "./database";
 import { kept, setAside } from "./kept-json";
-import type { Db } from "./machine-places";
 import { LineClash, linesOfOrders, saveLines, type StoredLines } from "./order-lines";
 import { pageOf, placeIn, type Page } from "./page";
 import { positionsById } from "./positions";
 import { saidFields, saveRecord } from "./save-record";
-import type { OrdersTable } from "./schema";
+import type { Db, OrdersTable } from "./schema";
 
 type Row = Selectable<OrdersTable>;
 

@@ -185,9 +185,9 @@ async function settled(
 ): Promise<{ readonly columns: Columns } | { readonly refused: Refusal }> {
   if (before?.merged_into) return { refused: "merged" };
   const machineId = String(wanted.machine_id ?? before?.machine_id);
-  const named = "parent_id" in wanted ? wanted.parent_id : before?.parent_id;
-  const outer = named == null ? undefined : await placeNow(transaction, String(named));
   const moves = "parent_id" in wanted || "machine_id" in wanted;
+  const named = "parent_id" in wanted ? wanted.parent_id : before?.parent_id;
+  const outer = moves && named != null ? await placeNow(transaction, String(named)) : undefined;
   if (moves && named != null) {
     const parentId = outer?.id ?? String(named);
     if (await misplaced(transaction, id, machineId, parentId)) return { refused: "in-itself" };
@@ -195,7 +195,7 @@ async function settled(
   const removed = (wanted.removed ?? before?.removed ?? 0) !== 0;
   const touched = await touchMachine(transaction, { machineId, removed }, writing);
   if (!touched) return { refused: "no-machine" };
-  return { columns: outer && moves ? { ...wanted, parent_id: outer.id } : wanted };
+  return { columns: outer ? { ...wanted, parent_id: outer.id } : wanted };
 }
 
 /** What a position's save does to what stands within it, and to where it stands itself. */

@@ -1,6 +1,6 @@
 import type { ChangedField, RecordKind } from "@root-gauge/contract";
 import type { PositionState } from "@root-gauge/core/record";
-import type { ColumnType, Generated, Kysely } from "kysely";
+import type { ColumnType, Generated, Kysely, Transaction } from "kysely";
 
 /** What every stored record says of its writing. */
 interface Stored {
@@ -178,3 +178,6 @@ export interface Tables {
 
 /** The database file, opened. */
 export type Store = Kysely<Tables>;
+
+/** The same, or one writing within it. */
+export type Db = Store | Transaction<Tables>;

@@ -1,10 +1,8 @@
 import { threadById } from "@root-gauge/core";
 import { threadNames, threadNamesIn } from "@root-gauge/core/search";
-import { sql, type Kysely, type RawBuilder, type SqlBool, type Transaction } from "kysely";
+import { sql, type RawBuilder, type SqlBool } from "kysely";
 import { pathsById, upFrom, withInner } from "./machine-places";
-import type { Tables } from "./schema";
-
-type Db = Kysely<Tables> | Transaction<Tables>;
+import type { Db, Store } from "./schema";
 
 /** A full stop that ends a word is none of its letters; one within a figure is. */
 const asIndexed = (texts: readonly string[]) => texts.join(" \n ").replace(/\.(?=\s|$)/g, " ");
@@ -182,7 +180,7 @@ export async function indexUpTo(db: Db, positionId: string): Promise<void> {
 const INDEX_MADE = 2;
 
 /** Fills the index from the records, where it was not filled by this make of it. */
-export async function fillIndex(store: Kysely<Tables>): Promise<void> {
+export async function fillIndex(store: Store): Promise<void> {
   const { rows } = await sql<{ user_version: number }>`pragma user_version`.execute(store);
   if (rows[0]?.user_version === INDEX_MADE) return;
   await store.transaction().execute(async (transaction) => {
