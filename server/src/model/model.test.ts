@@ -6,11 +6,12 @@ import {
   positionInputSchema,
   remarkInputSchema,
 } from "@root-gauge/contract";
+import { POSITION_STATES, thatStand, type PositionState } from "@root-gauge/core/record";
 import * as fc from "fast-check";
 import { sql } from "kysely";
 import { closeStore, openStore, type Store } from "../store/database";
 import { findJob, saveJob } from "../store/jobs";
-import { saveMachine } from "../store/machines";
+import { findMachine, saveMachine } from "../store/machines";
 import { mergePositions } from "../store/merge-positions";
 import { findOrder, saveOrder } from "../store/orders";
 import { findPosition, savePosition } from "../store/positions";
@@ -291,6 +292,30 @@ async function nothingHangs(shop: Workshop): Promise<void> {
   expect(job?.positions.filter((id) => shop.merged.has(id))).toEqual([]);
 }
 
+interface StandingPlace {
+  readonly id: string;
+  readonly parentId: string | null;
+  readonly state: PositionState;
+  readonly archived: number;
+}
+
+/** The counts that the database keeps are those of the places as they stand. */
+async function countsHold(shop: Workshop): Promise<void> {
+  const { rows } = await sql<StandingPlace>`
+    select id, parent_id as parentId, state, archived from positions where removed = 0`.execute(
+    shop.store,
+  );
+  const told = thatStand(rows).filter(({ archived }) => archived === 0);
+  const counts = Object.fromEntries(
+    POSITION_STATES.map((state) => [state, told.filter((one) => one.state === state).length]),
+  );
+  const found = await findMachine(shop.store, shop.machine);
+  expect({
+    ...Object.fromEntries(POSITION_STATES.map((state) => [state, 0])),
+    ...found?.states,
+  }).toEqual(counts);
+}
+
 /** At which version of the order a version of one of its lines came to be. */
 async function orderVersions(shop: Workshop): Promise<ReadonlyMap<string, number>> {
   const { rows } = await sql<{ version: number; became: string }>`
@@ -352,6 +377,7 @@ describe("a workshop of three phones that are offline now and then", () => {
           await heldChanges(shop);
           await heldTicks(shop);
           await nothingHangs(shop);
+          await countsHold(shop);
         } finally {
           await closeStore(store);
         }

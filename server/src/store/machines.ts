@@ -34,24 +34,16 @@ interface Counted extends Omit<Machine, "removed" | "states"> {
   readonly removed: number;
 }
 
-/** As `thatStand` of the core has it: not what others stand within, until something was found there. */
-const IS_TOLD = sql<SqlBool>`(state <> 'to-identify' or not exists (
-  select 1 from positions as inner_one
-  where inner_one.parent_id = positions.id and inner_one.removed = 0))`;
-
 /** How the positions of machines stand, by the machine. */
 async function statesOf(
   store: Store | Transaction<Tables>,
   machineIds: readonly string[],
 ): Promise<ReadonlyMap<string, StateCounts>> {
   const rows = await store
-    .selectFrom("positions")
-    .select(({ fn }) => ["machine_id", "state", fn.countAll<number>().as("count")])
+    .selectFrom("machine_states")
+    .selectAll()
     .where("machine_id", "in", machineIds)
-    .where("removed", "=", 0)
-    .where("archived", "=", 0)
-    .where(IS_TOLD)
-    .groupBy(["machine_id", "state"])
+    .where("count", ">", 0)
     .execute();
   const counts = new Map<string, Partial<Record<PositionState, number>>>();
   for (const { machine_id, state, count } of rows) {
@@ -106,13 +98,11 @@ export async function listMachines(
   if (state !== undefined) {
     query = query.where(({ exists, selectFrom }) =>
       exists(
-        selectFrom("positions")
-          .select("positions.id")
-          .whereRef("positions.machine_id", "=", "machines.id")
-          .where("positions.state", "=", state)
-          .where("positions.removed", "=", 0)
-          .where("positions.archived", "=", 0)
-          .where(IS_TOLD),
+        selectFrom("machine_states")
+          .select("count")
+          .whereRef("machine_states.machine_id", "=", "machines.id")
+          .where("machine_states.state", "=", state)
+          .where("count", ">", 0),
       ),
     );
   }

@@ -71,6 +71,15 @@ export interface PositionsTable extends Stored {
   /** The place that it was made one with. */
   merged_into: string | null;
   set_aside: Generated<string>;
+  /** How many that are in the lists stand right within it; counted by the database itself. */
+  places_within: ColumnType<number, never, never>;
+}
+
+/** How many places of a machine stand in a state, as its lists tell it; counted by the database itself. */
+export interface MachineStatesTable {
+  machine_id: ColumnType<string, never, never>;
+  state: ColumnType<PositionState, never, never>;
+  count: ColumnType<number, never, never>;
 }
 
 /** One field of a record as it was and as it became. */
@@ -167,6 +176,7 @@ export interface Tables {
   identifications: IdentificationsTable;
   repairs: RepairsTable;
   positions: PositionsTable;
+  machine_states: MachineStatesTable;
   changes: ChangesTable;
   remarks: RemarksTable;
   jobs: JobsTable;

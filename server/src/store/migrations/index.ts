@@ -1,6 +1,7 @@
 import type { Kysely, Migration, MigrationProvider } from "kysely";
 import { archived } from "./archived";
 import { jobsAndOrders } from "./jobs-and-orders";
+import { keptCounts } from "./kept-counts";
 import { machinesAndPositions } from "./machines-and-positions";
 import { remarks } from "./remarks";
 import { oneSave } from "./one-save";
@@ -134,6 +135,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   "0011-archived": archived,
   "0012-removed-at": removedAt,
   "0013-one-save": oneSave,
+  "0014-kept-counts": keptCounts,
 };
 
 export const migrationProvider: MigrationProvider = {

@@ -1,0 +1,60 @@
+import { randomUUID } from "node:crypto";
+import path from "node:path";
+import { Kysely, Migrator, sql } from "kysely";
+import { temporaryFolder } from "../../test-server";
+import { closeStore, openStore } from "../database";
+import { healingDialect } from "../healing-driver";
+import { findMachine, listMachines } from "../machines";
+import { migrationProvider } from "./index";
+
+const AT = "2026-03-02T08:30:00.000Z";
+const [MACHINE, BARE] = [randomUUID(), randomUUID()];
+
+describe("a database whose places were counted at each reading", () => {
+  const temporary = temporaryFolder();
+  const file = path.join(temporary.folder, "before.db");
+  afterAll(() => temporary.remove());
+
+  beforeAll(async () => {
+    const db = new Kysely<never>({ dialect: healingDialect(file, 1000) });
+    const migrator = new Migrator({ db, provider: migrationProvider });
+    const { error } = await migrator.migrateTo("0013-one-save");
+    if (error !== undefined) throw error;
+    for (const id of [MACHINE, BARE]) {
+      await sql`insert into machines (id, name, origin, stands, notes, created_at, updated_at)
+        values (${id}, 'Stitcher', '', '', '', ${AT}, ${AT})`.execute(db);
+    }
+    const place = async (state: string, parent: string | null, removed = 0, archived = 0) => {
+      const id = randomUUID();
+      await sql`
+        insert into positions (id, machine_id, parent_id, name, rank, alike, state, notes, created_at,
+          updated_at, removed, archived)
+        values (${id}, ${MACHINE}, ${parent}, ${id}, 0, 1, ${state}, '', ${AT}, ${AT}, ${removed},
+          ${archived})`.execute(db);
+      return id;
+    };
+    // A part of the machine: it has places within, and nothing was found at it itself.
+    const feed = await place("to-identify", null);
+    await place("fitted", feed);
+    await place("to-order", feed);
+    await place("to-order", feed, 1);
+    await place("to-order", feed, 0, 1);
+    // Nothing is within it any more.
+    const knife = await place("to-identify", null);
+    await place("fitted", knife, 1);
+    await db.destroy();
+  });
+
+  it("has them counted as before", async () => {
+    const store = await openStore(file);
+    expect((await findMachine(store, MACHINE))?.states).toEqual({
+      "to-identify": 1,
+      fitted: 1,
+      "to-order": 1,
+    });
+    expect((await findMachine(store, BARE))?.states).toEqual({});
+    const { items } = await listMachines(store, { sort: "name", state: "fitted" });
+    expect(items.map(({ id }) => id)).toEqual([MACHINE]);
+    await closeStore(store);
+  });
+});
