@@ -1,6 +1,7 @@
 export {
   HOLDING_WORDS,
   RECORD_SENTENCES,
+  changedBesideWords,
   SERVER_WORDS,
   otherTabWords,
   partsWords,

@@ -23,6 +23,17 @@ export const RECORD_SENTENCES = {
   copyForbidden: "This browser does not allow copying here: select the words instead.",
 } as const;
 
+/**
+ * Beside a field in which something is typed, when another device has changed the same since.
+ * @param text what stands there now; undefined where that is not said in words
+ */
+export function changedBesideWords(text: string | undefined): string {
+  if (text === undefined) return "Another device has changed this since you began.";
+  return text === ""
+    ? "Another device has emptied this since you began."
+    : `Another device has put “${text}” here since you began.`;
+}
+
 /** Why what is typed is not kept on the device. */
 export const HOLDING_WORDS = {
   full: "This device’s storage is full. What you type is held while this page is open, and kept as soon as there is room.",

@@ -74,6 +74,7 @@ test("what is typed stays under what another phone sends, is told of it, and cla
   // What was seen when the change began is kept over a reload.
   await page.reload();
   await expect(page.getByLabel("How many alike")).toHaveValue("6");
+  await expect(page.getByText("Another device has put “9” here")).toBeVisible();
   await button(page, "Keep the change").tap();
   await expect(page.getByText("Another device has changed", { exact: false })).toBeVisible();
   await page.goto("/outbox");

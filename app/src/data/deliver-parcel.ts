@@ -8,19 +8,15 @@ import type {
   Repair,
   StoredWord,
 } from "@root-gauge/contract";
-import { MutationObserver, type InfiniteData, type QueryClient } from "@tanstack/react-query";
+import type { InfiniteData, QueryClient } from "@tanstack/react-query";
 import { PICTURE_SENTENCES } from "@root-gauge/core/record-words";
-import { ServerRefused, api } from "./api";
+import { ServerAway, ServerRefused, api } from "./api";
 import { base64Of, dropPicture, keptPicture } from "./kept-pictures";
 import type { Parcel } from "./parcel";
 import { keysOf, QUERY_KEYS } from "./query-keys";
-import { recordToBe } from "./record-to-be";
 
 type Answer =
   Machine | Position | IdentificationRecord | Remark | Repair | StoredWord | Job | Order;
-
-/** What was kept under a key before it was changed ahead of the server. */
-type Before = readonly (readonly [key: readonly string[], data: unknown])[];
 
 /** Sends a remark, with its picture where it waits here. */
 async function postRemark({
@@ -40,6 +36,10 @@ async function postRemark({
 
 function post(parcel: Parcel): Promise<Answer> {
   if (parcel.kind === "remark") return postRemark(parcel);
+  if (parcel.kind === "merge") {
+    const { from, into, intoSaw } = parcel.body;
+    return api.mergePosition(from, parcel.saw, { id: into, saw: intoSaw });
+  }
   const { kind, id, body, saw, touched } = parcel;
   switch (kind) {
     case "machine":
@@ -90,7 +90,7 @@ function withPart(pages: FindingPages, record: IdentificationRecord): FindingPag
   };
 }
 
-/** Shows a part as it is being saved, or as the server has it, wherever it is shown. */
+/** Shows a part as the server has it, wherever it is shown. */
 function showPart(client: QueryClient, record: IdentificationRecord): void {
   client.setQueryData(QUERY_KEYS.identification(record.id), record);
   for (const [key, pages] of client.getQueriesData<FindingPages>({ queryKey: ["findings"] })) {
@@ -104,37 +104,34 @@ function showPart(client: QueryClient, record: IdentificationRecord): void {
   }
 }
 
+/** Has an answer shown wherever it is asked for by itself; lists are asked for anew. */
+function show(client: QueryClient, answer: Answer): void {
+  if ("readings" in answer) showPart(client, answer);
+  if ("states" in answer && "year" in answer) {
+    client.setQueryData(QUERY_KEYS.machine(answer.id), answer);
+    client.setQueryData(QUERY_KEYS.machineName(answer.id), answer.name);
+  }
+  if ("path" in answer) client.setQueryData(QUERY_KEYS.position(answer.id), answer);
+  if ("record" in answer) client.setQueryData(QUERY_KEYS.repair(answer.id), answer);
+  if ("picture" in answer) void dropPicture(answer.id);
+}
+
 /**
- * Sends one parcel as a mutation: what it changes is shown at once, put back where the server refuses it, and only the
- * answers that it touches are asked for again.
+ * Sends one parcel. What it will become is shown from the box until what it touches was asked for anew, and then as the
+ * server has it.
  * @returns the version that the record then has
  */
 export async function deliverParcel(client: QueryClient, parcel: Parcel): Promise<number> {
-  const keys = keysOf(parcel);
-  const mutation = new MutationObserver<Answer, Error, Parcel, Before>(client, {
-    mutationFn: post,
-    networkMode: "always",
-    retry: false,
-    onMutate: async (sent) => {
-      await Promise.all(keys.map((queryKey) => client.cancelQueries({ queryKey })));
-      const before = keys.map((key) => [key, client.getQueryData(key)] as const);
-      if (sent.kind === "identification") showPart(client, recordToBe(sent));
-      if (sent.kind === "machine")
-        client.setQueryData(QUERY_KEYS.machineName(sent.id), sent.body.name);
-      return before;
-    },
-    onError: (_error, _sent, before) => {
-      for (const [key, data] of before ?? []) client.setQueryData(key, data);
-    },
-    onSuccess: (answer) => {
-      if ("readings" in answer) showPart(client, answer);
-      if ("states" in answer && "year" in answer)
-        client.setQueryData(QUERY_KEYS.machine(answer.id), answer);
-      if ("path" in answer) client.setQueryData(QUERY_KEYS.position(answer.id), answer);
-      if ("picture" in answer) void dropPicture(answer.id);
-      if ("record" in answer) client.setQueryData(QUERY_KEYS.repair(answer.id), answer);
-    },
-    onSettled: () => Promise.all(keys.map((queryKey) => client.invalidateQueries({ queryKey }))),
-  });
-  return (await mutation.mutate(parcel)).version;
+  const askAnew = () =>
+    Promise.all(keysOf(parcel).map((queryKey) => client.invalidateQueries({ queryKey })));
+  try {
+    const answer = await post(parcel);
+    show(client, answer);
+    await askAnew();
+    return answer.version;
+  } catch (error) {
+    // Refused: what is shown may be older than what it was refused for.
+    if (!(error instanceof ServerAway)) void askAnew();
+    throw error;
+  }
 }

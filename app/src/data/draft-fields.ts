@@ -24,6 +24,7 @@ export const READING_FIELDS = [
 export const EDIT_DRAFTS = [
   "edit.of",
   "edit.saw",
+  "edit.was",
   "edit.machine",
   "edit.name",
   "edit.origin",

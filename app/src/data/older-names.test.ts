@@ -1,7 +1,7 @@
 import { KEPT_SCHEMAS } from "./kept-schemas";
 import { keptJson } from "./older-names";
-import { createOutbox } from "./outbox";
 import { allPutAside } from "./put-aside";
+import { outboxOver } from "./test-outbox";
 import { memoryStorage } from "./text-storage";
 
 const JOB = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
@@ -46,7 +46,7 @@ describe("what is kept since machines were called jobs", () => {
     storage.setItem(`rg.outbox.${JOB}`, JSON.stringify(job));
     storage.setItem(`rg.outbox.${PART}`, JSON.stringify(part));
     const sent: unknown[] = [];
-    const outbox = createOutbox(storage, ({ kind, body: of }) => {
+    const outbox = outboxOver(storage, ({ kind, body: of }) => {
       sent.push([kind, of]);
       return Promise.resolve(1);
     });

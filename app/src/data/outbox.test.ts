@@ -1,8 +1,9 @@
 import { ServerAway, ServerFault, ServerRefused } from "./api";
-import { createOutbox } from "./outbox";
+import { textBox, type BoxStorage } from "./box-storage";
 import type { NewParcel, Parcel } from "./parcel";
 import { allPutAside } from "./put-aside";
-import { memoryStorage } from "./text-storage";
+import { outboxOver } from "./test-outbox";
+import { memoryStorage, type TextStorage } from "./text-storage";
 
 const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
 const OTHER_MACHINE = "2c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
@@ -60,7 +61,7 @@ describe("a position in the outbox", () => {
   it("waits for its machine, and what was found at it waits for it", async () => {
     const sent: string[] = [];
     const refused = new Set(["machine"]);
-    const outbox = createOutbox(memoryStorage(), ({ kind }) => {
+    const outbox = outboxOver(memoryStorage(), ({ kind }) => {
       if (refused.has(kind)) return Promise.reject(new ServerRefused("invalid-body", "no"));
       sent.push(kind);
       return arrived();
@@ -78,7 +79,7 @@ describe("a position in the outbox", () => {
   });
 
   it("that is changed twice says every field that was changed; one that says none says all", () => {
-    const outbox = createOutbox(memoryStorage(), arrived);
+    const outbox = outboxOver(memoryStorage(), arrived);
     const touched = () => outbox.get().parcels[0]?.touched;
     outbox.add(position("Clamp bar", 2, ["name"]));
     outbox.add(position("Clamp bar", 2, ["state", "name"]));
@@ -92,7 +93,7 @@ describe("a position in the outbox", () => {
 describe("the outbox", () => {
   it("sends what waits in the order it was put in, each once, and is then empty", async () => {
     const sent: string[] = [];
-    const outbox = createOutbox(memoryStorage(), (parcel) => {
+    const outbox = outboxOver(memoryStorage(), (parcel) => {
       sent.push(parcel.kind);
       return arrived();
     });
@@ -100,11 +101,11 @@ describe("the outbox", () => {
     outbox.add(part(""));
     await Promise.all([outbox.deliver(), outbox.deliver()]);
     expect(sent).toEqual(["machine", "identification"]);
-    expect(outbox.get()).toEqual({ parcels: [], serverAway: false });
+    expect(outbox.get()).toEqual({ parcels: [], serverAway: false, opened: true });
   });
 
   it("keeps that order when the clock was set back in between", () => {
-    const outbox = createOutbox(memoryStorage(), arrived);
+    const outbox = outboxOver(memoryStorage(), arrived);
     outbox.add(machine("Harrow", 9_000_000));
     outbox.add(part("", 1));
     expect(outbox.get().parcels.map(({ kind }) => kind)).toEqual(["machine", "identification"]);
@@ -112,14 +113,14 @@ describe("the outbox", () => {
 
   it("keeps everything while the server is away, over a reload, and sends it later", async () => {
     const storage = memoryStorage();
-    const away = createOutbox(storage, () => Promise.reject(new ServerAway("away")));
+    const away = outboxOver(storage, () => Promise.reject(new ServerAway("away")));
     away.add(machine("Harrow"));
     away.add(part("kept"));
     await away.deliver();
     expect(away.get()).toMatchObject({ serverAway: true, parcels: [{}, {}] });
 
     const sent: Parcel[] = [];
-    const reloaded = createOutbox(storage, (parcel) => {
+    const reloaded = outboxOver(storage, (parcel) => {
       sent.push(parcel);
       return arrived();
     });
@@ -131,7 +132,7 @@ describe("the outbox", () => {
   it("goes on past a save that the server has a fault with, and tries that again the next time", async () => {
     let faulty = true;
     const sent: string[] = [];
-    const outbox = createOutbox(memoryStorage(), (parcel) => {
+    const outbox = outboxOver(memoryStorage(), (parcel) => {
       sent.push(parcel.id);
       return faulty && parcel.id === MACHINE
         ? Promise.reject(new ServerFault("a fault"))
@@ -151,7 +152,7 @@ describe("the outbox", () => {
   });
 
   it("holds a part back while its machine has not arrived", async () => {
-    const outbox = createOutbox(memoryStorage(), (parcel) =>
+    const outbox = outboxOver(memoryStorage(), (parcel) =>
       parcel.kind === "machine"
         ? Promise.reject(new ServerRefused("invalid-body", "a machine needs a name"))
         : arrived(),
@@ -168,7 +169,7 @@ describe("the outbox", () => {
 
   it("lets a refused save be mended, sent again, or thrown away", async () => {
     const storage = memoryStorage();
-    const outbox = createOutbox(storage, (parcel) =>
+    const outbox = outboxOver(storage, (parcel) =>
       notesOf(parcel) === "mended" || parcel.saw === 3
         ? arrived()
         : Promise.reject(new ServerRefused("conflict", "changed since")),
@@ -187,12 +188,13 @@ describe("the outbox", () => {
     expect(outbox.get().parcels).toEqual([]);
     outbox.add(part("wrong"));
     outbox.discard(PART);
+    await outbox.settled();
     expect(storage.keys()).toEqual([]);
   });
 
   it("sends again what was changed while it travelled, over the version that was seen first", async () => {
     const sent: [string, number][] = [];
-    const outbox = createOutbox(memoryStorage(), (parcel) => {
+    const outbox = outboxOver(memoryStorage(), (parcel) => {
       sent.push([notesOf(parcel), parcel.saw]);
       if (sent.length === 1) outbox.add(part("second"));
       return Promise.resolve(7);
@@ -207,23 +209,20 @@ describe("the outbox", () => {
   });
 
   it("does not write an older save over one made while the older was being refused", async () => {
-    let times = 0;
-    const outbox = createOutbox(memoryStorage(), (parcel) => {
-      times += 1;
-      if (times > 1) return arrived();
+    const tried: string[] = [];
+    const outbox = outboxOver(memoryStorage(), (parcel) => {
+      tried.push(notesOf(parcel));
+      if (tried.length > 1) return arrived();
       outbox.add(part("newer"));
       return Promise.reject(new ServerRefused("invalid-body", notesOf(parcel)));
     });
-    const sent = () => outbox.get().parcels.map(notesOf);
     outbox.add(part("older"));
-    const delivering = outbox.deliver();
-    expect(sent()).toEqual(["newer"]);
-    await delivering;
-    expect([times, sent()]).toEqual([2, []]);
+    await outbox.deliver();
+    expect([tried, outbox.get().parcels]).toEqual([["older", "newer"], []]);
   });
 
   it("keeps a machine before its parts when the machine is saved again", () => {
-    const outbox = createOutbox(memoryStorage(), arrived);
+    const outbox = outboxOver(memoryStorage(), arrived);
     outbox.add(machine("Harrow"));
     outbox.add(part(""));
     outbox.add(machine("Harrow platen"));
@@ -236,7 +235,7 @@ describe("the outbox", () => {
     async (text) => {
       const storage = memoryStorage();
       storage.setItem("rg.outbox.odd", text);
-      const outbox = createOutbox(storage, arrived);
+      const outbox = outboxOver(storage, arrived);
       outbox.add(machine("Harrow"));
       await outbox.deliver();
       expect(outbox.get().parcels).toEqual([]);
@@ -244,11 +243,12 @@ describe("the outbox", () => {
     },
   );
 
-  it("takes parcels that an older make has kept, in their order", () => {
+  it("takes parcels that an older make has kept, in their order", async () => {
     const storage = memoryStorage();
     const { saw: _none, ...older } = machine("Harrow", 1_700_000_000_000);
     storage.setItem(`rg.outbox.${MACHINE}`, JSON.stringify({ ...older, refused: "once" }));
-    const outbox = createOutbox(storage, arrived);
+    const outbox = outboxOver(storage, arrived);
+    await outbox.settled();
     outbox.add(part("later"));
     expect(outbox.get().parcels).toMatchObject([
       { kind: "machine", saw: 0 },
@@ -270,7 +270,7 @@ describe("a box of many", () => {
     };
     const idOf = (at: number) => `00000000-0000-4000-8000-${String(at).padStart(12, "0")}`;
     const sent: string[] = [];
-    const outbox = createOutbox(storage, (parcel) => {
+    const outbox = outboxOver(storage, (parcel) => {
       sent.push(parcel.id);
       return Promise.resolve(1);
     });
@@ -283,14 +283,62 @@ describe("a box of many", () => {
     expect(read / count).toBeLessThan(8);
   });
 
-  it("takes in what another tab has put in or taken out, by its key", () => {
+  it("takes in what another tab has put in or taken out, by its id", async () => {
     const storage = memoryStorage();
-    const [here, there] = [createOutbox(storage, arrived), createOutbox(storage, arrived)];
+    const [here, there] = [outboxOver(storage, arrived), outboxOver(storage, arrived)];
     there.add(machine("Stitcher"));
-    here.refresh(`rg.outbox.${MACHINE}`);
+    await here.refresh(MACHINE);
     expect(here.get().parcels).toMatchObject([{ id: MACHINE }]);
     there.discard(MACHINE);
-    here.refresh(`rg.outbox.${MACHINE}`);
+    await here.refresh(MACHINE);
     expect(here.get().parcels).toEqual([]);
+  });
+
+  it("keeps what another tab changed while this one was sending it", async () => {
+    const storage = memoryStorage();
+    const there = outboxOver(storage, arrived);
+    const sent: string[] = [];
+    const here = outboxOver(storage, async (parcel) => {
+      sent.push(notesOf(parcel));
+      if (sent.length === 1) there.add(part("from there"));
+      await there.settled();
+      return 1;
+    });
+    here.add(part("from here"));
+    await here.deliver();
+    expect(sent).toEqual(["from here", "from there"]);
+    expect(storage.keys()).toEqual([]);
+  });
+});
+
+describe("a box whose browser takes its time to keep things", () => {
+  /** Keeps each text a while after it was asked to. */
+  function slow(storage: TextStorage): BoxStorage {
+    const box = textBox(storage);
+    const pause = () => new Promise((resolve) => setTimeout(resolve, 5));
+    return {
+      ...box,
+      ahead: () => undefined,
+      change: async (id, next) => {
+        await pause();
+        return box.change(id, next);
+      },
+    };
+  }
+
+  it("shows what was put in at once, and never what was there before it again", async () => {
+    const storage = memoryStorage();
+    const outbox = outboxOver(storage, arrived, slow(storage));
+    const shown: string[] = [];
+    outbox.subscribe(() => shown.push(...outbox.get().parcels.map(notesOf)));
+    outbox.add(part("first"));
+    outbox.add(part("second"));
+    expect(outbox.get().parcels.map(notesOf)).toEqual(["second"]);
+    await outbox.settled();
+    expect([...new Set(shown)]).toEqual(["first", "second"]);
+    expect(shown.lastIndexOf("first")).toBeLessThan(shown.indexOf("second"));
+    expect(storage.getItem(`rg.outbox.${PART}`)).toContain("second");
+    await outbox.deliver();
+    expect(storage.keys()).toEqual([]);
   });
 });

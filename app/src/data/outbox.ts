@@ -1,11 +1,7 @@
 import { ServerAway, ServerFault, ServerRefused } from "./api";
 import { keptJson } from "./older-names";
 import { awaitedBy, parcelSchema, type NewParcel, type Parcel, type Trouble } from "./parcel";
-import { putAside } from "./put-aside";
-import type { TextStorage } from "./text-storage";
-
-/** A key for each parcel, so that two tabs never write over each other's. */
-const PREFIX = "rg.outbox.";
+import type { BoxStorage, Next } from "./box-storage";
 
 /** Sends a parcel; the version that the record then has. */
 export type Delivery = (parcel: Parcel) => Promise<number>;
@@ -14,6 +10,8 @@ export interface OutboxState {
   readonly parcels: readonly Parcel[];
   /** Whether the last attempt found the server away. */
   readonly serverAway: boolean;
+  /** Whether what was left on this device is read. */
+  readonly opened: boolean;
 }
 
 export interface Outbox {
@@ -27,41 +25,25 @@ export interface Outbox {
   retry(id: string, saw?: number): void;
   /** Throws a parcel away for good. */
   discard(id: string): void;
-  /** Reads a key of the box anew, or all of it: another tab has put in or taken out. */
-  refresh(key?: string | null): void;
+  /** Reads what another tab has put in under an id, or taken out. */
+  refresh(id: string): Promise<void>;
+  /** When what was left on this device is read, and all that was changed is kept. */
+  settled(): Promise<void>;
 }
 
-/** What is in the box, by its keys: the storage is read once, and then what is changed of it. */
-function createIndex(storage: TextStorage) {
-  const parcels = new Map<string, Parcel>();
-  let inOrder: readonly Parcel[] | undefined;
-  const note = (key: string, parcel: Parcel | undefined) => {
-    inOrder = undefined;
-    if (parcel === undefined) parcels.delete(key);
-    else parcels.set(key, parcel);
-  };
-  /** A value under its keys that is no parcel is put aside, not thrown away. */
-  const read = (key: string) => {
-    const text = storage.getItem(key);
-    const parcel = parcelIn(text);
-    if (text !== null && parcel === undefined) putAside(storage, key);
-    note(key, parcel);
-  };
-  const readAll = () => {
-    for (const key of parcels.keys()) note(key, undefined);
-    for (const key of storage.keys().filter((one) => one.startsWith(PREFIX))) read(key);
-  };
-  readAll();
-  return {
-    note,
-    read,
-    readAll,
-    all: () => (inOrder ??= [...parcels.values()].sort((a, b) => a.place - b.place)),
-  };
+/** What a box needs. */
+export interface OutboxParts {
+  readonly box: BoxStorage;
+  readonly send: Delivery;
+  /** Puts a text of the box that is no parcel where it is not thrown away. */
+  readonly putAside: (id: string, text: string) => void;
+  /** Another tab has taken a parcel out: it may have arrived. */
+  readonly onTakenElsewhere?: (parcel: Parcel) => void;
 }
 
 /** The parcel that a text of the box holds, if it holds one. */
-export function parcelIn(text: string | null): Parcel | undefined {
+function parcelIn(text: string | undefined): Parcel | undefined {
+  if (text === undefined) return undefined;
   try {
     const parsed = parcelSchema.safeParse(keptJson(text));
     return parsed.success ? parsed.data : undefined;
@@ -88,74 +70,137 @@ function touchedByBoth(parcel: NewParcel, older: Parcel | undefined): Pick<NewPa
 /** A fault of the server may pass by itself; what was refused waits for a person. */
 export const isSent = ({ trouble }: Parcel) => trouble === undefined || trouble.kind === "fault";
 
+/** The machines and positions among parcels: what belongs to them waits for them. */
+const placesIn = (parcels: readonly Parcel[]): ReadonlySet<string> =>
+  new Set(
+    parcels.flatMap(({ kind, id }) => (kind === "machine" || kind === "position" ? [id] : [])),
+  );
+
 /** What belongs to a machine or a position that is still here waits for it: the server would refuse it. */
 export function waitsForOther(parcel: Parcel, parcels: readonly Parcel[]): boolean {
-  const awaited = awaitedBy(parcel);
-  return parcels.some(
-    ({ kind, id }) => (kind === "machine" || kind === "position") && awaited.includes(id),
-  );
+  const places = placesIn(parcels);
+  return awaitedBy(parcel).some((id) => places.has(id));
 }
 
-/**
- * A box of saves that survives a reload. Saving is by client-made id, so sending a parcel twice stores one record.
- */
-export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
-  const index = createIndex(storage);
-  let state: OutboxState = { parcels: index.all(), serverAway: false };
-  let delivering: Promise<void> | undefined;
-  const readers = new Set<() => void>();
+/** A parcel keeps its place in the queue, and the version seen when the first of its kind was put in. */
+function addedTo(older: Parcel | undefined, parcel: NewParcel, place: number): string {
+  const saw = older?.saw ?? parcel.saw;
+  const kept = { ...parcel, place: older?.place ?? place, saw, ...touchedByBoth(parcel, older) };
+  return JSON.stringify(kept);
+}
 
-  const update = (serverAway = state.serverAway) => {
-    state = { parcels: index.all(), serverAway };
+/** What waits, by its ids, as its texts have it: here for the screen, ahead of what keeps it. */
+function createIndex() {
+  const held = new Map<string, { readonly text: string; readonly parcel: Parcel }>();
+  let inOrder: readonly Parcel[] | undefined;
+  return {
+    /** @returns whether the text is a parcel, or nothing */
+    note: (id: string, text: string | undefined): boolean => {
+      if (held.get(id)?.text === text) return true;
+      const parcel = parcelIn(text);
+      inOrder = undefined;
+      if (text === undefined || parcel === undefined) held.delete(id);
+      else held.set(id, { text, parcel });
+      return text === undefined || parcel !== undefined;
+    },
+    get: (id: string) => held.get(id),
+    all: () => (inOrder ??= [...held.values()].map(({ parcel }) => parcel).sort(byPlace)),
+  };
+}
+
+const byPlace = (a: Parcel, b: Parcel) => a.place - b.place;
+
+/**
+ * A box of saves that survives a reload. Saving is by client-made id, so sending a parcel twice stores one record. What is
+ * put in is on the screen at once; what another tab wrote of the same comes in as it is kept.
+ */
+export function createOutbox({ box, send, putAside, onTakenElsewhere }: OutboxParts): Outbox {
+  const index = createIndex();
+  /** Writings under way, by ids: the last says how it came out. */
+  const underWay = new Map<string, Promise<void>>();
+  const readers = new Set<() => void>();
+  let state: OutboxState = { parcels: [], serverAway: false, opened: false };
+  let delivering: Promise<void> | undefined;
+
+  const update = (change: Partial<OutboxState> = {}) => {
+    state = { ...state, ...change, parcels: index.all() };
     readers.forEach((reader) => reader());
   };
-  const keyOf = ({ id }: Pick<Parcel, "id">) => PREFIX + id;
-  const keep = (parcel: Parcel) => {
-    storage.setItem(keyOf(parcel), JSON.stringify(parcel));
-    index.note(keyOf(parcel), parcel);
+  const take = (id: string, text: string | undefined) => {
+    if (index.note(id, text) || text === undefined) return;
+    putAside(id, text);
+    void box.change(id, (kept) => (kept === text ? undefined : kept));
   };
-  const drop = (key: string) => {
-    storage.removeItem(key);
-    index.note(key, undefined);
-  };
-  const held = (id: string) => parcelIn(storage.getItem(PREFIX + id));
 
-  async function deliverOne(parcel: Parcel): Promise<void> {
-    const sent = storage.getItem(keyOf(parcel));
-    const isUnchanged = () => storage.getItem(keyOf(parcel)) === sent;
+  function write(id: string, next: Next): Promise<void> {
+    const soon = next(index.get(id)?.text);
+    take(id, soon);
+    if (soon !== undefined) box.ahead(id, soon);
+    update();
+    const writing = box.change(id, next).then((text) => {
+      if (underWay.get(id) !== writing) return;
+      underWay.delete(id);
+      if (text === soon) return;
+      take(id, text);
+      update();
+    });
+    underWay.set(id, writing);
+    return writing;
+  }
+
+  async function open(): Promise<void> {
+    for (const [id, text] of await box.all()) if (!underWay.has(id)) take(id, text);
+    update({ opened: true });
+  }
+  const opening = open();
+
+  async function settled(): Promise<void> {
+    await opening;
+    await Promise.all(underWay.values());
+  }
+
+  async function deliverOne({ id }: Parcel): Promise<void> {
+    await underWay.get(id);
+    const sent = index.get(id);
+    if (sent === undefined) return;
     try {
-      const version = await send(parcel);
-      if (isUnchanged()) return drop(keyOf(parcel));
-      // What was changed while it travelled stays and goes out next. Another device may be in the version that has just
-      // arrived, and was not on this screen.
-      const changed = held(parcel.id);
-      if (changed !== undefined) keep({ ...changed, saw: Math.min(version, changed.saw || 1) });
+      const version = await send(sent.parcel);
+      await write(id, (text) => {
+        const changed = text === sent.text ? undefined : parcelIn(text);
+        // What was changed while it travelled stays and goes out next. Another device may be in the version that has just
+        // arrived, and was not on this screen.
+        return changed && JSON.stringify({ ...changed, saw: Math.min(version, changed.saw || 1) });
+      });
     } catch (error) {
       const trouble = troubleOf(error);
       if (trouble === undefined) throw error;
-      if (isUnchanged()) keep({ ...parcel, trouble });
+      const troubled = JSON.stringify({ ...sent.parcel, trouble });
+      await write(id, (text) => (text === sent.text ? troubled : text));
     }
   }
 
   async function deliverAll(): Promise<void> {
     const tried = new Set<string>();
     try {
+      await opening;
       for (;;) {
         const parcels = index.all();
+        const places = placesIn(parcels);
         const next = parcels.find(
           (parcel) =>
             isSent(parcel) &&
-            !waitsForOther(parcel, parcels) &&
-            !tried.has(storage.getItem(keyOf(parcel)) ?? ""),
+            !awaitedBy(parcel).some((id) => places.has(id)) &&
+            !tried.has(index.get(parcel.id)?.text ?? ""),
         );
         if (next === undefined) return;
         await deliverOne(next);
         // One that the server had a fault with is tried again the next time, not at once.
-        if (held(next.id)?.trouble !== undefined) tried.add(storage.getItem(keyOf(next)) ?? "");
-        update(false);
+        const after = index.get(next.id);
+        if (after?.parcel.trouble !== undefined) tried.add(after.text);
+        if (state.serverAway) update({ serverAway: false });
       }
     } catch (error) {
-      update(true);
+      update({ serverAway: true });
       if (!(error instanceof ServerAway)) throw error;
     }
   }
@@ -167,14 +212,8 @@ export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
       return () => readers.delete(reader);
     },
     add: (parcel) => {
-      index.read(keyOf(parcel));
-      const parcels = index.all();
-      // A parcel keeps its place in the queue, and the version seen when the first of its kind was put in.
-      const older = parcels.find(({ id }) => id === parcel.id);
-      const place = older?.place ?? (parcels.at(-1)?.place ?? 0) + 1;
-      const saw = older?.saw ?? parcel.saw;
-      keep({ ...parcel, place, saw, ...touchedByBoth(parcel, older) });
-      update();
+      const place = (index.all().at(-1)?.place ?? 0) + 1;
+      void write(parcel.id, (text) => addedTo(parcelIn(text), parcel, place));
     },
     deliver: () => {
       delivering ??= deliverAll().finally(() => {
@@ -183,25 +222,23 @@ export function createOutbox(storage: TextStorage, send: Delivery): Outbox {
       return delivering;
     },
     retry: (id, saw) => {
-      const parcel = held(id);
-      if (parcel === undefined) return;
-      const { trouble: _trouble, ...again } = parcel;
-      keep({ ...again, saw: saw ?? parcel.saw });
-      update();
+      void write(id, (text) => {
+        const parcel = parcelIn(text);
+        if (parcel === undefined) return text;
+        const { trouble: _trouble, ...again } = parcel;
+        return JSON.stringify({ ...again, saw: saw ?? parcel.saw });
+      });
     },
-    discard: (id) => {
-      drop(PREFIX + id);
+    discard: (id) => void write(id, () => undefined),
+    refresh: async (id) => {
+      const before = index.get(id)?.parcel;
+      const text = await box.get(id);
+      // What this tab is writing brings in what the other wrote.
+      if (underWay.has(id)) return;
+      take(id, text);
       update();
+      if (text === undefined && before !== undefined) onTakenElsewhere?.(before);
     },
-    refresh: (key) => {
-      if (key) index.read(key);
-      else index.readAll();
-      update();
-    },
+    settled,
   };
-}
-
-/** Whether a change of storage is of the box. */
-export function isOutboxKey(key: string | null): boolean {
-  return key === null || key.startsWith(PREFIX);
 }

@@ -44,6 +44,20 @@ const remarkToSend = {
   picture: z.nullable(pictureSchema),
 };
 
+/** Two places that are to be made one: no record of its own, and never the same twice. */
+const mergeToSend = {
+  kind: z.literal("merge"),
+  body: z.object({
+    machineId: z.uuid(),
+    from: z.uuid(),
+    fromPath: z.string(),
+    into: z.uuid(),
+    intoPath: z.string(),
+    /** The version of the second that was seen here. */
+    intoSaw: z.int().check(z.minimum(0)),
+  }),
+};
+
 /** Something to be saved on the server, kept here until the server has it. */
 export const parcelSchema = z.pipe(
   z.discriminatedUnion("kind", [
@@ -53,6 +67,7 @@ export const parcelSchema = z.pipe(
     z.object({ ...common, kind: z.literal("repair"), body: repairInputSchema }),
     z.object({ ...common, kind: z.literal("word"), body: ownWordInputSchema }),
     z.object({ ...common, ...remarkToSend }),
+    z.object({ ...common, ...mergeToSend }),
     z.object({ ...common, kind: z.literal("job"), body: jobInputSchema }),
     z.object({ ...common, kind: z.literal("order"), body: orderInputSchema }),
   ]),
@@ -61,6 +76,9 @@ export const parcelSchema = z.pipe(
 );
 
 export type Parcel = z.infer<typeof parcelSchema>;
+export type MergeParcel = Extract<Parcel, { kind: "merge" }>;
+/** A parcel that holds a record. */
+export type RecordParcel = Exclude<Parcel, MergeParcel>;
 export type Trouble = z.infer<typeof troubleSchema>;
 
 /** A parcel as it is handed in; its place is given to it. */
@@ -71,6 +89,7 @@ export const newParcelSchema = z.discriminatedUnion("kind", [
   z.object({ ...given, kind: z.literal("repair"), body: repairInputSchema }),
   z.object({ ...given, kind: z.literal("word"), body: ownWordInputSchema }),
   z.object({ ...given, ...remarkToSend }),
+  z.object({ ...given, ...mergeToSend }),
   z.object({ ...given, kind: z.literal("job"), body: jobInputSchema }),
   z.object({ ...given, kind: z.literal("order"), body: orderInputSchema }),
 ]);
@@ -88,6 +107,8 @@ export function awaitedBy(parcel: Parcel): readonly string[] {
       return [parcel.body.positionId];
     case "job":
       return parcel.body.positions;
+    case "merge":
+      return [parcel.body.from, parcel.body.into];
     case "position":
     case "identification":
     case "repair": {

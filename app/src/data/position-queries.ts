@@ -5,7 +5,7 @@ import { useMemo } from "react";
 import { api, type WantedOf } from "./api";
 import { PAGED, moreOf, useEveryPage } from "./paged";
 import { QUERY_KEYS } from "./query-keys";
-import { inLists, useWaiting, type Kept, type WaitingPosition } from "./waiting";
+import { inLists, useWaiting, type Kept, type Waiting, type WaitingPosition } from "./waiting";
 
 /** A position that waits, as a tree shows it: what it holds is as the server last said, until something else goes in. */
 function rowToBe(waiting: WaitingPosition, stored: PositionRow | undefined): Kept<PositionRow> {
@@ -19,7 +19,7 @@ function rowToBe(waiting: WaitingPosition, stored: PositionRow | undefined): Kep
 
 function mergedRows(
   stored: readonly PositionRow[],
-  waiting: readonly WaitingPosition[],
+  { positions: waiting, merges }: Pick<Waiting, "positions" | "merges">,
   machineId: string,
 ): readonly Kept<PositionRow>[] {
   const byId = new Map(stored.map((row) => [row.id, row]));
@@ -30,7 +30,20 @@ function mergedRows(
     ...here.map((one) => rowToBe(one, byId.get(one.id))),
   ];
   const removed = new Set(waiting.flatMap((one) => (inLists(one) ? [] : [one.id])));
-  return removed.size === 0 ? rows : withoutInner(rows, removed);
+  const whole = removed.size === 0 ? rows : withoutInner(rows, removed);
+  return merges.size === 0 ? whole : withMerges(whole, merges);
+}
+
+/** Rows without those that are made one with others, which then hold what stands within both. */
+function withMerges(
+  rows: readonly Kept<PositionRow>[],
+  merges: ReadonlyMap<string, string>,
+): readonly Kept<PositionRow>[] {
+  return rows.flatMap((row) => {
+    if (merges.has(row.id)) return [];
+    const into = merges.get(row.parentId ?? "");
+    return [into === undefined ? row : { ...row, parentId: into }];
+  });
 }
 
 /** Rows without what stands within those that are taken out. */
@@ -61,10 +74,10 @@ export function usePositions(machineId: string | null) {
     () =>
       mergedRows(
         data?.pages.flatMap((page) => page.positions) ?? [],
-        waiting.positions,
+        { positions: waiting.positions, merges: waiting.merges },
         machineId ?? "",
       ),
-    [data, waiting.positions, machineId],
+    [data, waiting.positions, waiting.merges, machineId],
   );
   const archived = useMemo(() => positions.filter((one) => one.archived), [positions]);
   const inWork = useMemo(

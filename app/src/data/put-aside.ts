@@ -11,14 +11,19 @@ export interface PutAside {
   readonly text: string;
 }
 
-/** Puts the text under a key aside, beside whatever was put aside from there before. */
-export function putAside(storage: TextStorage, from: string): void {
-  const text = storage.getItem(from);
-  if (text === null) return;
+/** Keeps a text aside, beside whatever was put aside from there before. */
+export function keepAside(storage: TextStorage, from: string, text: string): void {
   const taken = new Set(storage.keys());
   let at = 1;
   while (taken.has(`${PREFIX}${at}.${from}`)) at += 1;
   storage.setItem(`${PREFIX}${at}.${from}`, text);
+}
+
+/** Puts the text under a key aside. */
+export function putAside(storage: TextStorage, from: string): void {
+  const text = storage.getItem(from);
+  if (text === null) return;
+  keepAside(storage, from, text);
   storage.removeItem(from);
 }
 

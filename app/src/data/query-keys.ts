@@ -72,6 +72,8 @@ export function keysOf(
   switch (parcel.kind) {
     case "position":
       return [...ofPlaces, ["findings"], ["repairs"]];
+    case "merge":
+      return [...ofPlaces, ["findings"], ["repairs"], ["remarks"]];
     case "repair":
       return [...ofPlaces, ["repairs"], QUERY_KEYS.repair(parcel.id)];
     default:

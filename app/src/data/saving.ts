@@ -10,9 +10,12 @@ import type {
   RepairInput,
 } from "@root-gauge/contract";
 import { useEffect, useSyncExternalStore } from "react";
+import { v4 as uuid } from "uuid";
 import { deliverParcel } from "./deliver-parcel";
-import { createOutbox, isOutboxKey, isSent, parcelIn, type OutboxState } from "./outbox";
-import type { NewParcel } from "./parcel";
+import { OUTBOX_KEY, browserBox } from "./box-storage";
+import { createOutbox, isSent, type OutboxState } from "./outbox";
+import type { MergeParcel, NewParcel } from "./parcel";
+import { keepAside } from "./put-aside";
 import { queryClient } from "./query-client";
 import { keysOf } from "./query-keys";
 import { storage } from "./text-storage";
@@ -20,8 +23,17 @@ import { storage } from "./text-storage";
 /** How soon an undelivered parcel is tried again, ms. */
 const RETRY_MS = 3000;
 
+const box = browserBox(storage);
+
 /** The saves of this device that the server does not have yet. */
-export const outbox = createOutbox(storage, (parcel) => deliverParcel(queryClient, parcel));
+export const outbox = createOutbox({
+  box,
+  send: (parcel) => deliverParcel(queryClient, parcel),
+  putAside: (id, text) => keepAside(storage, OUTBOX_KEY + id, text),
+  onTakenElsewhere: (parcel) => {
+    for (const queryKey of keysOf(parcel)) void queryClient.invalidateQueries({ queryKey });
+  },
+});
 
 /** Puts a save in the box, and sends what waits. */
 export function send(parcel: NewParcel): Promise<void> {
@@ -113,6 +125,14 @@ export function saveRemark(
   void send({ kind: "remark", id, body, picture, queuedAt: Date.now(), saw });
 }
 
+/**
+ * Makes a place one with another.
+ * @param saw the version of the first that was seen here
+ */
+export function mergePositions(body: MergeParcel["body"], saw: number): void {
+  void send({ kind: "merge", id: uuid(), body, queuedAt: Date.now(), saw });
+}
+
 export function useOutbox(): OutboxState {
   return useSyncExternalStore(outbox.subscribe, outbox.get, outbox.get);
 }
@@ -129,24 +149,11 @@ export function useDelivery(): void {
   }, [left]);
   useEffect(() => {
     // What another tab put in or delivered shows here too.
-    const onOtherTab = ({ key, oldValue }: StorageEvent) => {
-      if (!isOutboxKey(key)) return;
-      outbox.refresh(key);
-      for (const queryKey of keysChangedBy(oldValue)) {
-        void queryClient.invalidateQueries({ queryKey });
-      }
-    };
+    const stop = box.follow((id) => void outbox.refresh(id));
     const holding = setInterval(storage.keepHeld, RETRY_MS);
-    window.addEventListener("storage", onOtherTab);
     return () => {
       clearInterval(holding);
-      window.removeEventListener("storage", onOtherTab);
+      stop();
     };
   }, []);
-}
-
-/** The answers that a parcel touches which another tab has just taken out of the box: it may have arrived. */
-function keysChangedBy(text: string | null): readonly (readonly string[])[] {
-  const parcel = parcelIn(text);
-  return parcel === undefined ? [] : keysOf(parcel);
 }

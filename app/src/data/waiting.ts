@@ -31,6 +31,8 @@ export interface Waiting {
   readonly identifications: readonly Kept<IdentificationRecord>[];
   readonly repairs: readonly Kept<Repair>[];
   readonly remarks: readonly Kept<Remark>[];
+  /** Which place is made one with which. */
+  readonly merges: ReadonlyMap<string, string>;
   /** Ids of what the server has never had. */
   readonly unsaved: ReadonlySet<string>;
 }
@@ -77,8 +79,13 @@ function waitingOf(parcels: readonly Parcel[]): Waiting {
   const remarks = parcels.flatMap((parcel) =>
     parcel.kind === "remark" ? [{ ...remarkToBe(parcel), waiting: true }] : [],
   );
+  const merges = new Map(
+    parcels.flatMap(({ kind, body }) =>
+      kind === "merge" ? [[body.from, body.into] as const] : [],
+    ),
+  );
   const unsaved = new Set(parcels.filter(({ saw }) => saw === 0).map(({ id }) => id));
-  return { machines, positions, identifications, repairs, remarks, unsaved };
+  return { machines, positions, identifications, repairs, remarks, merges, unsaved };
 }
 
 /** Identifies what waits once for each change of the outbox, not at every render that asks for a machine's name. */

@@ -18,6 +18,8 @@ export interface TextEntryProps {
   readonly longest?: number;
   /** A sentence under the field: what was read, what is accepted. */
   readonly problem?: string | undefined;
+  /** Another sentence under it, which stands in nobody's way. */
+  readonly aside?: string | undefined;
   readonly autoFocus?: boolean;
   /** What stands in it is chosen when it takes the focus, so that what is typed takes its place. */
   readonly typedOver?: boolean;
@@ -42,6 +44,7 @@ export function TextEntry({
   lines = 1,
   longest,
   problem,
+  aside,
   autoFocus = false,
   typedOver = false,
   figures = false,
@@ -98,6 +101,7 @@ export function TextEntry({
           {problem}
         </Body>
       )}
+      {aside === undefined ? null : <Body role="status">{aside}</Body>}
     </View>
   );
 }

@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { View } from "@tamagui/core";
 import { v4 as uuid } from "uuid";
 import { useMachineName } from "../data/machine-queries";
-import type { Parcel } from "../data/parcel";
+import type { RecordParcel } from "../data/parcel";
 import { usePosition } from "../data/position-queries";
 import { QUERY_KEYS } from "../data/query-keys";
 import { outbox, saveIdentification, saveRepair } from "../data/saving";
@@ -41,7 +41,7 @@ function Lines({ label, lines }: { label: string; lines: readonly Told[] }) {
 }
 
 /** One that may stand beside the other as a record of its own. */
-function keepBoth(parcel: Parcel): (() => void) | undefined {
+function keepBoth(parcel: RecordParcel): (() => void) | undefined {
   switch (parcel.kind) {
     case "identification":
       return () => saveIdentification(uuid(), parcel.body);
@@ -53,7 +53,7 @@ function keepBoth(parcel: Parcel): (() => void) | undefined {
 }
 
 /** Both versions of what two devices changed, by the fields in which they differ, and which one is to stay. */
-export function Conflict({ parcel }: { parcel: Parcel }) {
+export function Conflict({ parcel }: { parcel: RecordParcel }) {
   const { id, kind, body } = parcel;
   const { units } = useSettings();
   const { data: stored, error } = useQuery({

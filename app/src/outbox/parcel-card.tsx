@@ -1,12 +1,14 @@
 import { machineInputSchema } from "@root-gauge/contract";
 import { damageFrom } from "@root-gauge/core/repair";
+import { useMutation } from "@tanstack/react-query";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";
+import { api } from "../data/api";
 import { changeBench } from "../data/bench";
 import { dropPicture } from "../data/kept-pictures";
-import type { Parcel } from "../data/parcel";
-import { outbox, saveMachine } from "../data/saving";
+import type { MergeParcel, Parcel } from "../data/parcel";
+import { mergePositions, outbox, saveMachine } from "../data/saving";
 import { useSettings } from "../data/settings";
 import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
@@ -55,6 +57,42 @@ function useOpenRepair(): (parcel: Extract<Parcel, { kind: "repair" }>) => void 
   };
 }
 
+/** Two places of which one was changed elsewhere since they were looked at, made one as they stand now. */
+function MergeAsTheyStand({ parcel }: { parcel: MergeParcel }) {
+  const { id, body } = parcel;
+  const { mutate, isPending, error } = useMutation({
+    mutationFn: async () => {
+      const [from, into] = await Promise.all([api.position(body.from), api.position(body.into)]);
+      outbox.discard(id);
+      mergePositions({ ...body, intoSaw: into.version }, from.version);
+    },
+    networkMode: "always",
+  });
+  return (
+    <View gap={8}>
+      {error === null ? null : (
+        <Body role="alert" color="$clash">
+          {error.message}
+        </Body>
+      )}
+      <ActionButton
+        disabled={isPending}
+        label="Make them one as they stand now"
+        onPress={() => mutate()}
+      />
+    </View>
+  );
+}
+
+/** What stands against a parcel that another device was before. */
+function Clash({ parcel }: { parcel: Parcel }) {
+  return parcel.kind === "merge" ? (
+    <MergeAsTheyStand parcel={parcel} />
+  ) : (
+    <Conflict parcel={parcel} />
+  );
+}
+
 /** Throwing away asks once more: it cannot be undone. */
 function Discard({ id, name }: { id: string; name: string }) {
   const [sure, setSure] = useState(false);
@@ -89,7 +127,7 @@ export function ParcelCard({ parcel, parcels }: { parcel: Parcel; parcels: reado
         {whyWaiting(parcel, parcels)}
       </Body>
       {parcel.trouble?.kind === "conflict" ? (
-        <Conflict parcel={parcel} />
+        <Clash parcel={parcel} />
       ) : (
         whatWaits(parcel, units).map((line) => <Small key={line}>{line}</Small>)
       )}

@@ -48,6 +48,9 @@ export function parcelTitle(parcel: Parcel): string {
   if (parcel.kind === "job") return `Job: ${parcel.body.name}`;
   if (parcel.kind === "order") return `Order: ${parcel.body.name}`;
   if (parcel.kind === "remark") return parcel.picture === null ? "A note" : "A photograph";
+  if (parcel.kind === "merge") {
+    return `${parcel.body.fromPath}, made one with ${parcel.body.intoPath}`;
+  }
   const what = parcel.kind === "repair" ? "A repair" : "A part";
   return parcel.body.position === "" ? `${what}, its place not named` : parcel.body.position;
 }

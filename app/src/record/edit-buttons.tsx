@@ -3,15 +3,18 @@ import { View } from "@tamagui/core";
 import { ActionButton } from "../kit/action-button";
 import { Body, Small } from "../kit/text";
 import { FoldedHistory } from "../positions/history";
+import type { Editing } from "./use-editing";
 
 interface EditButtonsProps {
   readonly removeLabel: string;
   /** Why it cannot be kept as it stands. */
   readonly problem?: string | undefined;
-  /** Whether another device has changed it since this change began. */
-  readonly meanwhile?: boolean;
-  /** The record whose history can be looked at here. */
-  readonly historyOf?: string;
+  readonly editing: Pick<
+    Editing<{ readonly id: string; readonly version: number }>,
+    "now" | "begun"
+  >;
+  /** Whether its history can be looked at here. */
+  readonly history?: boolean;
   readonly onSave: () => void;
   readonly onLeave: () => void;
   readonly onRemove: () => void;
@@ -19,10 +22,13 @@ interface EditButtonsProps {
 
 /** How a change ends: kept, left, or the record taken out. */
 export function EditButtons(props: EditButtonsProps) {
-  const { removeLabel, problem, meanwhile = false, historyOf, onSave, onLeave, onRemove } = props;
+  const { removeLabel, problem, editing, history = true, onSave, onLeave, onRemove } = props;
+  const { now, begun } = editing;
   return (
     <View gap={8}>
-      {meanwhile ? <Body role="status">{RECORD_SENTENCES.changedSinceBegun}</Body> : null}
+      {now.version > begun.version ? (
+        <Body role="status">{RECORD_SENTENCES.changedSinceBegun}</Body>
+      ) : null}
       {problem === undefined ? null : (
         <Body role="alert" color="$clash">
           {problem}
@@ -34,7 +40,7 @@ export function EditButtons(props: EditButtonsProps) {
       </View>
       <ActionButton label={removeLabel} onPress={onRemove} />
       <Small>{RECORD_SENTENCES.removedIsKept}</Small>
-      {historyOf === undefined ? null : <FoldedHistory recordId={historyOf} />}
+      {history ? <FoldedHistory recordId={now.id} /> : null}
     </View>
   );
 }

@@ -8,7 +8,7 @@ import { Card } from "../kit/surface";
 import { Heading } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { EditButtons } from "./edit-buttons";
-import { useAsBegun } from "./use-edit";
+import { useEditing } from "./use-editing";
 
 interface EditJobProps {
   readonly job: Job;
@@ -20,7 +20,8 @@ const FIELDS = ["edit.name", "edit.due", "edit.notes"] as const;
 
 /** A job's name, the day it is due and its notes, to be changed; or the job taken out. */
 export function EditJob({ job: now, onDone, onRemoved }: EditJobProps) {
-  const job = useAsBegun(now);
+  const editing = useEditing("job", now, inputOfJob(now));
+  const { begun: job, elsewhere } = editing;
   const typed = useDrafts(FIELDS);
   const name = typed["edit.name"] ?? job.name;
   const due = typed["edit.due"] ?? job.due ?? "";
@@ -49,6 +50,7 @@ export function EditJob({ job: now, onDone, onRemoved }: EditJobProps) {
         value={name}
         longest={120}
         problem={problem === "name" ? JOB_SENTENCES.nameWanted : undefined}
+        aside={elsewhere("name", "edit.name")}
         onChange={(text) => writeDraft("edit.name", text)}
         onSubmit={save}
       />
@@ -57,6 +59,7 @@ export function EditJob({ job: now, onDone, onRemoved }: EditJobProps) {
         value={due}
         longest={10}
         problem={problem === "due" ? JOB_SENTENCES.dayWanted : undefined}
+        aside={elsewhere("due", "edit.due")}
         onChange={(text) => writeDraft("edit.due", text)}
         onSubmit={save}
       />
@@ -65,11 +68,11 @@ export function EditJob({ job: now, onDone, onRemoved }: EditJobProps) {
         value={notes}
         lines={3}
         longest={4000}
+        aside={elsewhere("notes", "edit.notes")}
         onChange={(text) => writeDraft("edit.notes", text)}
       />
       <EditButtons
-        meanwhile={now.version > job.version}
-        historyOf={job.id}
+        editing={editing}
         removeLabel="Remove the job"
         onSave={save}
         onLeave={onDone}

@@ -1,4 +1,4 @@
-import { machineInputSchema, type Machine } from "@root-gauge/contract";
+import { machineInputSchema, type ChangedField, type Machine } from "@root-gauge/contract";
 import { POSITION_SENTENCES, RECORD_SENTENCES } from "@root-gauge/core/record-words";
 import { useState } from "react";
 import { changedFields } from "../data/changed-fields";
@@ -11,7 +11,7 @@ import { Card } from "../kit/surface";
 import { Heading } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { EditButtons } from "./edit-buttons";
-import { useAsBegun } from "./use-edit";
+import { useEditing } from "./use-editing";
 
 interface EditMachineProps {
   readonly machine: Machine;
@@ -21,6 +21,15 @@ interface EditMachineProps {
 
 const FIELDS = ["edit.name", "edit.origin", "edit.year", "edit.stands", "edit.notes"] as const;
 
+/** What each field is called in the machine's history. */
+const CALLED = {
+  "edit.name": "name",
+  "edit.origin": "origin",
+  "edit.year": "year",
+  "edit.stands": "stands",
+  "edit.notes": "notes",
+} as const satisfies Partial<Record<DraftField, ChangedField>>;
+
 /** What is wrong with what was typed, at the field that it is wrong in. */
 interface Problem {
   readonly at: DraftField;
@@ -29,7 +38,8 @@ interface Problem {
 
 /** A machine's name, where it is from and where it stands, to be changed; or the machine taken out. */
 export function EditMachine({ machine: now, onDone, onRemoved }: EditMachineProps) {
-  const machine = useAsBegun(now);
+  const editing = useEditing("machine", now, inputOfMachine(now));
+  const { begun: machine, elsewhere } = editing;
   const typed = useDrafts(FIELDS);
   const name = typed["edit.name"] ?? machine.name;
   const origin = typed["edit.origin"] ?? machine.origin;
@@ -58,12 +68,13 @@ export function EditMachine({ machine: now, onDone, onRemoved }: EditMachineProp
     remove(machine.name, { kind: "machine", id, body, saw: version, queuedAt: Date.now() });
     onRemoved();
   };
-  const field = (at: DraftField, label: string, value: string, longest = 120) => (
+  const field = (at: keyof typeof CALLED, label: string, value: string, longest = 120) => (
     <TextEntry
       label={label}
       value={value}
       longest={longest}
       problem={problem?.at === at ? problem.why : undefined}
+      aside={elsewhere(CALLED[at], at)}
       onChange={(text) => writeDraft(at, text)}
       onSubmit={save}
     />
@@ -80,11 +91,11 @@ export function EditMachine({ machine: now, onDone, onRemoved }: EditMachineProp
         value={notes}
         lines={3}
         longest={4000}
+        aside={elsewhere("notes", "edit.notes")}
         onChange={(text) => writeDraft("edit.notes", text)}
       />
       <EditButtons
-        meanwhile={now.version > machine.version}
-        historyOf={machine.id}
+        editing={editing}
         removeLabel="Remove the machine"
         onSave={save}
         onLeave={onDone}

@@ -8,7 +8,7 @@ import { Card } from "../kit/surface";
 import { Heading } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { EditButtons } from "./edit-buttons";
-import { useAsBegun } from "./use-edit";
+import { useEditing } from "./use-editing";
 
 interface EditOrderProps {
   readonly order: Order;
@@ -18,7 +18,8 @@ interface EditOrderProps {
 
 /** An order's name and notes, to be changed; or the order taken out. */
 export function EditOrder({ order: now, onDone, onRemoved }: EditOrderProps) {
-  const order = useAsBegun(now);
+  const editing = useEditing("order", now, inputOfOrder(now));
+  const { begun: order, elsewhere } = editing;
   const typed = useDrafts(["edit.name", "edit.notes"]);
   const name = typed["edit.name"] ?? order.name;
   const notes = typed["edit.notes"] ?? order.notes;
@@ -43,6 +44,7 @@ export function EditOrder({ order: now, onDone, onRemoved }: EditOrderProps) {
         value={name}
         longest={120}
         problem={problem}
+        aside={elsewhere("name", "edit.name")}
         onChange={(text) => writeDraft("edit.name", text)}
         onSubmit={save}
       />
@@ -51,11 +53,11 @@ export function EditOrder({ order: now, onDone, onRemoved }: EditOrderProps) {
         value={notes}
         lines={3}
         longest={4000}
+        aside={elsewhere("notes", "edit.notes")}
         onChange={(text) => writeDraft("edit.notes", text)}
       />
       <EditButtons
-        meanwhile={now.version > order.version}
-        historyOf={order.id}
+        editing={editing}
         removeLabel="Remove the order"
         onSave={save}
         onLeave={onDone}

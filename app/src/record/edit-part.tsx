@@ -11,11 +11,17 @@ import { Card } from "../kit/surface";
 import { Heading } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { ReplacementCard } from "../sheet/replacement-card";
-import { EDIT_FIELDS, replacementOf, useReplacementDraft } from "../sheet/use-replacement-draft";
+import {
+  EDIT_FIELDS,
+  SPEC_DRAFTS,
+  replacementOf,
+  useReplacementDraft,
+} from "../sheet/use-replacement-draft";
 import { WhereFields } from "../sheet/where-card";
+import { Beside } from "./beside";
 import { EditButtons } from "./edit-buttons";
-import { useAsBegun } from "./use-edit";
-import { useEditedWhere } from "./use-edited-where";
+import { useEditing } from "./use-editing";
+import { WHERE_DRAFTS, useEditedWhere } from "./use-edited-where";
 
 interface EditPartProps {
   readonly record: IdentificationRecord;
@@ -27,7 +33,8 @@ interface EditPartProps {
 
 /** What was written up, changed where it stands: what goes in, where it belongs, its notes; or taken out. */
 export function EditPart({ record: now, name, onDone, onRemoved }: EditPartProps) {
-  const record = useAsBegun(now);
+  const editing = useEditing("identification", now, inputOfPart(now));
+  const { begun: record, elsewhere } = editing;
   const { where, change } = useEditedWhere(record);
   const notes = useDraft("edit.notes") ?? record.notes;
   const original = screwThatCameOut(record);
@@ -55,20 +62,22 @@ export function EditPart({ record: now, name, onDone, onRemoved }: EditPartProps
   return (
     <View gap={12} role="region" aria-label="Change the sheet" data-print="no">
       {asksForScrew ? <ReplacementCard draft={draft} original={original} /> : null}
+      <Beside>{elsewhere("spec", ...SPEC_DRAFTS)}</Beside>
       <Card gap={8}>
         <Heading>Where it goes</Heading>
         <WhereFields where={where} placeholder="Clamp bar, left front" onChange={change} />
+        <Beside>{elsewhere("position", ...WHERE_DRAFTS)}</Beside>
         <TextEntry
           label="Notes"
           value={notes}
           lines={3}
           longest={4000}
+          aside={elsewhere("notes", "edit.notes")}
           onChange={(text) => writeDraft("edit.notes", text)}
         />
         <EditButtons
           problem={problem}
-          meanwhile={now.version > record.version}
-          historyOf={record.id}
+          editing={editing}
           removeLabel="Remove the sheet"
           onSave={save}
           onLeave={onDone}

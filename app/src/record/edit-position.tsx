@@ -14,9 +14,15 @@ import { Heading, Label } from "../kit/text";
 import { TextEntry } from "../kit/text-entry";
 import { changePosition, type ShownPosition } from "../positions/change-position";
 import { ReplacementCard } from "../sheet/replacement-card";
-import { EDIT_FIELDS, replacementOf, useReplacementDraft } from "../sheet/use-replacement-draft";
+import {
+  EDIT_FIELDS,
+  SPEC_DRAFTS,
+  replacementOf,
+  useReplacementDraft,
+} from "../sheet/use-replacement-draft";
+import { Beside } from "./beside";
 import { EditButtons } from "./edit-buttons";
-import { useAsBegun } from "./use-edit";
+import { useEditing } from "./use-editing";
 import { MergePosition } from "./merge-position";
 
 interface EditPositionProps {
@@ -85,7 +91,8 @@ const FIELDS = ["edit.name", "edit.alike", "edit.notes"] as const;
 
 /** A position changed where it stands: its name, how many alike, what goes in, what it stands within; or taken out. */
 export function EditPosition({ position: now, positions, onDone, onRemoved }: EditPositionProps) {
-  const position = useAsBegun(now);
+  const editing = useEditing("position", now, inputOfPosition(now));
+  const { begun: position, elsewhere } = editing;
   const typed = useDrafts(FIELDS);
   const name = typed["edit.name"] ?? position.name;
   const alike = typed["edit.alike"] ?? String(position.alike);
@@ -136,6 +143,7 @@ export function EditPosition({ position: now, positions, onDone, onRemoved }: Ed
           label="Its name"
           value={name}
           longest={120}
+          aside={elsewhere("name", "edit.name")}
           onChange={(text) => writeDraft("edit.name", text)}
           onSubmit={save}
         />
@@ -144,19 +152,23 @@ export function EditPosition({ position: now, positions, onDone, onRemoved }: Ed
           value={alike}
           figures
           longest={4}
+          aside={elsewhere("alike", "edit.alike")}
           onChange={(text) => writeDraft("edit.alike", text)}
           onSubmit={save}
         />
         <Within position={position} positions={positions} parentId={parentId} />
+        <Beside>{elsewhere("parent", "edit.within")}</Beside>
         <TextEntry
           label="Notes"
           value={notes}
           lines={3}
           longest={4000}
+          aside={elsewhere("notes", "edit.notes")}
           onChange={(text) => writeDraft("edit.notes", text)}
         />
       </Card>
       <ReplacementCard draft={draft} original={undefined} />
+      <Beside>{elsewhere("spec", ...SPEC_DRAFTS)}</Beside>
       <MergePosition position={position} positions={positions} onMerged={onDone} />
       <Card gap={8}>
         <ActionButton
@@ -169,7 +181,8 @@ export function EditPosition({ position: now, positions, onDone, onRemoved }: Ed
         />
         <EditButtons
           problem={problem}
-          meanwhile={now.version > position.version}
+          editing={editing}
+          history={false}
           removeLabel="Remove the position"
           onSave={save}
           onLeave={onDone}

@@ -5,9 +5,10 @@ import { saveRepair } from "../data/saving";
 import { Card } from "../kit/surface";
 import { Heading } from "../kit/text";
 import { WhereFields } from "../sheet/where-card";
+import { Beside } from "./beside";
 import { EditButtons } from "./edit-buttons";
-import { useAsBegun } from "./use-edit";
-import { useEditedWhere } from "./use-edited-where";
+import { useEditing } from "./use-editing";
+import { WHERE_DRAFTS, useEditedWhere } from "./use-edited-where";
 
 interface EditRepairProps {
   readonly repair: Repair;
@@ -18,7 +19,8 @@ interface EditRepairProps {
 
 /** Where a repair belongs, to be changed; or the repair taken out. What was done is changed in Mend. */
 export function EditRepair({ repair: now, name, onDone, onRemoved }: EditRepairProps) {
-  const repair = useAsBegun(now);
+  const editing = useEditing("repair", now, inputOfRepair(now));
+  const { begun: repair, elsewhere } = editing;
   const { where, change } = useEditedWhere(repair);
   const stored = inputOfRepair(repair);
   const save = () => {
@@ -38,9 +40,9 @@ export function EditRepair({ repair: now, name, onDone, onRemoved }: EditRepairP
     <Card gap={8} role="region" aria-label="Change where it belongs">
       <Heading>Where it belongs</Heading>
       <WhereFields where={where} placeholder="Side cover, rear" onChange={change} />
+      <Beside>{elsewhere("position", ...WHERE_DRAFTS)}</Beside>
       <EditButtons
-        meanwhile={now.version > repair.version}
-        historyOf={repair.id}
+        editing={editing}
         removeLabel="Remove the repair"
         onSave={save}
         onLeave={onDone}

@@ -1,13 +1,10 @@
 import type { Position, PositionRow } from "@root-gauge/contract";
 import { mayStandWithin, pathTo, treeRows } from "@root-gauge/core/record";
 import { REORDER_SENTENCES } from "@root-gauge/core/record-words";
-import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
-import { api } from "../data/api";
-import { keysOf } from "../data/query-keys";
-import { inputOfPosition } from "../data/inputs";
+import { mergePositions } from "../data/saving";
 import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";
 import { Body, Heading } from "../kit/text";
@@ -32,22 +29,15 @@ interface Other {
 /** Makes a position one with another of its machine, once that was chosen and said twice. */
 export function MergePosition({ position, positions, onMerged }: MergePositionProps) {
   const router = useRouter();
-  const client = useQueryClient();
   const [text, setText] = useState("");
   const [into, setInto] = useState<Other>();
-  const { mutate, isPending, error } = useMutation({
-    mutationFn: (other: Other) => api.mergePosition(position.id, position.version, other),
-    networkMode: "always",
-    onSuccess: async (merged) => {
-      const body = inputOfPosition(position);
-      const keys = keysOf({ kind: "position", id: position.id, body });
-      await Promise.all(
-        [...keys, ["remarks"]].map((queryKey) => client.invalidateQueries({ queryKey })),
-      );
-      onMerged();
-      router.replace(`/position/${merged.id}`);
-    },
-  });
+  const merge = (other: Other) => {
+    const { id: from, machineId, path: fromPath, version } = position;
+    const { id, path: intoPath, saw: intoSaw } = other;
+    mergePositions({ machineId, from, fromPath, into: id, intoPath, intoSaw }, version);
+    onMerged();
+    router.replace(`/position/${id}`);
+  };
   const possible = useMemo(() => {
     const known = new Map(positions.map((one) => [one.id, one]));
     return treeRows(positions)
@@ -71,17 +61,11 @@ export function MergePosition({ position, positions, onMerged }: MergePositionPr
           />
         ))}
       </View>
-      {error === null ? null : (
-        <Body role="alert" color="$clash">
-          {error.message}
-        </Body>
-      )}
       {into === undefined ? null : (
         <ActionButton
           primary
-          disabled={isPending}
           label={`Make it one with “${into.path}”`}
-          onPress={() => mutate(into)}
+          onPress={() => merge(into)}
         />
       )}
     </Card>

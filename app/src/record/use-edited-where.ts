@@ -1,6 +1,9 @@
 import { useDraft, writeDraft } from "../data/drafts";
 import type { Where } from "../sheet/where";
 
+/** What is typed or chosen of the place. */
+export const WHERE_DRAFTS = ["edit.machine", "edit.position", "edit.at"] as const;
+
 interface StoredWhere {
   readonly machineId: string;
   readonly position: string;

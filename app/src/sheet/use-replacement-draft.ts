@@ -34,6 +34,8 @@ export const EDIT_FIELDS: Fields = {
   acknowledgedAt: "edit.acknowledged",
 };
 
+export const SPEC_DRAFTS = Object.values(EDIT_FIELDS);
+
 /** What goes in, as it is being said: over what is stored, over what the readings come to. */
 export interface ReplacementDraft {
   readonly callout: string;

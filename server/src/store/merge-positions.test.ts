@@ -118,6 +118,14 @@ describe("two positions that are made one", () => {
     expect(kept && (await placesOfOrder(store, kept)).map(({ id }) => id)).toEqual([INTO]);
   });
 
+  it("are one once, whose answer was lost and who asks again", async () => {
+    const [from, into] = [await versionOf(FROM), await versionOf(INTO)];
+    const ask = () => mergePositions(store, FROM, INTO, AT, { saw: from }, into);
+    expect((await ask()).kind).toBe("merged");
+    const after = await versionOf(INTO);
+    expect(await ask()).toMatchObject({ kind: "merged", record: { id: INTO, version: after } });
+  });
+
   it("are not one with itself, with what stands within it, nor with another machine's", async () => {
     const elsewhere = idOf(4);
     await save(elsewhere, "Elsewhere", { machineId: OTHER });

@@ -74,6 +74,11 @@ async function changedSince(
   return takesPlace(others, ["removed"], row, write);
 }
 
+async function merged(transaction: Transaction<Tables>, intoId: string): Promise<Merged> {
+  const record = await findPosition(transaction, intoId);
+  return record === undefined ? { kind: "no-position" } : { kind: "merged", record };
+}
+
 /**
  * Makes two positions one: what was found, mended and noted at the first, what stands within it, the jobs it is in and the
  * lines for it go to the second, which takes what goes in where it had none; the first is taken out of the lists and says
@@ -95,10 +100,14 @@ export async function mergePositions(
       .selectFrom("positions")
       .selectAll()
       .where("id", "in", [fromId, intoId])
-      .where("removed", "=", 0)
       .execute();
-    const from = rows.find(({ id }) => id === fromId);
-    const into = rows.find(({ id }) => id === intoId);
+    // Its answer was lost on the way, and it is sent again.
+    if (rows.some(({ id, merged_into }) => id === fromId && merged_into === intoId)) {
+      return merged(transaction, intoId);
+    }
+    const standing = rows.filter(({ removed }) => removed === 0);
+    const from = standing.find(({ id }) => id === fromId);
+    const into = standing.find(({ id }) => id === intoId);
     if (from === undefined || into === undefined) return { kind: "no-position" };
     const outer = await upFrom(transaction, intoId);
     const within = outer.some(({ id }) => id === fromId);
@@ -138,7 +147,6 @@ export async function mergePositions(
     await touchMachine(transaction, { machineId: into.machine_id }, writing);
     await indexWithin(transaction, fromId);
     await indexWithin(transaction, intoId);
-    const record = await findPosition(transaction, intoId);
-    return record === undefined ? { kind: "no-position" } : { kind: "merged", record };
+    return merged(transaction, intoId);
   });
 }

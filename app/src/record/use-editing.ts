@@ -1,0 +1,64 @@
+import type { ChangedField } from "@root-gauge/contract";
+import { changedBesideWords } from "@root-gauge/core/record-words";
+import { useEffect, useMemo } from "react";
+import type { DraftField } from "../data/draft-fields";
+import { useDraftStore, writeDraft } from "../data/drafts";
+import { useSettings } from "../data/settings";
+import type { StoredKind } from "../outbox/stored-record";
+import { toldFields, type Told } from "../outbox/told-fields";
+import { useAsBegun } from "./use-edit";
+
+/** A record that is being changed, as it is now and as it was when the change began. */
+export interface Editing<Stored> {
+  readonly now: Stored;
+  readonly begun: Stored;
+  /**
+   * What to say beside a field in which something is typed and which another device has changed since.
+   * @param called the field's name in the record's history
+   * @param drafts what is typed in
+   */
+  readonly elsewhere: (
+    called: ChangedField,
+    ...drafts: readonly DraftField[]
+  ) => string | undefined;
+}
+
+/** What stands in each field, in words; of what stands elsewhere, its id. */
+type Texts = Readonly<Partial<Record<ChangedField, string>>>;
+
+const textsOf = (told: readonly Told[]): Texts =>
+  Object.fromEntries(
+    told.map(({ called }) => {
+      const lines = told.filter((one) => one.called === called).map(({ text }) => text);
+      return [called, lines.join(" · ")];
+    }),
+  );
+
+/**
+ * Follows a record that is being changed in a form.
+ * @param fields its fields as they are sent
+ */
+export function useEditing<Stored extends { readonly version: number }>(
+  kind: StoredKind,
+  now: Stored,
+  fields: object | undefined,
+): Editing<Stored> {
+  const begun = useAsBegun(now);
+  const { units } = useSettings();
+  const drafts = useDraftStore();
+  const told = useMemo(() => toldFields(kind, fields ?? {}, units), [kind, fields, units]);
+  const text = useMemo(() => JSON.stringify(textsOf(told)), [told]);
+  const was = drafts["edit.was"];
+  useEffect(() => {
+    if (was === undefined) writeDraft("edit.was", text);
+  }, [was, text]);
+  const elsewhere: Editing<Stored>["elsewhere"] = (called, ...typedIn) => {
+    if (was === undefined || typedIn.every((field) => drafts[field] === undefined))
+      return undefined;
+    const [before, after] = [JSON.parse(was) as Texts, JSON.parse(text) as Texts];
+    if (before[called] === after[called]) return undefined;
+    const isNamed = told.some((one) => one.called === called && one.names !== undefined);
+    return changedBesideWords(isNamed ? undefined : after[called]);
+  };
+  return { now, begun, elsewhere };
+}
