@@ -15,6 +15,8 @@ export interface TestServer {
   /** The process that serves now. */
   pid(): number | undefined;
   stop(): Promise<void>;
+  /** Ends it as a cut of the power does. */
+  kill(): Promise<void>;
   start(): Promise<void>;
   dispose(): Promise<void>;
 }
@@ -103,6 +105,10 @@ export async function startTestServer(
     databaseFile: env.DATABASE_FILE,
     pid: () => child.pid,
     stop,
+    kill: async () => {
+      child.kill("SIGKILL");
+      await ended(child);
+    },
     start: async () => {
       child = await launch(env);
     },

@@ -81,7 +81,9 @@ export function browserBox(storage: TextStorage): BoxStorage {
   /** Those whose newest text the database did not take. */
   const astray = new Set<string>();
   let made: UseStore | undefined;
-  const store = () => (made ??= createStore("root-gauge-box", "parcels"));
+  // Opened when it is first asked; where that is forbidden each question fails by itself.
+  const store: UseStore = async (mode, ask) =>
+    (made ??= createStore("root-gauge-box", "parcels"))(mode, ask);
   const channel = "BroadcastChannel" in globalThis ? new BroadcastChannel("rg.outbox") : undefined;
   const aheadOf = (id: string) => storage.getItem(OUTBOX_KEY + id) ?? undefined;
   /** What the database has does not stay in the storage as well, unless it was written anew meanwhile. */
@@ -92,22 +94,22 @@ export function browserBox(storage: TextStorage): BoxStorage {
   async function comeOver(): Promise<void> {
     const found = allIn(storage);
     if (found.size === 0) return;
-    await setMany([...found], store());
+    await setMany([...found], store);
     for (const [id, text] of found) clear(id, text);
   }
 
   return {
     all: async () => {
       await comeOver().catch(() => undefined);
-      const kept = await entries<string, string>(store()).catch(() => []);
+      const kept = await entries<string, string>(store).catch(() => []);
       return new Map([...kept, ...allIn(storage)]);
     },
-    get: async (id) => aheadOf(id) ?? (await get<string>(id, store()).catch(() => undefined)),
+    get: async (id) => aheadOf(id) ?? (await get<string>(id, store).catch(() => undefined)),
     ahead: texts.ahead,
     change: async (id, next) => {
       const ahead = aheadOf(id);
       try {
-        const text = await changeIn(store(), id, (kept) => next(astray.has(id) ? ahead : kept));
+        const text = await changeIn(store, id, (kept) => next(astray.has(id) ? ahead : kept));
         astray.delete(id);
         clear(id, ahead);
         return text;
