@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { readFileSync } from "node:fs";
-import LibsqlDatabase from "libsql";
+import { DatabaseSync } from "@photostructure/sqlite";
 import { launchBrowser } from "../support/browser";
 import { bundleServer } from "../support/bundle-server";
 import { startTestServer, type TestServer } from "../support/server";
@@ -29,7 +29,7 @@ const from = <Item>(items: readonly Item[], at: number) => items[at % items.leng
 
 /** A works of this size, written straight into the file of a server that stands still. Its first machine is the large one. */
 function fill(file: string): { readonly large: string; readonly ids: readonly string[] } {
-  const database = new LibsqlDatabase(file);
+  const database = new DatabaseSync(file);
   const at = (i: number) => new Date(Date.UTC(2020, 0, 1) + i * 3_600_000).toISOString();
   const ids = Array.from({ length: MACHINES }, () => randomUUID());
   const machine = database.prepare(
@@ -52,7 +52,7 @@ function fill(file: string): { readonly large: string; readonly ids: readonly st
     position.run(randomUUID(), ids[owner] ?? "", name, i, state, callout, at(i), at(i));
   }
   database.exec("commit");
-  database.pragma("user_version = 0");
+  database.exec("pragma user_version = 0");
   database.close();
   return { large: ids[0] ?? "", ids };
 }

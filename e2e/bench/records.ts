@@ -1,9 +1,10 @@
 import { randomUUID } from "node:crypto";
 import { readFileSync, statSync } from "node:fs";
-import LibsqlDatabase from "libsql";
+import { DatabaseSync } from "@photostructure/sqlite";
 import { bundleServer } from "../support/bundle-server";
 import { startTestServer, type TestServer } from "../support/server";
 import { print, quantile, spreadWords } from "./report";
+import { watchedLoop } from "./watched-loop";
 
 const POSITIONS = 50_000;
 /** So many of them on one machine. */
@@ -25,7 +26,7 @@ const AT = "2026-03-02T08:30:00.000Z";
 
 /** A works written straight into the file of a server that stands still: one machine has 20,000 places, twenty within each. */
 function fill(file: string): Works {
-  const database = new LibsqlDatabase(file);
+  const database = new DatabaseSync(file);
   const large = randomUUID();
   const rest = randomUUID();
   database.exec("begin");
@@ -44,7 +45,7 @@ function fill(file: string): Works {
     position.run(id, at < LARGE ? large : rest, outer, `Place ${at}`, at, AT, AT);
   }
   database.exec("commit");
-  database.pragma("user_version = 0");
+  database.exec("pragma user_version = 0");
   database.close();
   return { large, places: places.slice(0, LARGE) };
 }
@@ -180,13 +181,20 @@ async function benchPapers(server: TestServer): Promise<void> {
 /** The record under load: 50,000 positions, 20,000 of them on one machine. */
 export async function benchRecords(): Promise<void> {
   await bundleServer();
-  const server = await startTestServer("empty");
+  const loop = watchedLoop();
+  const server = await startTestServer("empty", loop.settings);
   await server.stop();
   const works = fill(server.databaseFile);
   await server.start();
-  await benchSaves(server, works);
+  const watched = async (what: string, run: () => Promise<void>) => {
+    await loop.longest(server.pid());
+    await run();
+    const longest = (await loop.longest(server.pid())).toFixed(0);
+    print(`the longest task of the server in ${what}: ${longest} ms (aim: 50)`);
+  };
+  await watched("saves and merges", () => benchSaves(server, works));
   await benchEvents(server, works);
-  await benchClients(server, works);
+  await watched(`the answers of ${CLIENTS} clients`, () => benchClients(server, works));
   await benchOrder(server);
   await benchPapers(server);
   const status = readFileSync(`/proc/${server.pid()}/status`, "utf8");

@@ -107,16 +107,15 @@ interface StandingPlace {
   readonly id: string;
   readonly parentId: string | null;
   readonly state: PositionState;
-  readonly archived: number;
 }
 
 /** The counts that the database keeps are those of the places as they stand. */
 async function countsHold(shop: Workshop): Promise<void> {
   const { rows } = await sql<StandingPlace>`
-    select id, parent_id as parentId, state, archived from positions where removed = 0`.execute(
+    select id, parent_id as parentId, state from positions where removed = 0 and archived = 0`.execute(
     shop.store,
   );
-  const told = thatStand(rows).filter(({ archived }) => archived === 0);
+  const told = thatStand(rows);
   const counts = Object.fromEntries(
     POSITION_STATES.map((state) => [state, told.filter((one) => one.state === state).length]),
   );

@@ -1,7 +1,7 @@
 import { existsSync } from "node:fs";
 import { rename, rm } from "node:fs/promises";
 import { Kysely, Migrator, sql } from "kysely";
-import { healingDialect } from "./healing-driver";
+import { sqliteDialect } from "./sqlite-driver";
 import { migrationProvider } from "./migrations/index";
 import type { Store, Tables } from "./schema";
 import { fillIndex } from "./search-index";
@@ -68,7 +68,7 @@ async function tryToWrite(store: Store): Promise<void> {
  */
 export async function openStore(file: string, patienceMs: number = PATIENCE_MS): Promise<Store> {
   await checkFile(file);
-  const store = new Kysely<Tables>({ dialect: healingDialect(file, patienceMs) });
+  const store = new Kysely<Tables>({ dialect: sqliteDialect(file, patienceMs) });
   try {
     await tryToWrite(store);
     await migrate(store, file);

@@ -9,13 +9,14 @@ export class StoreBusy extends Error {
   }
 }
 
+/** What SQLite calls a file, and a table, that somebody else holds. */
+const LOCKED: readonly unknown[] = [5, 6];
+
 /** Whether SQLite says that somebody else holds the file, rather than that something is wrong. */
 export function isLocked(error: unknown): boolean {
-  const code = error instanceof Error && "code" in error ? String(error.code) : "";
-  return (
-    /^SQLITE_(?:BUSY|LOCKED)/.test(code) ||
-    (error instanceof Error && /database (?:table )?is locked/i.test(error.message))
-  );
+  const { errcode } = Object(error) as { readonly errcode?: unknown };
+  // What more there is to say of it stands in the higher bits.
+  return typeof errcode === "number" && LOCKED.includes(errcode & 0xff);
 }
 
 const FIRST_PAUSE_MS = 15;

@@ -8,7 +8,7 @@ import { checkpoint, closeStore, openStore } from "./database";
 import { listMachines, saveMachine } from "./machines";
 import { StoreBusy } from "./patience";
 import path from "node:path";
-import LibsqlDatabase from "libsql";
+import { DatabaseSync } from "@photostructure/sqlite";
 
 const temporary = temporaryFolder();
 afterAll(() => temporary.remove());
@@ -20,7 +20,7 @@ const MACHINE = machineNamed("Kestrel cylinder proofer", "Germany, 1968");
 
 /** What is in the file, read by a connection of its own. */
 function idsIn(file: string, table = "machines"): string[] {
-  const database = new LibsqlDatabase(file);
+  const database = new DatabaseSync(file);
   try {
     return (database.prepare(`select id from ${table}`).all() as { id: string }[]).map(
       ({ id }) => id,
@@ -34,7 +34,7 @@ describe("another program that holds the database", () => {
   it("costs nothing that was acknowledged, and what follows it is stored, five times over", async () => {
     const file = fileOf("locked");
     const store = await openStore(file, 150);
-    const other = new LibsqlDatabase(file);
+    const other = new DatabaseSync(file);
     const acknowledged: string[] = [];
     let refused = 0;
     let turns = 0;
@@ -71,7 +71,7 @@ describe("another program that holds the database", () => {
     const file = fileOf("waited");
     const store = await openStore(file);
     await saveMachine(store, idOf(1), MACHINE, AT);
-    const other = new LibsqlDatabase(file);
+    const other = new DatabaseSync(file);
     other.exec("begin immediate");
     const released = pause(6000).then(() => other.exec("commit"));
     let saved = false;
@@ -147,7 +147,7 @@ describe("the database file", () => {
 
   it("is copied before it is changed by a newer version", async () => {
     const file = fileOf("older");
-    const older = new LibsqlDatabase(file);
+    const older = new DatabaseSync(file);
     older.exec(`
       create table jobs (id text primary key, name text not null, origin text not null,
         created_at text not null, updated_at text not null);
@@ -177,7 +177,7 @@ describe("the database file", () => {
     await closeStore(store);
     // machines.version is there already, so the third migration fails after nothing or something was done.
     await expect(openStore(file)).rejects.toThrow(/cannot be used/);
-    const database = new LibsqlDatabase(file);
+    const database = new DatabaseSync(file);
     const names = (
       database.prepare("pragma table_info(identifications)").all() as { name: string }[]
     ).map(({ name }) => name);

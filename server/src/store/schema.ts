@@ -71,7 +71,7 @@ export interface PositionsTable extends Stored {
   /** The place that it was made one with. */
   merged_into: string | null;
   set_aside: Generated<string>;
-  /** How many that are in the lists stand right within it; counted by the database itself. */
+  /** How many that are in the lists and not archived stand right within it; counted by the database itself. */
   places_within: ColumnType<number, never, never>;
 }
 

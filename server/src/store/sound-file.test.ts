@@ -1,7 +1,7 @@
 import { randomUUID as uuid } from "node:crypto";
 import { copyFileSync, readFileSync, readdirSync, rmSync, writeFileSync } from "node:fs";
 import path from "node:path";
-import LibsqlDatabase from "libsql";
+import { DatabaseSync } from "@photostructure/sqlite";
 import { sql } from "kysely";
 import { machineNamed, startForTest, temporaryFolder } from "../test-server";
 import { closeStore, openStore } from "./database";
@@ -79,7 +79,7 @@ describe("a database file before it is used", () => {
 
   it("is refused when it is another program's, or a newer version's", async () => {
     const foreign = fileOf("foreign");
-    const database = new LibsqlDatabase(foreign);
+    const database = new DatabaseSync(foreign);
     database.exec("create table recipes (name text); insert into recipes values ('bread')");
     database.close();
     await refused(foreign, /it is another program's: it holds the table recipes/);
@@ -96,13 +96,13 @@ describe("a database file before it is used", () => {
     await withMachines(file, 1);
     const copy = `${file}.before-0012-removed-at`;
     writeFileSync(copy, "an older copy");
-    const database = new LibsqlDatabase(file);
+    const database = new DatabaseSync(file);
     database.exec("delete from kysely_migration where name = '0012-removed-at'");
     database.close();
     // The migration was done already, so it fails; what counts is the copy.
     await expect(openStore(file)).rejects.toThrow(/cannot be used/);
     expect(readFileSync(copy, "utf8")).toBe("an older copy");
-    const [anew] = new LibsqlDatabase(`${copy}-2`).prepare("select name from machines").all();
+    const [anew] = new DatabaseSync(`${copy}-2`).prepare("select name from machines").all();
     expect(anew).toMatchObject({ name: "Press 0" });
   });
 });

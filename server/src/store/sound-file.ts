@@ -1,6 +1,6 @@
 import { copyFileSync, existsSync, mkdtempSync, rmSync, statSync } from "node:fs";
 import path from "node:path";
-import LibsqlDatabase from "libsql";
+import { DatabaseSync, type DatabaseSyncInstance } from "@photostructure/sqlite";
 import { StartupError } from "../config";
 import { migrationProvider } from "./migrations/index";
 import { storeTrouble } from "./store-trouble";
@@ -12,16 +12,20 @@ const isThere = (file: string) => existsSync(file) && statSync(file).size > 0;
 /** The tables of the first migration, which stand alone where a start was killed within it. */
 const FIRST_TABLES: ReadonlySet<string> = new Set(["jobs", "identifications"]);
 
+interface Checked {
+  readonly integrity_check: string;
+}
+
 interface Named {
   readonly name: string;
 }
 
 /** What is wrong with a database, which is read and not written; undefined of one that can be used. */
 async function faultIn(file: string): Promise<string | undefined> {
-  let database: LibsqlDatabase.Database | undefined;
+  let database: DatabaseSyncInstance | undefined;
   try {
-    database = new LibsqlDatabase(file);
-    const [check] = database.pragma("integrity_check(1)") as { integrity_check: string }[];
+    database = new DatabaseSync(file);
+    const check = database.prepare("pragma integrity_check(1)").get() as Checked | undefined;
     if (check?.integrity_check !== "ok") return "it is damaged: put back a copy";
     const tables = database
       .prepare("select name from sqlite_master where type = 'table' and name not like 'sqlite_%'")

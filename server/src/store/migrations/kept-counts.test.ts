@@ -3,7 +3,7 @@ import path from "node:path";
 import { Kysely, Migrator, sql } from "kysely";
 import { temporaryFolder } from "../../test-server";
 import { closeStore, openStore } from "../database";
-import { healingDialect } from "../healing-driver";
+import { sqliteDialect } from "../sqlite-driver";
 import { findMachine, listMachines } from "../machines";
 import { migrationProvider } from "./index";
 
@@ -16,7 +16,7 @@ describe("a database whose places were counted at each reading", () => {
   afterAll(() => temporary.remove());
 
   beforeAll(async () => {
-    const db = new Kysely<never>({ dialect: healingDialect(file, 1000) });
+    const db = new Kysely<never>({ dialect: sqliteDialect(file, 1000) });
     const migrator = new Migrator({ db, provider: migrationProvider });
     const { error } = await migrator.migrateTo("0013-one-save");
     if (error !== undefined) throw error;
@@ -42,13 +42,16 @@ describe("a database whose places were counted at each reading", () => {
     // Nothing is within it any more.
     const knife = await place("to-identify", null);
     await place("fitted", knife, 1);
+    // What is within it is archived.
+    const brake = await place("to-identify", null);
+    await place("fitted", brake, 0, 1);
     await db.destroy();
   });
 
   it("has them counted as before", async () => {
     const store = await openStore(file);
     expect((await findMachine(store, MACHINE))?.states).toEqual({
-      "to-identify": 1,
+      "to-identify": 2,
       fitted: 1,
       "to-order": 1,
     });

@@ -1,10 +1,12 @@
 import { sql, type Kysely, type Migration, type RawBuilder } from "kysely";
 
-/** Whether a position is told of in the lists, as `thatStand` of the core has it. */
+/** Whether a position is in the lists and no part of what is archived. */
+const isInWork = (row: string): RawBuilder<unknown> =>
+  sql.raw(`(${row}.removed = 0 and ${row}.archived = 0)`);
+
+/** Whether it is counted, as `thatStand` of the core has it. */
 const isTold = (row: string): RawBuilder<unknown> =>
-  sql.raw(
-    `(${row}.removed = 0 and ${row}.archived = 0 and (${row}.state <> 'to-identify' or ${row}.places_within = 0))`,
-  );
+  sql`(${isInWork(row)} and ${sql.raw(`(${row}.state <> 'to-identify' or ${row}.places_within = 0)`)})`;
 
 const oneMore = sql`
   insert into machine_states (machine_id, state, count) values (new.machine_id, new.state, 1)
@@ -34,25 +36,26 @@ export const keptCounts: Migration = {
     await sql`
       update positions set places_within = (
         select count(*) from positions as inner_one
-        where inner_one.parent_id = positions.id and inner_one.removed = 0)`.execute(db);
+        where inner_one.parent_id = positions.id and ${isInWork("inner_one")})`.execute(db);
     await sql`
       insert into machine_states (machine_id, state, count)
       select machine_id, state, count(*) from positions
       where ${isTold("positions")} group by machine_id, state`.execute(db);
     await sql`
       create trigger positions_within_made after insert on positions
-      when new.parent_id is not null and new.removed = 0
+      when new.parent_id is not null and ${isInWork("new")}
       begin
         update positions set places_within = places_within + 1 where id = new.parent_id;
       end`.execute(db);
     await sql`
-      create trigger positions_within_changed after update of parent_id, removed on positions
-      when old.parent_id is not new.parent_id or old.removed <> new.removed
+      create trigger positions_within_changed
+      after update of parent_id, removed, archived on positions
+      when old.parent_id is not new.parent_id or ${isInWork("old")} <> ${isInWork("new")}
       begin
         update positions set places_within = places_within - 1
-        where id = old.parent_id and old.removed = 0;
+        where id = old.parent_id and ${isInWork("old")};
         update positions set places_within = places_within + 1
-        where id = new.parent_id and new.removed = 0;
+        where id = new.parent_id and ${isInWork("new")};
       end`.execute(db);
     await sql`
       create trigger positions_counted_made after insert on positions

@@ -3,7 +3,7 @@ import { Kysely, Migrator, sql } from "kysely";
 import { temporaryFolder } from "../../test-server";
 import { changesOf } from "../history";
 import { openStore, type Store } from "../database";
-import { healingDialect } from "../healing-driver";
+import { sqliteDialect } from "../sqlite-driver";
 import { findIdentification, identificationsAt } from "../identifications";
 import { findMachine, listMachines } from "../machines";
 import { listRemoved } from "../removed";
@@ -37,7 +37,7 @@ let store: Store;
 
 /** A database as the version before wrote it: jobs, with the places as words. */
 async function writtenBefore(): Promise<void> {
-  const db = new Kysely<never>({ dialect: healingDialect(file, 1000) });
+  const db = new Kysely<never>({ dialect: sqliteDialect(file, 1000) });
   const { error } = await new Migrator({ db, provider: migrationProvider }).migrateTo(
     "0006-own-words",
   );

@@ -3,7 +3,7 @@ import path from "node:path";
 import { Kysely, Migrator, sql } from "kysely";
 import { temporaryFolder } from "../../test-server";
 import { openStore } from "../database";
-import { healingDialect } from "../healing-driver";
+import { sqliteDialect } from "../sqlite-driver";
 import { changesOf } from "../history";
 import { findOrder, saveOrder } from "../orders";
 import { findPosition, savePosition } from "../positions";
@@ -24,7 +24,7 @@ describe("a database in which orders held their lines, and histories words", () 
   afterAll(() => temporary.remove());
 
   beforeAll(async () => {
-    const db = new Kysely<never>({ dialect: healingDialect(file, 1000) });
+    const db = new Kysely<never>({ dialect: sqliteDialect(file, 1000) });
     const migrator = new Migrator({ db, provider: migrationProvider });
     const { error } = await migrator.migrateTo("0012-removed-at");
     if (error !== undefined) throw error;

@@ -1,0 +1,81 @@
+import { randomUUID } from "node:crypto";
+import type { Page } from "@playwright/test";
+import { onPhone } from "./on-phone";
+import { print, spreadWords } from "./report";
+
+const PARCELS = 1000;
+const ADDED = 20;
+const AT = "2026-03-02T08:30:00.000Z";
+
+/** Notes that wait, as the version before kept them. */
+const parcels = (positionId: string) =>
+  Array.from({ length: PARCELS }, (_, at) => {
+    const id = randomUUID();
+    const body = { positionId, text: `Note ${at}`, takenAt: AT };
+    return [
+      id,
+      JSON.stringify({ kind: "remark", id, body, picture: null, queuedAt: at, saw: 0 }),
+    ] as const;
+  });
+
+/** How many parcels the browser's database holds. */
+const inDatabase = (page: Page) =>
+  page.evaluate(async () => {
+    const database = await new Promise<IDBDatabase>((resolve) => {
+      const opening = indexedDB.open("root-gauge-box");
+      opening.onsuccess = () => resolve(opening.result);
+    });
+    const count = await new Promise<number>((resolve) => {
+      const counting = database.transaction("parcels").objectStore("parcels").count();
+      counting.onsuccess = () => resolve(counting.result);
+    });
+    database.close();
+    return count;
+  });
+
+/** A thousand saves that wait on a phone: to open with them, to add one more, and to deliver them all. */
+export async function benchBox(): Promise<void> {
+  await onPhone(async (page) => {
+    const answer = await page.request.get("/api/search?q=impression");
+    const { hits } = (await answer.json()) as { hits: { id: string; kind: string }[] };
+    const place = hits.find(({ kind }) => kind === "position")?.id ?? "";
+    await page.route("**/api/remarks/**", (route) => route.abort());
+    await page.goto(`/position/${place}`);
+    const field = page.getByLabel("Note something, for who comes next");
+    await field.waitFor();
+    await page.evaluate((all) => {
+      for (const [id, text] of all) localStorage.setItem(`rg.outbox.${id}`, text);
+    }, parcels(place));
+    const slowed = await page.context().newCDPSession(page);
+    await slowed.send("Emulation.setCPUThrottlingRate", { rate: 4 });
+    const start = performance.now();
+    await page.reload();
+    await field.waitFor();
+    print(
+      `${PARCELS} that wait come over from older storage, page open: ${(performance.now() - start).toFixed(0)} ms`,
+    );
+    const times: number[] = [];
+    for (let at = 0; at < ADDED; at += 1) {
+      await field.fill(`One more, ${at}`);
+      const before = performance.now();
+      await page.getByRole("button", { name: "Add the note" }).tap();
+      await page
+        .getByRole("listitem")
+        .filter({ hasText: `One more, ${at}` })
+        .first()
+        .waitFor();
+      times.push(performance.now() - before);
+    }
+    print(`one more put in beside ${PARCELS}, to the screen: ${spreadWords(times, 0)}`);
+    await page.goto("/outbox");
+    await page.getByRole("button", { name: "Save all of it as a file" }).waitFor();
+    const began = performance.now();
+    await page.unroute("**/api/remarks/**");
+    await page.getByText("Nothing waits", { exact: false }).waitFor({ timeout: 600_000 });
+    const seconds = (performance.now() - began) / 1000;
+    const left = await inDatabase(page);
+    print(
+      `${PARCELS + ADDED} delivered in ${seconds.toFixed(1)} s, ${((1000 * seconds) / (PARCELS + ADDED)).toFixed(1)} ms each; ${left} left`,
+    );
+  });
+}
