@@ -17,6 +17,12 @@ const HEAD_MS = 10_000;
 const LOOK_MS = 2000;
 
 /**
+ * How long a connection on which nothing is asked stays open, ms: one that is closed in the moment in which a phone writes on
+ * it loses what was written.
+ */
+const IDLE_MS = 65_000;
+
+/**
  * Starts listening.
  * @param headMs how long the head of a request may take to arrive
  * @throws StartupError when the port is taken or not allowed
@@ -30,6 +36,7 @@ export function listen(
   return new Promise((resolve, reject) => {
     const times = {
       headersTimeout: headMs,
+      keepAliveTimeout: IDLE_MS,
       connectionsCheckingInterval: Math.min(LOOK_MS, headMs),
     };
     const server = createServer(times, app);

@@ -4,7 +4,10 @@ export interface Mutex {
   unlock(): void;
 }
 
-/** One at a time, first come first served. */
+/**
+ * One at a time, first come first served. Whoever is next begins in a task of its own: what comes in from elsewhere is
+ * answered between two that write.
+ */
 export function createMutex(): Mutex {
   const waiting: (() => void)[] = [];
   let held = false;
@@ -19,7 +22,7 @@ export function createMutex(): Mutex {
     unlock: () => {
       const next = waiting.shift();
       if (next === undefined) held = false;
-      else next();
+      else setImmediate(next);
     },
   };
 }
