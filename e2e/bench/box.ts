@@ -7,10 +7,22 @@ const PARCELS = 1000;
 const ADDED = 20;
 const AT = "2026-03-02T08:30:00.000Z";
 
-/** Notes that wait, as the version before kept them. */
-const parcels = (positionId: string) =>
+/** The places of all machines. */
+async function everyPlace(page: Page): Promise<readonly string[]> {
+  const read = async <Answer>(address: string) =>
+    (await (await page.request.get(`/api${address}`)).json()) as Answer;
+  const { machines } = await read<{ machines: { id: string }[] }>("/machines");
+  const lists = await Promise.all(
+    machines.map(({ id }) => read<{ positions: { id: string }[] }>(`/machines/${id}/positions`)),
+  );
+  return lists.flatMap(({ positions }) => positions.map(({ id }) => id));
+}
+
+/** Notes that wait, a few at each place, as the version before kept them. */
+const parcels = (places: readonly string[]) =>
   Array.from({ length: PARCELS }, (_, at) => {
     const id = randomUUID();
+    const positionId = places[at % places.length];
     const body = { positionId, text: `Note ${at}`, takenAt: AT };
     return [
       id,
@@ -36,16 +48,14 @@ const inDatabase = (page: Page) =>
 /** A thousand saves that wait on a phone: to open with them, to add one more, and to deliver them all. */
 export async function benchBox(): Promise<void> {
   await onPhone(async (page) => {
-    const answer = await page.request.get("/api/search?q=impression");
-    const { hits } = (await answer.json()) as { hits: { id: string; kind: string }[] };
-    const place = hits.find(({ kind }) => kind === "position")?.id ?? "";
+    const places = await everyPlace(page);
     await page.route("**/api/remarks/**", (route) => route.abort());
-    await page.goto(`/position/${place}`);
+    await page.goto(`/position/${places[0]}`);
     const field = page.getByLabel("Note something, for who comes next");
     await field.waitFor();
     await page.evaluate((all) => {
       for (const [id, text] of all) localStorage.setItem(`rg.outbox.${id}`, text);
-    }, parcels(place));
+    }, parcels(places));
     const slowed = await page.context().newCDPSession(page);
     await slowed.send("Emulation.setCPUThrottlingRate", { rate: 4 });
     const start = performance.now();

@@ -117,21 +117,19 @@ function show(client: QueryClient, answer: Answer): void {
 }
 
 /**
- * Sends one parcel. What it will become is shown from the box until what it touches was asked for anew, and then as the
- * server has it.
+ * Sends one parcel, and has the answer shown.
  * @returns the version that the record then has
  */
 export async function deliverParcel(client: QueryClient, parcel: Parcel): Promise<number> {
-  const askAnew = () =>
-    Promise.all(keysOf(parcel).map((queryKey) => client.invalidateQueries({ queryKey })));
   try {
     const answer = await post(parcel);
     show(client, answer);
-    await askAnew();
     return answer.version;
   } catch (error) {
     // Refused: what is shown may be older than what it was refused for.
-    if (!(error instanceof ServerAway)) void askAnew();
+    if (!(error instanceof ServerAway)) {
+      for (const queryKey of keysOf(parcel)) void client.invalidateQueries({ queryKey });
+    }
     throw error;
   }
 }

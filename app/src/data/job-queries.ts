@@ -14,7 +14,7 @@ import { inLists, useWaiting, type Kept } from "./waiting";
 type JobParcel = Extract<Parcel, { kind: "job" }>;
 
 function useWaitingJobs(): readonly JobParcel[] {
-  const { parcels } = useOutbox();
+  const { shown: parcels } = useOutbox();
   return useMemo(
     () => parcels.flatMap((parcel) => (parcel.kind === "job" ? [parcel] : [])),
     [parcels],
@@ -104,7 +104,7 @@ export function inputOfJob({ name, opened, due, done, notes, positions }: Job): 
 
 /** A job as it stands here now, whenever it was that it was shown. */
 function asItStands(job: Job): Job {
-  const waiting = outbox.get().parcels.find(({ id }) => id === job.id);
+  const waiting = outbox.get().shown.find(({ id }) => id === job.id);
   const stored = newest(job, queryClient.getQueryData<WholeJob>(QUERY_KEYS.job(job.id)));
   return waiting?.kind === "job" ? jobToBe(waiting, stored) : stored;
 }

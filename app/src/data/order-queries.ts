@@ -11,7 +11,7 @@ import { outbox, saveOrder, useOutbox } from "./saving";
 import { inLists, merged, useWaiting, type Kept } from "./waiting";
 
 function useWaitingOrders(): readonly Kept<Order>[] {
-  const { parcels } = useOutbox();
+  const { shown: parcels } = useOutbox();
   return useMemo(
     () =>
       parcels.flatMap((parcel) =>
@@ -64,7 +64,7 @@ export function inputOfOrder({ name, rule, lines, notes, quotation }: Order): Or
 
 /** An order as it stands here now, whenever it was that it was shown. */
 function asItStands(order: Order): Order {
-  const waiting = outbox.get().parcels.find(({ id }) => id === order.id);
+  const waiting = outbox.get().shown.find(({ id }) => id === order.id);
   if (waiting?.kind === "order") return orderToBe(waiting);
   return newest(order, queryClient.getQueryData<WholeOrder>(QUERY_KEYS.order(order.id)));
 }

@@ -101,7 +101,7 @@ describe("the outbox", () => {
     outbox.add(part(""));
     await Promise.all([outbox.deliver(), outbox.deliver()]);
     expect(sent).toEqual(["machine", "identification"]);
-    expect(outbox.get()).toEqual({ parcels: [], serverAway: false, opened: true });
+    expect(outbox.get()).toEqual({ parcels: [], shown: [], serverAway: false, opened: true });
   });
 
   it("keeps that order when the clock was set back in between", () => {

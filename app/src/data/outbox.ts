@@ -2,12 +2,15 @@ import { ServerAway, ServerFault, ServerRefused } from "./api";
 import { keptJson } from "./older-names";
 import { awaitedBy, parcelSchema, type NewParcel, type Parcel, type Trouble } from "./parcel";
 import type { BoxStorage, Next } from "./box-storage";
+import { rememberedBy } from "./remembered";
 
 /** Sends a parcel; the version that the record then has. */
 export type Delivery = (parcel: Parcel) => Promise<number>;
 
 export interface OutboxState {
   readonly parcels: readonly Parcel[];
+  /** Those, and what has just arrived and is not yet shown as the server has it. */
+  readonly shown: readonly Parcel[];
   /** Whether the last attempt found the server away. */
   readonly serverAway: boolean;
   /** Whether what was left on this device is read. */
@@ -37,8 +40,8 @@ export interface OutboxParts {
   readonly send: Delivery;
   /** Puts a text of the box that is no parcel where it is not thrown away. */
   readonly putAside: (id: string, text: string) => void;
-  /** Another tab has taken a parcel out: it may have arrived. */
-  readonly onTakenElsewhere?: (parcel: Parcel) => void;
+  /** Asks anew for what arrived parcels have changed; they are shown as they wait until it is answered. */
+  readonly askAnew?: (arrived: readonly Parcel[]) => Promise<unknown>;
 }
 
 /** The parcel that a text of the box holds, if it holds one. */
@@ -71,10 +74,12 @@ function touchedByBoth(parcel: NewParcel, older: Parcel | undefined): Pick<NewPa
 export const isSent = ({ trouble }: Parcel) => trouble === undefined || trouble.kind === "fault";
 
 /** The machines and positions among parcels: what belongs to them waits for them. */
-const placesIn = (parcels: readonly Parcel[]): ReadonlySet<string> =>
-  new Set(
-    parcels.flatMap(({ kind, id }) => (kind === "machine" || kind === "position" ? [id] : [])),
-  );
+const placesIn = rememberedBy(
+  (parcels: readonly Parcel[]): ReadonlySet<string> =>
+    new Set(
+      parcels.flatMap(({ kind, id }) => (kind === "machine" || kind === "position" ? [id] : [])),
+    ),
+);
 
 /** What belongs to a machine or a position that is still here waits for it: the server would refuse it. */
 export function waitsForOther(parcel: Parcel, parcels: readonly Parcel[]): boolean {
@@ -108,23 +113,52 @@ function createIndex() {
   };
 }
 
+/** How often a screen is told of what is being delivered, ms: telling it takes longer than sending. */
+const TOLD_MS = 300;
+
 const byPlace = (a: Parcel, b: Parcel) => a.place - b.place;
 
 /**
  * A box of saves that survives a reload. Saving is by client-made id, so sending a parcel twice stores one record. What is
  * put in is on the screen at once; what another tab wrote of the same comes in as it is kept.
  */
-export function createOutbox({ box, send, putAside, onTakenElsewhere }: OutboxParts): Outbox {
+export function createOutbox({ box, send, putAside, askAnew }: OutboxParts): Outbox {
   const index = createIndex();
   /** Writings under way, by ids: the last says how it came out. */
   const underWay = new Map<string, Promise<void>>();
   const readers = new Set<() => void>();
-  let state: OutboxState = { parcels: [], serverAway: false, opened: false };
+  /** What the server has and the screens do not show yet. */
+  const arrived = new Map<string, Parcel>();
+  let state: OutboxState = { parcels: [], shown: [], serverAway: false, opened: false };
   let delivering: Promise<void> | undefined;
+  let asking: Promise<void> | undefined;
+  let telling: ReturnType<typeof setTimeout> | undefined;
 
   const update = (change: Partial<OutboxState> = {}) => {
-    state = { ...state, ...change, parcels: index.all() };
+    clearTimeout(telling);
+    telling = undefined;
+    const parcels = index.all();
+    const rest = [...arrived.values()].filter(({ id }) => index.get(id) === undefined);
+    state = { ...state, ...change, parcels, shown: [...rest, ...parcels] };
     readers.forEach((reader) => reader());
+  };
+  const updateSoon = () => {
+    telling ??= setTimeout(update, TOLD_MS);
+  };
+
+  async function askForArrived(): Promise<void> {
+    while (arrived.size > 0) {
+      const all = [...arrived.entries()];
+      await askAnew?.(all.map(([, parcel]) => parcel));
+      for (const [id, parcel] of all) if (arrived.get(id) === parcel) arrived.delete(id);
+      updateSoon();
+    }
+  }
+  const arrive = (parcel: Parcel) => {
+    arrived.set(parcel.id, parcel);
+    asking ??= askForArrived().finally(() => {
+      asking = undefined;
+    });
   };
   const take = (id: string, text: string | undefined) => {
     if (index.note(id, text) || text === undefined) return;
@@ -132,11 +166,11 @@ export function createOutbox({ box, send, putAside, onTakenElsewhere }: OutboxPa
     void box.change(id, (kept) => (kept === text ? undefined : kept));
   };
 
-  function write(id: string, next: Next): Promise<void> {
+  function write(id: string, next: Next, tell = update): Promise<void> {
     const soon = next(index.get(id)?.text);
     take(id, soon);
     if (soon !== undefined) box.ahead(id, soon);
-    update();
+    tell();
     const writing = box.change(id, next).then((text) => {
       if (underWay.get(id) !== writing) return;
       underWay.delete(id);
@@ -165,12 +199,15 @@ export function createOutbox({ box, send, putAside, onTakenElsewhere }: OutboxPa
     if (sent === undefined) return;
     try {
       const version = await send(sent.parcel);
-      await write(id, (text) => {
+      arrive(sent.parcel);
+      const left: Next = (text) => {
         const changed = text === sent.text ? undefined : parcelIn(text);
         // What was changed while it travelled stays and goes out next. Another device may be in the version that has just
         // arrived, and was not on this screen.
         return changed && JSON.stringify({ ...changed, saw: Math.min(version, changed.saw || 1) });
-      });
+      };
+      // The next one does not wait until this one is out of the database: sent twice it is stored once.
+      void write(id, left, updateSoon);
     } catch (error) {
       const trouble = troubleOf(error);
       if (trouble === undefined) throw error;
@@ -192,13 +229,16 @@ export function createOutbox({ box, send, putAside, onTakenElsewhere }: OutboxPa
             !awaitedBy(parcel).some((id) => places.has(id)) &&
             !tried.has(index.get(parcel.id)?.text ?? ""),
         );
-        if (next === undefined) return;
+        if (next === undefined) break;
         await deliverOne(next);
         // One that the server had a fault with is tried again the next time, not at once.
         const after = index.get(next.id);
         if (after?.parcel.trouble !== undefined) tried.add(after.text);
         if (state.serverAway) update({ serverAway: false });
       }
+      await Promise.all(underWay.values());
+      await asking;
+      if (telling !== undefined) update();
     } catch (error) {
       update({ serverAway: true });
       if (!(error instanceof ServerAway)) throw error;
@@ -237,7 +277,8 @@ export function createOutbox({ box, send, putAside, onTakenElsewhere }: OutboxPa
       if (underWay.has(id)) return;
       take(id, text);
       update();
-      if (text === undefined && before !== undefined) onTakenElsewhere?.(before);
+      // It may have arrived.
+      if (text === undefined && before !== undefined) arrive(before);
     },
     settled,
   };

@@ -38,13 +38,13 @@ function merged(words: readonly StoredWord[], parcels: readonly Parcel[]): reado
 
 /** The shop's own words, as they are now. */
 export function ownWords(): readonly TaughtWord[] {
-  return merged(useWordsStore.getState().words, outbox.get().parcels);
+  return merged(useWordsStore.getState().words, outbox.get().shown);
 }
 
 /** The shop's own words: a screen that reads call-outs is drawn anew when one is taught. */
 export function useOwnWords(): readonly TaughtWord[] {
   const { words } = useWordsStore();
-  const { parcels } = useOutbox();
+  const { shown: parcels } = useOutbox();
   return useMemo(() => merged(words, parcels), [words, parcels]);
 }
 

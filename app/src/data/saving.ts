@@ -30,8 +30,11 @@ export const outbox = createOutbox({
   box,
   send: (parcel) => deliverParcel(queryClient, parcel),
   putAside: (id, text) => keepAside(storage, OUTBOX_KEY + id, text),
-  onTakenElsewhere: (parcel) => {
-    for (const queryKey of keysOf(parcel)) void queryClient.invalidateQueries({ queryKey });
+  askAnew: (arrived) => {
+    const keys = new Map(arrived.flatMap(keysOf).map((key) => [key.join(), key]));
+    return Promise.all(
+      [...keys.values()].map((queryKey) => queryClient.invalidateQueries({ queryKey })),
+    );
   },
 });
 

@@ -1,8 +1,8 @@
 import type { IdentificationRecord, Machine, Position, Remark, Repair } from "@root-gauge/contract";
 import { countStates } from "@root-gauge/core/record";
-import { useMemo } from "react";
 import type { Parcel } from "./parcel";
 import { positionToBe, recordToBe, remarkToBe, repairToBe } from "./record-to-be";
+import { rememberedBy } from "./remembered";
 import { useOutbox } from "./saving";
 
 /** A record, and whether the server has it yet. */
@@ -38,24 +38,18 @@ export interface Waiting {
 }
 
 /** What a parcel will become is worked out once: parts are identified for it. */
-function rememberedBy<Of extends Parcel, Made>(make: (parcel: Of) => Made): (parcel: Of) => Made {
-  const made = new WeakMap<Of, Made>();
-  return (parcel) => {
-    const known = made.get(parcel) ?? make(parcel);
-    made.set(parcel, known);
-    return known;
-  };
-}
-
 const recordOf = rememberedBy(recordToBe);
 const repairOf = rememberedBy(repairToBe);
+const positionOf = rememberedBy(positionToBe);
+const remarkOf = rememberedBy(remarkToBe);
 
-function waitingOf(parcels: readonly Parcel[]): Waiting {
+/** What waits is worked out once for each change of the box, for every hook that asks. */
+const waitingOf = rememberedBy((parcels: readonly Parcel[]): Waiting => {
   const identifications = parcels.flatMap((parcel) =>
     parcel.kind === "identification" ? [{ ...recordOf(parcel), waiting: true }] : [],
   );
   const positions = parcels.flatMap((parcel) =>
-    parcel.kind === "position" ? [{ ...positionToBe(parcel), waiting: true }] : [],
+    parcel.kind === "position" ? [{ ...positionOf(parcel), waiting: true }] : [],
   );
   const machines = parcels.flatMap((parcel): Kept<Machine>[] => {
     if (parcel.kind !== "machine") return [];
@@ -77,7 +71,7 @@ function waitingOf(parcels: readonly Parcel[]): Waiting {
     parcel.kind === "repair" ? [{ ...repairOf(parcel), waiting: true }] : [],
   );
   const remarks = parcels.flatMap((parcel) =>
-    parcel.kind === "remark" ? [{ ...remarkToBe(parcel), waiting: true }] : [],
+    parcel.kind === "remark" ? [{ ...remarkOf(parcel), waiting: true }] : [],
   );
   const merges = new Map(
     parcels.flatMap(({ kind, body }) =>
@@ -86,10 +80,9 @@ function waitingOf(parcels: readonly Parcel[]): Waiting {
   );
   const unsaved = new Set(parcels.filter(({ saw }) => saw === 0).map(({ id }) => id));
   return { machines, positions, identifications, repairs, remarks, merges, unsaved };
-}
+});
 
-/** Identifies what waits once for each change of the outbox, not at every render that asks for a machine's name. */
+/** What waits here, as it will be; and what has arrived, until it is shown as the server has it. */
 export function useWaiting(): Waiting {
-  const { parcels } = useOutbox();
-  return useMemo(() => waitingOf(parcels), [parcels]);
+  return waitingOf(useOutbox().shown);
 }

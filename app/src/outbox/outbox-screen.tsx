@@ -3,6 +3,7 @@ import { View } from "@tamagui/core";
 import { useState } from "react";
 import { FlatList } from "react-native";
 import { allPutAside, type PutAside } from "../data/put-aside";
+import { waitsForOther } from "../data/outbox";
 import { useOutbox } from "../data/saving";
 import { storage } from "../data/text-storage";
 import { ActionButton } from "../kit/action-button";
@@ -13,6 +14,10 @@ import { PAGE_WIDTH, PageActions, PageHead } from "../shell/page";
 import { ParcelCard } from "./parcel-card";
 
 const LONGEST_SHOWN = 200;
+
+/** As many cards as a screen shows, and as many screens of them as are drawn around it. */
+const SHOWN_FIRST = 8;
+const WINDOW = 3;
 
 /** Something that could not be read, or that made a screen fail: to keep as a file, or to throw away. */
 function AsideCard({ aside, onGone }: { aside: PutAside; onGone: () => void }) {
@@ -57,7 +62,11 @@ export function OutboxScreen() {
       <FlatList
         data={parcels}
         keyExtractor={({ id }) => id}
-        renderItem={({ item }) => <ParcelCard parcel={item} parcels={parcels} />}
+        renderItem={({ item }) => (
+          <ParcelCard parcel={item} waitsForOther={waitsForOther(item, parcels)} />
+        )}
+        initialNumToRender={SHOWN_FIRST}
+        windowSize={WINDOW}
         ListEmptyComponent={
           <Body role="status">
             {asides.length === 0 ? RECORD_SENTENCES.nothingWaits : RECORD_SENTENCES.onlyAside}

@@ -3,7 +3,7 @@ import { damageFrom } from "@root-gauge/core/repair";
 import { useMutation } from "@tanstack/react-query";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { api } from "../data/api";
 import { changeBench } from "../data/bench";
 import { dropPicture } from "../data/kept-pictures";
@@ -111,7 +111,14 @@ function Discard({ id, name }: { id: string; name: string }) {
 }
 
 /** One save that waits: what it is, why it waits, and what can be done with it. */
-export function ParcelCard({ parcel, parcels }: { parcel: Parcel; parcels: readonly Parcel[] }) {
+export const ParcelCard = memo(function ParcelCard({
+  parcel,
+  waitsForOther,
+}: {
+  parcel: Parcel;
+  /** Whether it waits for its machine or its place. */
+  waitsForOther: boolean;
+}) {
   const { units } = useSettings();
   const mendPart = useMendPart();
   const openRepair = useOpenRepair();
@@ -124,7 +131,7 @@ export function ParcelCard({ parcel, parcels }: { parcel: Parcel; parcels: reado
     <Card gap={8} {...(parcel.trouble === undefined ? {} : { borderColor: "$clash" })}>
       <Heading>{name}</Heading>
       <Body color={parcel.trouble === undefined ? "$quiet" : "$clash"}>
-        {whyWaiting(parcel, parcels)}
+        {whyWaiting(parcel, waitsForOther)}
       </Body>
       {parcel.trouble?.kind === "conflict" ? (
         <Clash parcel={parcel} />
@@ -158,4 +165,4 @@ export function ParcelCard({ parcel, parcels }: { parcel: Parcel; parcels: reado
       </View>
     </Card>
   );
-}
+});

@@ -5,7 +5,6 @@ import type { RepairRecord } from "@root-gauge/core/repair";
 import { progressWords, repairSummary } from "@root-gauge/core/repair-words";
 import { partTitleWords } from "@root-gauge/core/sheet-words";
 import type { Parcel } from "../data/parcel";
-import { waitsForOther } from "../data/outbox";
 import { favouredThread } from "@root-gauge/core/sheet";
 
 /** A reading in one line: what was measured, and its figure. */
@@ -70,8 +69,7 @@ export function whatWaits(parcel: Parcel, units: Units): readonly string[] {
 }
 
 /** Why it waits, in a sentence. */
-export function whyWaiting(parcel: Parcel, parcels: readonly Parcel[]): string {
-  const { trouble } = parcel;
+export function whyWaiting({ trouble }: Parcel, waitsForOther: boolean): string {
   switch (trouble?.kind) {
     case "conflict":
       return RECORD_SENTENCES.changedElsewhere;
@@ -80,8 +78,6 @@ export function whyWaiting(parcel: Parcel, parcels: readonly Parcel[]): string {
     case "fault":
       return sentAgainWords(trouble.message);
     case undefined:
-      return waitsForOther(parcel, parcels)
-        ? RECORD_SENTENCES.waitsForOther
-        : RECORD_SENTENCES.waitsForServer;
+      return waitsForOther ? RECORD_SENTENCES.waitsForOther : RECORD_SENTENCES.waitsForServer;
   }
 }

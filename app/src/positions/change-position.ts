@@ -28,7 +28,7 @@ export async function changeRow(
   change: Partial<PositionInput>,
 ): Promise<void> {
   const touched = Object.keys(change) as (keyof PositionInput)[];
-  const waiting = outbox.get().parcels.find((parcel) => parcel.id === id);
+  const waiting = outbox.get().shown.find((parcel) => parcel.id === id);
   if (waiting?.kind === "position") {
     const fields = waiting.saw === 0 ? undefined : touched;
     return savePosition(id, { ...waiting.body, ...change }, waiting.saw, fields);
