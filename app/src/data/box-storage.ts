@@ -1,4 +1,5 @@
-import { createStore, entries, get, setMany, type UseStore } from "idb-keyval";
+import { entries, get, setMany, type UseStore } from "idb-keyval";
+import { browserStore } from "./browser-store";
 import type { TextStorage } from "./text-storage";
 
 /** What a text under an id becomes; undefined is nothing there. */
@@ -80,10 +81,7 @@ export function browserBox(storage: TextStorage): BoxStorage {
   const texts = textBox(storage);
   /** Those whose newest text the database did not take. */
   const astray = new Set<string>();
-  let made: UseStore | undefined;
-  // Opened when it is first asked; where that is forbidden each question fails by itself.
-  const store: UseStore = async (mode, ask) =>
-    (made ??= createStore("root-gauge-box", "parcels"))(mode, ask);
+  const store = browserStore("root-gauge-box", "parcels");
   const channel = "BroadcastChannel" in globalThis ? new BroadcastChannel("rg.outbox") : undefined;
   const aheadOf = (id: string) => storage.getItem(OUTBOX_KEY + id) ?? undefined;
   /** What the database has does not stay in the storage as well, unless it was written anew meanwhile. */

@@ -1,8 +1,9 @@
 import { createAsyncStoragePersister } from "@tanstack/query-async-storage-persister";
 import { QueryClient } from "@tanstack/react-query";
 import { persistQueryClient } from "@tanstack/react-query-persist-client";
-import { createStore, del, get, set } from "idb-keyval";
+import { del, get, set } from "idb-keyval";
 import { ServerAway, ServerFault } from "./api";
+import { browserStore } from "./browser-store";
 
 const DAY_MS = 24 * 60 * 60 * 1000;
 
@@ -29,7 +30,7 @@ export const queryClient = new QueryClient({
 /** What was read of the server is kept in the browser's database, to be read again while the server is away. */
 function keepAnswers(): Promise<void> {
   if (globalThis.indexedDB === undefined) return Promise.resolve();
-  const store = createStore("root-gauge", "answers");
+  const store = browserStore("root-gauge", "answers");
   const persister = createAsyncStoragePersister({
     storage: {
       getItem: async (key) => (await get<string>(key, store)) ?? null,

@@ -1,7 +1,6 @@
 import { BENCH_SENTENCES } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useEffect, useState, type ReactNode } from "react";
-import { useBoxIsOpen } from "../data/box-is-open";
 import { useKeptIsRead } from "../data/kept-is-read";
 import { Heading } from "../kit/text";
 import { fetchAhead, fetchLater } from "./fetched-later";
@@ -12,7 +11,6 @@ import { fetchAhead, fetchLater } from "./fetched-later";
  */
 export function Opening({ children }: { children: ReactNode }) {
   const read = useKeptIsRead();
-  const boxIsOpen = useBoxIsOpen();
   const [failure, setFailure] = useState<unknown>();
   useEffect(() => {
     if (read) return fetchAhead();
@@ -20,7 +18,7 @@ export function Opening({ children }: { children: ReactNode }) {
     return undefined;
   }, [read]);
   if (failure !== undefined) throw failure;
-  if (read && boxIsOpen) return children;
+  if (read) return children;
   return (
     <View flex={1} alignItems="center" justifyContent="center" backgroundColor="$plate">
       <Heading color="$quiet">{BENCH_SENTENCES.opening}</Heading>
