@@ -17,7 +17,11 @@ export interface BoxStorage {
    * @returns what is kept then
    */
   change(id: string, next: Next): Promise<string | undefined>;
-  /** Tells the ids that other tabs have changed. */
+}
+
+/** One that tells of what other tabs have changed. */
+export interface SharedBox extends BoxStorage {
+  /** @param on told the ids; @returns ends it */
   follow(on: (id: string) => void): () => void;
 }
 
@@ -29,27 +33,21 @@ function allIn(storage: TextStorage): ReadonlyMap<string, string> {
   return new Map(keys.map((key) => [key.slice(OUTBOX_KEY.length), storage.getItem(key) ?? ""]));
 }
 
+const textIn = (storage: TextStorage, id: string) => storage.getItem(OUTBOX_KEY + id) ?? undefined;
+
 /** The box in the storage for texts: where the browser has no database to give, and what older versions kept. */
 export function textBox(storage: TextStorage): BoxStorage {
-  const read = (id: string) => storage.getItem(OUTBOX_KEY + id) ?? undefined;
   const change = (id: string, next: Next) => {
-    const text = next(read(id));
+    const text = next(textIn(storage, id));
     if (text === undefined) storage.removeItem(OUTBOX_KEY + id);
     else storage.setItem(OUTBOX_KEY + id, text);
     return Promise.resolve(text);
   };
   return {
     all: () => Promise.resolve(allIn(storage)),
-    get: (id) => Promise.resolve(read(id)),
+    get: (id) => Promise.resolve(textIn(storage, id)),
     ahead: (id, text) => void change(id, () => text),
     change,
-    follow: (on) => {
-      const look = ({ key }: StorageEvent) => {
-        if (key?.startsWith(OUTBOX_KEY)) on(key.slice(OUTBOX_KEY.length));
-      };
-      window.addEventListener("storage", look);
-      return () => window.removeEventListener("storage", look);
-    },
   };
 }
 
@@ -77,16 +75,16 @@ const changeIn = (store: UseStore, id: string, next: Next) =>
  * The box in the browser's database. Before a parcel is there, and where the database is full or forbidden, it is in the
  * storage for texts; what is found there at the start comes over.
  */
-export function browserBox(storage: TextStorage): BoxStorage {
+export function browserBox(storage: TextStorage): SharedBox {
   const texts = textBox(storage);
   /** Those whose newest text the database did not take. */
   const astray = new Set<string>();
   const store = browserStore("root-gauge-box", "parcels");
   const channel = "BroadcastChannel" in globalThis ? new BroadcastChannel("rg.outbox") : undefined;
-  const aheadOf = (id: string) => storage.getItem(OUTBOX_KEY + id) ?? undefined;
+  const aheadOf = (id: string) => textIn(storage, id);
   /** What the database has does not stay in the storage as well, unless it was written anew meanwhile. */
   const clear = (id: string, text: string | undefined) => {
-    if (aheadOf(id) === text) storage.removeItem(OUTBOX_KEY + id);
+    if (text !== undefined && aheadOf(id) === text) storage.removeItem(OUTBOX_KEY + id);
   };
 
   async function comeOver(): Promise<void> {

@@ -116,6 +116,12 @@ function show(client: QueryClient, answer: Answer): void {
   if ("picture" in answer) void dropPicture(answer.id);
 }
 
+/** Asks anew for all that parcels have changed, each answer once. */
+export async function askAnew(client: QueryClient, parcels: readonly Parcel[]): Promise<void> {
+  const keys = new Map(parcels.flatMap(keysOf).map((key) => [key.join(), key]));
+  await Promise.all([...keys.values()].map((queryKey) => client.invalidateQueries({ queryKey })));
+}
+
 /**
  * Sends one parcel, and has the answer shown.
  * @returns the version that the record then has
@@ -127,9 +133,7 @@ export async function deliverParcel(client: QueryClient, parcel: Parcel): Promis
     return answer.version;
   } catch (error) {
     // Refused: what is shown may be older than what it was refused for.
-    if (!(error instanceof ServerAway)) {
-      for (const queryKey of keysOf(parcel)) void client.invalidateQueries({ queryKey });
-    }
+    if (!(error instanceof ServerAway)) void askAnew(client, [parcel]);
     throw error;
   }
 }

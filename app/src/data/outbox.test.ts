@@ -294,6 +294,33 @@ describe("a box of many", () => {
     expect(here.get().parcels).toEqual([]);
   });
 
+  it("sends what is put in while what arrived is still asked for, and shows that meanwhile", async () => {
+    const sent: string[] = [];
+    let answered: () => void = () => undefined;
+    const asked = new Promise<void>((resolve) => (answered = resolve));
+    const outbox = outboxOver(
+      memoryStorage(),
+      (parcel) => {
+        sent.push(notesOf(parcel));
+        return arrived();
+      },
+      { askAnew: () => asked },
+    );
+    outbox.add(part("first"));
+    const delivered = outbox.deliver();
+    await outbox.settled();
+    await new Promise((resolve) => setTimeout(resolve));
+    expect(sent).toEqual(["first"]);
+    outbox.add(part("second"));
+    void outbox.deliver();
+    await new Promise((resolve) => setTimeout(resolve));
+    expect(sent).toEqual(["first", "second"]);
+    expect(outbox.get().shown.map(notesOf)).toEqual(["second"]);
+    answered();
+    await delivered;
+    expect(outbox.get().shown).toEqual([]);
+  });
+
   it("keeps what another tab changed while this one was sending it", async () => {
     const storage = memoryStorage();
     const there = outboxOver(storage, arrived);
@@ -328,7 +355,7 @@ describe("a box whose browser takes its time to keep things", () => {
 
   it("shows what was put in at once, and never what was there before it again", async () => {
     const storage = memoryStorage();
-    const outbox = outboxOver(storage, arrived, slow(storage));
+    const outbox = outboxOver(storage, arrived, { box: slow(storage) });
     const shown: string[] = [];
     outbox.subscribe(() => shown.push(...outbox.get().parcels.map(notesOf)));
     outbox.add(part("first"));

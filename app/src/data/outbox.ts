@@ -139,7 +139,9 @@ export function createOutbox({ box, send, putAside, askAnew }: OutboxParts): Out
     telling = undefined;
     const parcels = index.all();
     const rest = [...arrived.values()].filter(({ id }) => index.get(id) === undefined);
-    state = { ...state, ...change, parcels, shown: [...rest, ...parcels] };
+    // The same list as long as it is the same: what is worked out of it is not worked out anew.
+    const shown = rest.length === 0 ? parcels : [...rest, ...parcels];
+    state = { ...state, ...change, parcels, shown };
     readers.forEach((reader) => reader());
   };
   const updateSoon = () => {
@@ -222,23 +224,19 @@ export function createOutbox({ box, send, putAside, askAnew }: OutboxParts): Out
       await opening;
       for (;;) {
         const parcels = index.all();
-        const places = placesIn(parcels);
         const next = parcels.find(
           (parcel) =>
             isSent(parcel) &&
-            !awaitedBy(parcel).some((id) => places.has(id)) &&
+            !waitsForOther(parcel, parcels) &&
             !tried.has(index.get(parcel.id)?.text ?? ""),
         );
-        if (next === undefined) break;
+        if (next === undefined) return;
         await deliverOne(next);
         // One that the server had a fault with is tried again the next time, not at once.
         const after = index.get(next.id);
         if (after?.parcel.trouble !== undefined) tried.add(after.text);
         if (state.serverAway) update({ serverAway: false });
       }
-      await Promise.all(underWay.values());
-      await asking;
-      if (telling !== undefined) update();
     } catch (error) {
       update({ serverAway: true });
       if (!(error instanceof ServerAway)) throw error;
@@ -255,11 +253,15 @@ export function createOutbox({ box, send, putAside, askAnew }: OutboxParts): Out
       const place = (index.all().at(-1)?.place ?? 0) + 1;
       void write(parcel.id, (text) => addedTo(parcelIn(text), parcel, place));
     },
-    deliver: () => {
+    deliver: async () => {
       delivering ??= deliverAll().finally(() => {
         delivering = undefined;
       });
-      return delivering;
+      await delivering;
+      // Nothing that is put in from here on waits for this: it is another delivery.
+      await settled();
+      await asking;
+      if (telling !== undefined) update();
     },
     retry: (id, saw) => {
       void write(id, (text) => {

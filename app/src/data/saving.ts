@@ -11,13 +11,12 @@ import type {
 } from "@root-gauge/contract";
 import { useEffect, useSyncExternalStore } from "react";
 import { v4 as uuid } from "uuid";
-import { deliverParcel } from "./deliver-parcel";
+import { askAnew, deliverParcel } from "./deliver-parcel";
 import { OUTBOX_KEY, browserBox } from "./box-storage";
 import { createOutbox, isSent, type OutboxState } from "./outbox";
 import type { MergeParcel, NewParcel } from "./parcel";
 import { keepAside } from "./put-aside";
 import { queryClient } from "./query-client";
-import { keysOf } from "./query-keys";
 import { storage } from "./text-storage";
 
 /** How soon an undelivered parcel is tried again, ms. */
@@ -30,12 +29,7 @@ export const outbox = createOutbox({
   box,
   send: (parcel) => deliverParcel(queryClient, parcel),
   putAside: (id, text) => keepAside(storage, OUTBOX_KEY + id, text),
-  askAnew: (arrived) => {
-    const keys = new Map(arrived.flatMap(keysOf).map((key) => [key.join(), key]));
-    return Promise.all(
-      [...keys.values()].map((queryKey) => queryClient.invalidateQueries({ queryKey })),
-    );
-  },
+  askAnew: (arrived) => askAnew(queryClient, arrived),
 });
 
 /** Puts a save in the box, and sends what waits. */

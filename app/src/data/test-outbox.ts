@@ -1,5 +1,5 @@
-import { textBox, type BoxStorage } from "./box-storage";
-import { createOutbox, type Delivery, type Outbox } from "./outbox";
+import { textBox } from "./box-storage";
+import { createOutbox, type Delivery, type Outbox, type OutboxParts } from "./outbox";
 import { keepAside } from "./put-aside";
 import type { TextStorage } from "./text-storage";
 
@@ -7,10 +7,10 @@ import type { TextStorage } from "./text-storage";
 export function outboxOver(
   storage: TextStorage,
   send: Delivery,
-  box: BoxStorage = textBox(storage),
+  { box = textBox(storage), askAnew }: Partial<Pick<OutboxParts, "box" | "askAnew">> = {},
 ): Outbox {
   const putAside = (id: string, text: string) => {
     keepAside(storage, `rg.outbox.${id}`, text);
   };
-  return createOutbox({ box, send, putAside });
+  return createOutbox({ box, send, putAside, ...(askAnew === undefined ? {} : { askAnew }) });
 }

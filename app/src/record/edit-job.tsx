@@ -20,7 +20,7 @@ const FIELDS = ["edit.name", "edit.due", "edit.notes"] as const;
 
 /** A job's name, the day it is due and its notes, to be changed; or the job taken out. */
 export function EditJob({ job: now, onDone, onRemoved }: EditJobProps) {
-  const editing = useEditing("job", now, inputOfJob(now));
+  const editing = useEditing("job", now, inputOfJob);
   const { begun: job, elsewhere } = editing;
   const typed = useDrafts(FIELDS);
   const name = typed["edit.name"] ?? job.name;

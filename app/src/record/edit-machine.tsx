@@ -38,7 +38,7 @@ interface Problem {
 
 /** A machine's name, where it is from and where it stands, to be changed; or the machine taken out. */
 export function EditMachine({ machine: now, onDone, onRemoved }: EditMachineProps) {
-  const editing = useEditing("machine", now, inputOfMachine(now));
+  const editing = useEditing("machine", now, inputOfMachine);
   const { begun: machine, elsewhere } = editing;
   const typed = useDrafts(FIELDS);
   const name = typed["edit.name"] ?? machine.name;

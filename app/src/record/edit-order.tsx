@@ -18,7 +18,7 @@ interface EditOrderProps {
 
 /** An order's name and notes, to be changed; or the order taken out. */
 export function EditOrder({ order: now, onDone, onRemoved }: EditOrderProps) {
-  const editing = useEditing("order", now, inputOfOrder(now));
+  const editing = useEditing("order", now, inputOfOrder);
   const { begun: order, elsewhere } = editing;
   const typed = useDrafts(["edit.name", "edit.notes"]);
   const name = typed["edit.name"] ?? order.name;

@@ -33,7 +33,7 @@ interface EditPartProps {
 
 /** What was written up, changed where it stands: what goes in, where it belongs, its notes; or taken out. */
 export function EditPart({ record: now, name, onDone, onRemoved }: EditPartProps) {
-  const editing = useEditing("identification", now, inputOfPart(now));
+  const editing = useEditing("identification", now, inputOfPart);
   const { begun: record, elsewhere } = editing;
   const { where, change } = useEditedWhere(record);
   const notes = useDraft("edit.notes") ?? record.notes;

@@ -91,7 +91,7 @@ const FIELDS = ["edit.name", "edit.alike", "edit.notes"] as const;
 
 /** A position changed where it stands: its name, how many alike, what goes in, what it stands within; or taken out. */
 export function EditPosition({ position: now, positions, onDone, onRemoved }: EditPositionProps) {
-  const editing = useEditing("position", now, inputOfPosition(now));
+  const editing = useEditing("position", now, inputOfPosition);
   const { begun: position, elsewhere } = editing;
   const typed = useDrafts(FIELDS);
   const name = typed["edit.name"] ?? position.name;

@@ -19,7 +19,7 @@ interface EditRepairProps {
 
 /** Where a repair belongs, to be changed; or the repair taken out. What was done is changed in Mend. */
 export function EditRepair({ repair: now, name, onDone, onRemoved }: EditRepairProps) {
-  const editing = useEditing("repair", now, inputOfRepair(now));
+  const editing = useEditing("repair", now, inputOfRepair);
   const { begun: repair, elsewhere } = editing;
   const { where, change } = useEditedWhere(repair);
   const stored = inputOfRepair(repair);

@@ -36,27 +36,29 @@ const textsOf = (told: readonly Told[]): Texts =>
 
 /**
  * Follows a record that is being changed in a form.
- * @param fields its fields as they are sent
+ * @param fieldsOf its fields as they are sent
  */
 export function useEditing<Stored extends { readonly version: number }>(
   kind: StoredKind,
   now: Stored,
-  fields: object | undefined,
+  fieldsOf: (now: Stored) => object | undefined,
 ): Editing<Stored> {
   const begun = useAsBegun(now);
   const { units } = useSettings();
   const drafts = useDraftStore();
-  const told = useMemo(() => toldFields(kind, fields ?? {}, units), [kind, fields, units]);
-  const text = useMemo(() => JSON.stringify(textsOf(told)), [told]);
+  const told = useMemo(
+    () => toldFields(kind, fieldsOf(now) ?? {}, units),
+    [kind, fieldsOf, now, units],
+  );
+  const after = useMemo(() => textsOf(told), [told]);
   const was = drafts["edit.was"];
+  const before = useMemo(() => was && (JSON.parse(was) as Texts), [was]);
   useEffect(() => {
-    if (was === undefined) writeDraft("edit.was", text);
-  }, [was, text]);
+    if (was === undefined) writeDraft("edit.was", JSON.stringify(after));
+  }, [was, after]);
   const elsewhere: Editing<Stored>["elsewhere"] = (called, ...typedIn) => {
-    if (was === undefined || typedIn.every((field) => drafts[field] === undefined))
-      return undefined;
-    const [before, after] = [JSON.parse(was) as Texts, JSON.parse(text) as Texts];
-    if (before[called] === after[called]) return undefined;
+    const isTyped = typedIn.some((field) => drafts[field] !== undefined);
+    if (!before || !isTyped || before[called] === after[called]) return undefined;
     const isNamed = told.some((one) => one.called === called && one.names !== undefined);
     return changedBesideWords(isNamed ? undefined : after[called]);
   };

@@ -37,7 +37,7 @@ class Connection {
     this.#patience = patience;
   }
 
-  /** In a transaction the lock is held already; a statement that fails there fails the whole of it. */
+  /** Waits where another program holds the file. */
   executeQuery<Row>(query: CompiledQuery): Promise<QueryResult<Row>> {
     return this.#patience.untilFree(() => {
       const statement = this.#statement(query.sql);
