@@ -1,5 +1,6 @@
 import { randomUUID } from "node:crypto";
 import type { Page } from "@playwright/test";
+import { parcelsInDatabase } from "../support/box";
 import { onPhone } from "./on-phone";
 import { print, spreadWords } from "./report";
 
@@ -28,21 +29,6 @@ const parcels = (places: readonly string[]) =>
       id,
       JSON.stringify({ kind: "remark", id, body, picture: null, queuedAt: at, saw: 0 }),
     ] as const;
-  });
-
-/** How many parcels the browser's database holds. */
-const inDatabase = (page: Page) =>
-  page.evaluate(async () => {
-    const database = await new Promise<IDBDatabase>((resolve) => {
-      const opening = indexedDB.open("root-gauge-box");
-      opening.onsuccess = () => resolve(opening.result);
-    });
-    const count = await new Promise<number>((resolve) => {
-      const counting = database.transaction("parcels").objectStore("parcels").count();
-      counting.onsuccess = () => resolve(counting.result);
-    });
-    database.close();
-    return count;
   });
 
 /** A thousand saves that wait on a phone: to open with them, to add one more, and to deliver them all. */
@@ -83,7 +69,7 @@ export async function benchBox(): Promise<void> {
     await page.unroute("**/api/remarks/**");
     await page.getByText("Nothing waits", { exact: false }).waitFor({ timeout: 600_000 });
     const seconds = (performance.now() - began) / 1000;
-    const left = await inDatabase(page);
+    const left = await parcelsInDatabase(page);
     print(
       `${PARCELS + ADDED} delivered in ${seconds.toFixed(1)} s, ${((1000 * seconds) / (PARCELS + ADDED)).toFixed(1)} ms each; ${left} left`,
     );

@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import { readFileSync, statSync } from "node:fs";
 import { DatabaseSync } from "@photostructure/sqlite";
 import { bundleServer } from "../support/bundle-server";
+import { put } from "../support/put";
 import { startTestServer, type TestServer } from "../support/server";
 import { print, quantile, spreadWords } from "./report";
 import { watchedLoop } from "./watched-loop";
@@ -49,17 +50,6 @@ function fill(file: string): Works {
   database.close();
   return { large, places: places.slice(0, LARGE) };
 }
-
-const put = async (server: TestServer, address: string, body: object, method = "PUT") => {
-  const answer = await fetch(`${server.address}/api${address}`, {
-    method,
-    headers: { "content-type": "application/json" },
-    body: JSON.stringify(body),
-  });
-  const read = (await answer.json()) as { readonly version: number };
-  if (!answer.ok) throw new Error(`${address} was answered with ${answer.status}`);
-  return read;
-};
 
 async function timesOf(count: number, one: (at: number) => Promise<unknown>): Promise<number[]> {
   const times: number[] = [];

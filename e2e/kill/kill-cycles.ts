@@ -3,6 +3,7 @@ import { readdir } from "node:fs/promises";
 import { setTimeout as pause } from "node:timers/promises";
 import { seededRandom } from "@root-gauge/core/random";
 import { decode, encode } from "jpeg-js";
+import { put } from "../support/put";
 import type { TestServer } from "../support/server";
 
 const CLIENTS = 6;
@@ -31,15 +32,6 @@ export interface Killed {
 function photograph(shade: number): string {
   const data = Buffer.alloc(SIDE * SIDE * 4, shade);
   return encode({ data, width: SIDE, height: SIDE }, 90).data.toString("base64");
-}
-
-async function put(server: TestServer, address: string, body: object): Promise<void> {
-  const answer = await fetch(`${server.address}/api${address}`, {
-    method: "PUT",
-    headers: { "content-type": "application/json" },
-    body: JSON.stringify(body),
-  });
-  if (!answer.ok) throw new Error(`${address} was answered with ${answer.status}`);
 }
 
 /** Saves notes, every other with a photograph, until the server is gone. */

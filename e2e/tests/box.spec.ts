@@ -1,4 +1,5 @@
 import type { Page } from "@playwright/test";
+import { parcelsInDatabase } from "../support/box";
 import { expect, PHONE, test } from "../support/test";
 
 test.use({ ...PHONE, content: "demo" });
@@ -9,22 +10,13 @@ const button = (page: Page, name: string | RegExp) =>
 const away = (page: Page) => page.route("**/api/**", (route) => route.abort());
 const back = (page: Page) => page.unroute("**/api/**");
 
-/** Keys of what waits that the storage for texts has, and how many parcels the browser's database has. */
-const kept = (page: Page) =>
-  page.evaluate(async () => {
-    const database = await new Promise<IDBDatabase>((resolve, reject) => {
-      const opening = indexedDB.open("root-gauge-box");
-      opening.onsuccess = () => resolve(opening.result);
-      opening.onerror = () => reject(opening.error ?? new Error("no database"));
-    });
-    const count = await new Promise<number>((resolve) => {
-      const counting = database.transaction("parcels").objectStore("parcels").count();
-      counting.onsuccess = () => resolve(counting.result);
-    });
-    database.close();
-    const texts = Object.keys(localStorage).filter((key) => key.startsWith("rg.outbox.")).length;
-    return { count, texts };
-  });
+/** How many parcels the browser's database has, and how many the storage for texts. */
+const kept = async (page: Page) => ({
+  count: await parcelsInDatabase(page),
+  texts: await page.evaluate(
+    () => Object.keys(localStorage).filter((key) => key.startsWith("rg.outbox.")).length,
+  ),
+});
 
 async function note(page: Page, text: string): Promise<void> {
   await page.getByLabel("Note something, for who comes next").fill(text);

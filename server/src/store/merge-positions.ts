@@ -2,21 +2,14 @@ import { randomUUID } from "node:crypto";
 import { replacementSchema, type Position, type Write } from "@root-gauge/contract";
 import { sql, type Selectable, type SqlBool, type Transaction } from "kysely";
 import type { Writing } from "./changes";
+import { othersSince, takesPlace } from "./clashes";
 import type { Store } from "./database";
 import { moveInJobs } from "./jobs";
 import { jsonOf, kept } from "./kept-json";
 import { pathById, upFrom } from "./machine-places";
 import { moveInLines } from "./order-lines";
 import { findPosition } from "./positions";
-import {
-  changeMany,
-  followRecord,
-  othersSince,
-  saveRecord,
-  takesPlace,
-  type Columns,
-  type RecordRow,
-} from "./save-record";
+import { changeMany, followRecord, saveRecord, type Columns, type RecordRow } from "./save-record";
 import type { PositionsTable, Tables } from "./schema";
 import { indexWithin } from "./search-index";
 import { touchMachine } from "./touch-machine";

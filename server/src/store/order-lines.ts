@@ -1,16 +1,10 @@
 import { orderLineSchema, type KeptLine, type OrderInput } from "@root-gauge/contract";
 import { sql, type Selectable, type Transaction } from "kysely";
 import type { ChangeLine, Writing } from "./changes";
+import { othersSince, takesPlace } from "./clashes";
 import { jsonOf, setAside } from "./kept-json";
 import { placesNow } from "./machine-places";
-import {
-  followRecord,
-  isAsStored,
-  othersSince,
-  saveRecord,
-  takesPlace,
-  type RecordRow,
-} from "./save-record";
+import { followRecord, isAsStored, saveRecord, type RecordRow } from "./save-record";
 import type { Db, OrderLinesTable, Tables } from "./schema";
 
 type Row = Selectable<OrderLinesTable>;

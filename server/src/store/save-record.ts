@@ -7,13 +7,8 @@ import {
   type Write,
 } from "@root-gauge/contract";
 import { sql, type RawBuilder, type SqlBool, type Transaction } from "kysely";
-import {
-  noteLines,
-  writtenSince,
-  type ChangeLine,
-  type Writing,
-  type WrittenLine,
-} from "./changes";
+import { noteLines, type ChangeLine, type Writing, type WrittenLine } from "./changes";
+import { othersSince, takesPlace } from "./clashes";
 import { kept, setAside } from "./kept-json";
 import type { Tables } from "./schema";
 
@@ -77,38 +72,6 @@ const isSame = ({ form }: Field, stored: unknown, wanted: Stored): boolean =>
 /** What a history tells of a column: flags as yes or nothing, what is not there as nothing. */
 const told = ({ form }: Field, stored: Stored | undefined): string =>
   form === "flag" ? (stored ? "yes" : "") : String(stored ?? "");
-
-/** A removal stands against every other change, and every other against it. */
-const REMOVED = "removed";
-
-/** What others wrote of a record since a version of it; undefined where the history does not hold all of it. */
-export async function othersSince(
-  transaction: Transaction<Tables>,
-  { id, version }: Pick<RecordRow, "id" | "version">,
-  { saw, device }: Write,
-): Promise<readonly WrittenLine[] | undefined> {
-  if (version === saw) return [];
-  const since = await writtenSince(transaction, id, saw);
-  const known = new Set(since.map((line) => line.version)).size >= version - saw;
-  return known ? since.filter((line) => device === undefined || line.device !== device) : undefined;
-}
-
-/**
- * Whether what a writer changed would take the place of what it has not seen. Where the history does not hold every version
- * since, as of records of an older make, only the device that wrote last may write on.
- */
-export function takesPlace(
-  others: readonly WrittenLine[] | undefined,
-  changed: readonly ChangedField[],
-  existing: Pick<RecordRow, "device">,
-  { device }: Write,
-): boolean {
-  if (others === undefined) return device === undefined || existing.device !== device;
-  if (others.length === 0) return false;
-  const theirs = new Set(others.map(({ field }) => field));
-  if (theirs.has("made") || theirs.has(REMOVED) || changed.includes(REMOVED)) return true;
-  return changed.some((field) => theirs.has(field));
-}
 
 /** How a save came out; where it was not saved, nothing was stored. */
 export type Outcome<Row, Refused> =

@@ -1,11 +1,10 @@
 import { randomUUID } from "node:crypto";
 import path from "node:path";
-import { Kysely, Migrator, sql } from "kysely";
+import { sql, type Kysely } from "kysely";
 import { temporaryFolder } from "../../test-server";
 import { closeStore, openStore } from "../database";
-import { sqliteDialect } from "../sqlite-driver";
 import { findMachine, listMachines } from "../machines";
-import { migrationProvider } from "./index";
+import { olderDatabase } from "./test-older-database";
 
 const AT = "2026-03-02T08:30:00.000Z";
 const [MACHINE, BARE] = [randomUUID(), randomUUID()];
@@ -15,11 +14,7 @@ describe("a database whose places were counted at each reading", () => {
   const file = path.join(temporary.folder, "before.db");
   afterAll(() => temporary.remove());
 
-  beforeAll(async () => {
-    const db = new Kysely<never>({ dialect: sqliteDialect(file, 1000) });
-    const migrator = new Migrator({ db, provider: migrationProvider });
-    const { error } = await migrator.migrateTo("0013-one-save");
-    if (error !== undefined) throw error;
+  const fill = async (db: Kysely<never>) => {
     for (const id of [MACHINE, BARE]) {
       await sql`insert into machines (id, name, origin, stands, notes, created_at, updated_at)
         values (${id}, 'Stitcher', '', '', '', ${AT}, ${AT})`.execute(db);
@@ -45,8 +40,9 @@ describe("a database whose places were counted at each reading", () => {
     // What is within it is archived.
     const brake = await place("to-identify", null);
     await place("fitted", brake, 0, 1);
-    await db.destroy();
-  });
+  };
+
+  beforeAll(() => olderDatabase(file, "0013-one-save", fill));
 
   it("has them counted as before", async () => {
     const store = await openStore(file);

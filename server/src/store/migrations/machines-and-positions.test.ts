@@ -1,16 +1,15 @@
 import path from "node:path";
-import { Kysely, Migrator, sql } from "kysely";
+import { sql, type Kysely } from "kysely";
 import { temporaryFolder } from "../../test-server";
 import { changesOf } from "../history";
 import { openStore, type Store } from "../database";
-import { sqliteDialect } from "../sqlite-driver";
 import { findIdentification, identificationsAt } from "../identifications";
 import { findMachine, listMachines } from "../machines";
 import { listRemoved } from "../removed";
 import { findPosition, positionsOfMachine } from "../positions";
 import { findRepair } from "../repairs";
 import { seedDemo } from "../../demo/seed-demo";
-import { migrationProvider } from "./index";
+import { olderDatabase } from "./test-older-database";
 
 const JOB = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
 const GONE_JOB = "2c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
@@ -36,12 +35,7 @@ const file = path.join(temporary.folder, "older.db");
 let store: Store;
 
 /** A database as the version before wrote it: jobs, with the places as words. */
-async function writtenBefore(): Promise<void> {
-  const db = new Kysely<never>({ dialect: sqliteDialect(file, 1000) });
-  const { error } = await new Migrator({ db, provider: migrationProvider }).migrateTo(
-    "0006-own-words",
-  );
-  if (error !== undefined) throw error;
+async function writtenBefore(db: Kysely<never>): Promise<void> {
   await sql`insert into jobs (id, name, origin, created_at, updated_at, removed) values
     (${JOB}, 'Union lever guillotine', 'United States, 1951', ${AT}, ${LATER}, 0),
     (${GONE_JOB}, 'Nipping press', '', ${AT}, ${AT}, 1)`.execute(db);
@@ -64,11 +58,10 @@ async function writtenBefore(): Promise<void> {
   await finding(6, GONE_JOB, "Screw", { result: SETTLED });
   await sql`insert into repairs (id, job_id, position, record, taken_at, created_at, updated_at) values
     (${idOf(7)}, ${JOB}, 'Side cover', '{"of":"another make"}', ${AT}, ${AT}, ${AT})`.execute(db);
-  await db.destroy();
 }
 
 beforeAll(async () => {
-  await writtenBefore();
+  await olderDatabase(file, "0006-own-words", writtenBefore);
   store = await openStore(file);
 });
 

@@ -1,13 +1,12 @@
 import { randomUUID } from "node:crypto";
 import path from "node:path";
-import { Kysely, Migrator, sql } from "kysely";
+import { sql, type Kysely } from "kysely";
 import { temporaryFolder } from "../../test-server";
 import { openStore } from "../database";
-import { sqliteDialect } from "../sqlite-driver";
 import { changesOf } from "../history";
 import { findOrder, saveOrder } from "../orders";
 import { findPosition, savePosition } from "../positions";
-import { migrationProvider } from "./index";
+import { olderDatabase } from "./test-older-database";
 
 const AT = "2026-03-02T08:30:00.000Z";
 const [ORDER, OTHER, BROKEN] = [randomUUID(), randomUUID(), randomUUID()];
@@ -23,11 +22,7 @@ describe("a database in which orders held their lines, and histories words", () 
   const file = path.join(temporary.folder, "before.db");
   afterAll(() => temporary.remove());
 
-  beforeAll(async () => {
-    const db = new Kysely<never>({ dialect: sqliteDialect(file, 1000) });
-    const migrator = new Migrator({ db, provider: migrationProvider });
-    const { error } = await migrator.migrateTo("0012-removed-at");
-    if (error !== undefined) throw error;
+  const fill = async (db: Kysely<never>) => {
     const order = (id: string, lines: string) =>
       sql`
       insert into orders (id, name, rule, lines, notes, created_at, updated_at, version)
@@ -44,8 +39,9 @@ describe("a database in which orders held their lines, and histories words", () 
       ${AT}, 2, 'phone')`.execute(db);
     await sql`insert into changes (record_id, version, at, who, device, field, was, became) values
       (${PLACE}, 2, ${AT}, 'Ash', 'phone', 'state', 'identified', 'to-order')`.execute(db);
-    await db.destroy();
-  });
+  };
+
+  beforeAll(() => olderDatabase(file, "0012-removed-at", fill));
 
   it("loses no line, and keeps what could not be read beside", async () => {
     const store = await openStore(file);
