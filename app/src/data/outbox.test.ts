@@ -1,6 +1,6 @@
 import { ServerAway, ServerFault, ServerRefused } from "./api";
-import { textBox, type BoxStorage } from "./box-storage";
 import type { NewParcel, Parcel } from "./parcel";
+import { textBox, type BoxStorage } from "./box-storage";
 import { allPutAside } from "./put-aside";
 import { outboxOver } from "./test-outbox";
 import { memoryStorage, type TextStorage } from "./text-storage";
@@ -242,6 +242,16 @@ describe("the outbox", () => {
       expect(allPutAside(storage)).toMatchObject([{ from: "rg.outbox.odd", text }]);
     },
   );
+
+  it("puts it aside once, though the page was closed before it was out of the box", async () => {
+    const storage = memoryStorage();
+    storage.setItem("rg.outbox.odd", "{broken");
+    const closedBefore = { ...textBox(storage), change: () => new Promise<undefined>(() => {}) };
+    await outboxOver(storage, arrived, { box: closedBefore }).settled();
+    await outboxOver(storage, arrived).settled();
+    expect(allPutAside(storage)).toHaveLength(1);
+    expect(storage.getItem("rg.outbox.odd")).toBeNull();
+  });
 
   it("takes parcels that an older make has kept, in their order", async () => {
     const storage = memoryStorage();

@@ -11,8 +11,12 @@ export interface PutAside {
   readonly text: string;
 }
 
-/** Keeps a text aside, beside whatever was put aside from there before. */
+/**
+ * Keeps a text aside, beside whatever was put aside from there before. The same text is kept once: a tab that was closed
+ * before it was gone from where it stood, and a second tab that read it there, put it aside again.
+ */
 export function keepAside(storage: TextStorage, from: string, text: string): void {
+  if (allPutAside(storage).some((kept) => kept.from === from && kept.text === text)) return;
   const taken = new Set(storage.keys());
   let at = 1;
   while (taken.has(`${PREFIX}${at}.${from}`)) at += 1;
