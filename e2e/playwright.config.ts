@@ -21,6 +21,6 @@ export default defineConfig({
       args: CHROMIUM_FLAGS,
     },
     reducedMotion: "reduce",
-    trace: { mode: "retain-on-failure", screenshots: false },
+    trace: { mode: "retain-on-failure", screenshots: false, snapshots: false },
   },
 });

@@ -1,17 +1,30 @@
 import { test as base, type Locator, type Page } from "@playwright/test";
 import { startTestServer, type TestServer } from "./server";
+import { serversAhead, type ServersAhead } from "./servers-ahead";
 
 /** Every test has a server and a database of its own, and fails on any script error or foreign request. */
-export const test = base.extend<{
-  content: "empty" | "demo";
-  settings: Readonly<Record<string, string>>;
-  server: TestServer;
-  quiet: void;
-}>({
+export const test = base.extend<
+  {
+    content: "empty" | "demo";
+    settings: Readonly<Record<string, string>>;
+    server: TestServer;
+    quiet: void;
+  },
+  { servers: ServersAhead }
+>({
+  servers: [
+    async ({}, use) => {
+      const servers = serversAhead();
+      await use(servers);
+      await servers.dispose();
+    },
+    { scope: "worker" },
+  ],
   content: ["empty", { option: true }],
   settings: [{}, { option: true }],
-  server: async ({ content, settings }, use) => {
-    const server = await startTestServer(content, settings);
+  server: async ({ content, settings, servers }, use) => {
+    const plain = Object.keys(settings).length === 0;
+    const server = await (plain ? servers.take(content) : startTestServer(content, settings));
     await use(server);
     await server.dispose();
   },
