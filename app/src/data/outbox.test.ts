@@ -1,21 +1,11 @@
 import { ServerAway, ServerFault, ServerRefused } from "./api";
 import type { NewParcel, Parcel } from "./parcel";
 import { textBox, type BoxStorage } from "./box-storage";
-import { allPutAside } from "./put-aside";
-import { outboxOver } from "./test-outbox";
+import { MACHINE, machine, outboxOver } from "./test-outbox";
 import { memoryStorage, type TextStorage } from "./text-storage";
 
-const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";
 const OTHER_MACHINE = "2c1d0f9e-8b7a-4c6d-9e5f-4a3b2c1d0e9f";
 const PART = "0b9f2f3e-7c51-4a3d-8f52-6d1f0e9a7b44";
-
-const machine = (name: string, queuedAt = 1, id = MACHINE): NewParcel => ({
-  kind: "machine",
-  id,
-  queuedAt,
-  saw: 0,
-  body: { name, origin: "", year: null, stands: "", notes: "" },
-});
 
 const part = (notes: string, queuedAt = 2, saw = 0): NewParcel => ({
   kind: "identification",
@@ -228,29 +218,6 @@ describe("the outbox", () => {
     outbox.add(machine("Harrow platen"));
     expect(outbox.get().parcels.map(({ kind }) => kind)).toEqual(["machine", "identification"]);
     expect(outbox.get().parcels[0]).toMatchObject({ body: { name: "Harrow platen" } });
-  });
-
-  it.each(["{broken", "null", "7", '{"kind":"machine"}', '{"kind":"constructor","id":"x"}'])(
-    "puts aside a value of its own that is no parcel, and goes on: %s",
-    async (text) => {
-      const storage = memoryStorage();
-      storage.setItem("rg.outbox.odd", text);
-      const outbox = outboxOver(storage, arrived);
-      outbox.add(machine("Harrow"));
-      await outbox.deliver();
-      expect(outbox.get().parcels).toEqual([]);
-      expect(allPutAside(storage)).toMatchObject([{ from: "rg.outbox.odd", text }]);
-    },
-  );
-
-  it("puts it aside once, though the page was closed before it was out of the box", async () => {
-    const storage = memoryStorage();
-    storage.setItem("rg.outbox.odd", "{broken");
-    const closedBefore = { ...textBox(storage), change: () => new Promise<undefined>(() => {}) };
-    await outboxOver(storage, arrived, { box: closedBefore }).settled();
-    await outboxOver(storage, arrived).settled();
-    expect(allPutAside(storage)).toHaveLength(1);
-    expect(storage.getItem("rg.outbox.odd")).toBeNull();
   });
 
   it("takes parcels that an older make has kept, in their order", async () => {
