@@ -3,7 +3,7 @@ import expo from "eslint-config-expo/flat.js";
 import prettier from "eslint-config-prettier";
 import { defineConfig } from "eslint/config";
 
-const NAMES = ["core", "contract", "server", "app", "e2e", "scripts"];
+const NAMES = ["core", "trials", "contract", "server", "app", "e2e", "scripts"];
 
 const PACKAGES = NAMES.map((type) => ({ type, pattern: type }));
 
@@ -17,23 +17,38 @@ const from = (type, ...allow) => ({
 /** Which package may import which: arrows go one way. */
 const ARROWS = [
   from("core"),
+  from("trials", to("core")),
   from("contract", to("core")),
   from("server", to("contract"), to("core")),
   from("app", to("contract"), to("core")),
-  from("e2e", to("contract"), to("core")),
+  from("e2e", to("contract"), to("trials"), to("core")),
   from("scripts", to("server"), to("contract"), to("core")),
 ];
 
 /** What the core may not name: it is pure TypeScript without a dependency. */
 const NOT_IN_CORE = ["react*", "@tamagui/*", "expo*", "express*", "kysely*", "zod*", "node:*"];
 
-/** What a file of the core may not import: nothing from outside, and what is said besides. */
-const coreImports = (pattern) => [
-  "error",
-  {
-    patterns: [{ group: NOT_IN_CORE, message: "core imports nothing outside core" }, pattern],
-  },
-];
+/** The rooms of the core that are one part; the others have their parts in them. */
+const ONE_PART = "measure|random|callout|record|testing";
+
+const PARTS_BY_INDEX = {
+  regex: `^(?:\\.\\./)+(?:(?:${ONE_PART})/|[^./]+/[^/]+/)`,
+  message: "import another part of core by its index",
+};
+
+/** What a file of the core may not import: nothing from outside, nothing from within another part. */
+const coreImports = (...patterns) => ({
+  "no-restricted-imports": [
+    "error",
+    {
+      patterns: [
+        { group: NOT_IN_CORE, message: "core imports nothing outside core" },
+        PARTS_BY_INDEX,
+        ...patterns,
+      ],
+    },
+  ],
+});
 
 export default defineConfig([
   {
@@ -65,10 +80,7 @@ export default defineConfig([
     files: ["core/**/*.ts"],
     ignores: ["**/*.test.ts"],
     rules: {
-      "no-restricted-imports": coreImports({
-        group: ["../*/*"],
-        message: "import another part of core by its index",
-      }),
+      ...coreImports(),
       "no-restricted-globals": ["error", "document", "window", "fetch", "process", "localStorage"],
       "no-restricted-properties": [
         "error",
@@ -78,25 +90,16 @@ export default defineConfig([
     },
   },
   {
-    // What the engine is measured with may know nothing of it.
-    files: ["core/bucket/**/*.ts"],
+    // In a room of several parts the parts beside are one step up.
+    files: ["core/*/*/**/*.ts"],
     ignores: ["**/*.test.ts"],
-    rules: {
-      "no-restricted-imports": coreImports({
-        regex: "^\\.\\./(?!(?:random|threads|units)$)",
-        message: "the bucket is drawn and read apart from what is held against it",
-      }),
-    },
+    rules: coreImports({
+      regex: "^\\.\\./[^./]+/",
+      message: "import another part of core by its index",
+    }),
   },
   {
-    files: [
-      "**/index.ts",
-      "app/**/*.ts",
-      "app/**/*.tsx",
-      "server/**/*.ts",
-      "contract/**/*.ts",
-      "e2e/**/*.ts",
-    ],
+    files: ["trials", "app", "server", "contract", "e2e"].map((name) => `${name}/**/*.{ts,tsx}`),
     rules: {
       "no-restricted-imports": [
         "error",
@@ -104,12 +107,30 @@ export default defineConfig([
           patterns: [
             {
               group: [
-                "@root-gauge/core/*/*",
+                "@root-gauge/core/*/*/*",
                 "@root-gauge/contract/*",
                 "!@root-gauge/contract/operations",
                 "**/core/index",
               ],
               message: "import a package by one of its entries",
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
+    // What the engine is measured with may know nothing of it.
+    files: ["trials/bucket/**/*.ts"],
+    ignores: ["**/*.test.ts"],
+    rules: {
+      "no-restricted-imports": [
+        "error",
+        {
+          patterns: [
+            {
+              regex: "^(?!\\./|@root-gauge/core/(?:random|catalogue/threads|measure)$)",
+              message: "the bucket is drawn and read apart from what is held against it",
             },
           ],
         },

@@ -26,7 +26,7 @@ config.transformer.getTransformOptions = async () => ({
   },
 });
 
-// zod ships the words of some sixty languages; ours come from core/words, so none of them is bundled. react-native-svg
+// zod ships the words of some sixty languages; ours come from core/say/common, so none of them is bundled. react-native-svg
 // can also read SVG files; ours are drawn, so its readers are not. Of the ids that uuid can make, two kinds are
 // made here: by chance (v4), and out of a name (v5). Expo Router's list of all addresses is for who builds an app: it is
 // turned off in app.json, and left out; so is what its headers and tabs mix their colours with, since ours are our own. Two

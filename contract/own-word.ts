@@ -1,5 +1,5 @@
 import { DRIVES, FINISHES, HEAD_STYLES } from "@root-gauge/core/lists";
-import { NUT_STYLES, WASHER_STYLES } from "@root-gauge/core/fasteners";
+import { NUT_STYLES, WASHER_STYLES } from "@root-gauge/core/catalogue/fasteners";
 import type { OwnMeaning } from "@root-gauge/core/callout";
 import { z } from "zod/mini";
 import { field, inputSchemaOf } from "./record-fields";

@@ -1,13 +1,13 @@
 import { UNITS } from "@root-gauge/core";
-import { DUTIES } from "@root-gauge/core/circumstances";
+import { DUTIES } from "@root-gauge/core/catalogue/circumstances";
 import {
   ACCEPTED_FIGURES,
   DRILL_SETS,
   MACHINES,
   WORK_MATERIAL_KINDS,
   type AskedFigure,
-} from "@root-gauge/core/holes";
-import { TAPS } from "@root-gauge/core/joints";
+} from "@root-gauge/core/mend/holes";
+import { TAPS } from "@root-gauge/core/decide/joints";
 import {
   ACCESSES,
   BROKEN_TOOLS,
@@ -23,7 +23,7 @@ import {
   SYMPTOMS,
   type RepairRecord,
   type StoredDamage,
-} from "@root-gauge/core/repair";
+} from "@root-gauge/core/mend/repair";
 import { z } from "zod/mini";
 import { machineIdSchema } from "./machine";
 import { positionIdSchema, positionPathSchema } from "./position";

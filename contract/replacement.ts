@@ -7,7 +7,7 @@ import {
   USUAL_CIRCUMSTANCES,
   isAcknowledged,
   type Circumstances,
-} from "@root-gauge/core/circumstances";
+} from "@root-gauge/core/catalogue/circumstances";
 import { z } from "zod/mini";
 
 /** The words of a counter; whether they read as a part is for the server to say. */

@@ -14,8 +14,8 @@ export {
   saidLength,
   saidText,
   tpiFromPitchMm,
-} from "./units";
-export type { LengthProblem, LengthRange, Mm, Units } from "./units";
+} from "./measure";
+export type { LengthProblem, LengthRange, Mm, Units } from "./measure";
 export {
   catalogue,
   findThread,
@@ -28,14 +28,14 @@ export {
   threadById,
   threadInsideInsert,
   threadName,
-} from "./threads";
+} from "./catalogue/threads";
 export type {
   DesignationProblem,
   DesignationReading,
   Thread,
   ThreadFamily,
   ThreadSide,
-} from "./threads";
+} from "./catalogue/threads";
 export {
   oneGaugeOf,
   ACCEPTED,
@@ -76,7 +76,7 @@ export {
   seriesMet,
   testKey,
   unknownStanding,
-} from "./identify";
+} from "./identify/weigh";
 export type {
   BoreInstrument,
   Candidate,
@@ -110,11 +110,11 @@ export type {
   Tool,
   TrialOutcome,
   Verdict,
-} from "./identify";
-export { judgePair } from "./mating";
-export type { JudgedPair } from "./mating";
-export { drivesOf, hasFlats, hexSpanner } from "./looks";
-export type { Drive, Finish, HeadStyle } from "./looks";
+} from "./identify/weigh";
+export { judgePair } from "./identify/mating";
+export type { JudgedPair } from "./identify/mating";
+export { drivesOf, hasFlats, hexSpanner } from "./catalogue/looks";
+export type { Drive, Finish, HeadStyle } from "./catalogue/looks";
 export {
   BENCH_SENTENCES,
   DRIVE_WORDS,
@@ -151,21 +151,18 @@ export {
   scaleWords,
   upperFirst,
   verdictWords,
-} from "./words";
+} from "./say/common";
+export { UNITS_PER_MM, WEIGHTS, edgePath, metalPath, fittingScale } from "./draw/marks";
 export {
   ACROSS_CORNERS,
   NUT_HEIGHT,
-  UNITS_PER_MM,
-  WEIGHTS,
   boltLines,
   boltMarks,
   edgeForm,
-  edgePath,
-  metalPath,
   endViewMarks,
-  fittingScale,
   headProfile,
   nutLines,
   nutMarks,
-} from "./outline";
-export type { BoltShape, Drawing, EdgeStep, Mark, NutShape, Place, Stroke } from "./outline";
+} from "./draw/parts";
+export type { Drawing, EdgeStep, Mark, Place, Stroke } from "./draw/marks";
+export type { BoltShape, NutShape } from "./draw/parts";

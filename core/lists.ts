@@ -1,5 +1,5 @@
 // Every list of values that crosses a border.
-export { HANDS, THREAD_FAMILIES, THREAD_SIDES } from "./threads";
+export { HANDS, THREAD_FAMILIES, THREAD_SIDES } from "./catalogue/threads";
 export {
   CREST_FORMS,
   DIAMETER_INSTRUMENTS,
@@ -12,5 +12,5 @@ export {
   TRADES,
   TRIAL_OUTCOMES,
   VERDICTS,
-} from "./identify";
-export { DRIVES, FINISHES, HEAD_STYLES } from "./looks";
+} from "./identify/weigh";
+export { DRIVES, FINISHES, HEAD_STYLES } from "./catalogue/looks";

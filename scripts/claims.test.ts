@@ -58,13 +58,13 @@ describe("what does not compile", () => {
 
   it("is a thread family until it has its standard, its words and its use", () => {
     const broken = brokenBy([
-      { file: "core/threads/thread.ts", from: '"hose",', to: '"hose",\n  "spark-plug",' },
+      { file: "core/catalogue/threads/thread.ts", from: '"hose",', to: '"hose",\n  "spark-plug",' },
     ]);
     expect(broken).toEqual(
       expect.arrayContaining([
-        "core/threads/families.ts",
-        "core/notes/uses.ts",
-        "core/words/thread-words.ts",
+        "core/catalogue/threads/families.ts",
+        "core/catalogue/notes/uses.ts",
+        "core/say/common/thread-words.ts",
       ]),
     );
   });
@@ -72,12 +72,12 @@ describe("what does not compile", () => {
   it("is a kind of reading until it is weighed, put in words, taught and has its schema", () => {
     const broken = brokenBy([
       {
-        file: "core/identify/reading.ts",
+        file: "core/identify/weigh/reading.ts",
         from: "interface EndFigures {",
         to: "interface EndFigures {\n  readonly weight: { readonly grams: number };",
       },
       {
-        file: "core/identify/reading.ts",
+        file: "core/identify/weigh/reading.ts",
         from: "export const READING_KINDS = [",
         to: 'export const READING_KINDS = [\n  "weight",',
       },
@@ -85,9 +85,9 @@ describe("what does not compile", () => {
     expect(broken).toEqual(
       expect.arrayContaining([
         "contract/reading.ts",
-        "core/identify/evidence-table.ts",
-        "core/words/reading-words.ts",
-        "core/panel-words/teaching.ts",
+        "core/identify/weigh/evidence-table.ts",
+        "core/say/common/reading-words.ts",
+        "core/say/bench/teaching.ts",
       ]),
     );
   });
@@ -95,16 +95,16 @@ describe("what does not compile", () => {
   it("is a head style until it has its datum, its lines and its words; its schema is made from the list", () => {
     const broken = brokenBy([
       {
-        file: "core/looks/head-style.ts",
+        file: "core/catalogue/looks/head-style.ts",
         from: "export const HEAD_STYLES = [",
         to: 'export const HEAD_STYLES = [\n  "banjo",',
       },
     ]);
     expect(broken).toEqual(
       expect.arrayContaining([
-        "core/looks/head-style.ts",
-        "core/outline/head-outline.ts",
-        "core/words/look-words.ts",
+        "core/catalogue/looks/head-style.ts",
+        "core/draw/parts/head-outline.ts",
+        "core/say/common/look-words.ts",
       ]),
     );
     expect(broken.filter((file) => file.startsWith("contract/"))).toEqual([]);
@@ -113,32 +113,32 @@ describe("what does not compile", () => {
   it("is a condition of a part until it has its model", () => {
     const broken = brokenBy([
       {
-        file: "core/identify/reading.ts",
+        file: "core/identify/weigh/reading.ts",
         from: "export const PART_CONDITIONS = [",
         to: 'export const PART_CONDITIONS = [\n  "polished",',
       },
     ]);
-    expect(broken).toContain("core/identify/size-model.ts");
+    expect(broken).toContain("core/identify/weigh/size-model.ts");
   });
 
   it("is a duty or a finish until it has its words", () => {
     const broken = brokenBy([
       {
-        file: "core/circumstances/circumstances.ts",
+        file: "core/catalogue/circumstances/circumstances.ts",
         from: "export const DUTIES = [",
         to: 'export const DUTIES = [\n  "hanging",',
       },
       {
-        file: "core/looks/finishes.ts",
+        file: "core/catalogue/looks/finishes.ts",
         from: "export const FINISHES = [",
         to: 'export const FINISHES = [\n  "phosphated",',
       },
     ]);
     expect(broken).toEqual(
       expect.arrayContaining([
-        "core/fasteners/finish.ts",
-        "core/sheet-words/circumstances-words.ts",
-        "core/words/look-words.ts",
+        "core/catalogue/fasteners/finish.ts",
+        "core/say/sheet/circumstances-words.ts",
+        "core/say/common/look-words.ts",
       ]),
     );
   });

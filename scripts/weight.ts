@@ -40,7 +40,8 @@ function packageOf(source: string): string {
   if (own === null) return "the bundler's own";
   const [, top = "", rest = ""] = own;
   const folders = rest.split("/").slice(0, -1);
-  return [top, folders[0]].filter((part) => part !== undefined).join("/");
+  const shown = top === "core" ? folders : folders.slice(0, 1);
+  return [top, ...shown].join("/");
 }
 
 interface Weighed {

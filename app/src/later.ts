@@ -38,4 +38,4 @@ export { warmUp } from "./data/warm-up";
 export { DataProvider } from "./data/data-provider";
 export { SaveStatus } from "./shell/save-status";
 export { SpecifyScreen } from "./specify/specify-screen";
-export { TEACHING } from "@root-gauge/core/panel-words";
+export { TEACHING } from "@root-gauge/core/say/bench";

@@ -1,8 +1,8 @@
-import { NUT_STYLES, WASHER_STYLES, stockLengths } from "../fasteners";
-import { HARDNESS_CLASSES, NUT_CLASSES, gradesFor } from "../grades";
-import { DRIVES, FINISHES, HEAD_STYLES, POINTS, drivesOf } from "../looks";
+import { NUT_STYLES, WASHER_STYLES, stockLengths } from "../catalogue/fasteners";
+import { HARDNESS_CLASSES, NUT_CLASSES, gradesFor } from "../catalogue/grades";
+import { DRIVES, FINISHES, HEAD_STYLES, POINTS, drivesOf } from "../catalogue/looks";
 import { seededRandom, type SeededRandom } from "../random";
-import { named } from "../testing/named-thread";
+import { named } from "../testing";
 import {
   formatCallout,
   isCalloutProblem,

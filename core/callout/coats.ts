@@ -1,4 +1,4 @@
-import { isMadeOf, type Finish } from "../looks";
+import { isMadeOf, type Finish } from "../catalogue/looks";
 import { FINISH_PHRASES } from "./phrases";
 
 /** What is put on a part after it is made; a plain part, or one of another metal, may go with others. */

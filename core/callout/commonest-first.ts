@@ -1,5 +1,5 @@
-import { commonnessWeight } from "../identify";
-import type { Thread } from "../threads";
+import { commonnessWeight } from "../identify/weigh";
+import type { Thread } from "../catalogue/threads";
 
 /** Threads as bolts are met with them, the commonest first. */
 export function commonestFirst(threads: readonly Thread[]): readonly Thread[] {

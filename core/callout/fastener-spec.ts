@@ -1,9 +1,9 @@
-import type { NutStyle, WasherStyle } from "../fasteners";
-import type { HardnessClass } from "../grades";
-import { isStructural, type MadeTo } from "../heads";
-import { type Drive, type Finish, type HeadStyle, type Point } from "../looks";
-import type { DesignationProblem, Thread } from "../threads";
-import type { Mm, Units } from "../units";
+import type { NutStyle, WasherStyle } from "../catalogue/fasteners";
+import type { HardnessClass } from "../catalogue/grades";
+import { isStructural, type MadeTo } from "../catalogue/heads";
+import { type Drive, type Finish, type HeadStyle, type Point } from "../catalogue/looks";
+import type { DesignationProblem, Thread } from "../catalogue/threads";
+import type { Mm, Units } from "../measure";
 
 interface Ordered {
   readonly quantity?: number;

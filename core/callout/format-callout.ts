@@ -1,6 +1,6 @@
-import { goesByInches } from "../heads";
-import { drivesOf, type HeadStyle } from "../looks";
-import type { Thread } from "../threads";
+import { goesByInches } from "../catalogue/heads";
+import { drivesOf, type HeadStyle } from "../catalogue/looks";
+import type { Thread } from "../catalogue/threads";
 import {
   inchesFromMm,
   nearestFraction,
@@ -8,7 +8,7 @@ import {
   printPlain,
   type Mm,
   type Units,
-} from "../units";
+} from "../measure";
 import { coatAtEnd, isCoat } from "./coats";
 import {
   goingWith,

@@ -1,5 +1,5 @@
-import { gradeById, nutClassById } from "../grades";
-import { lookUpThread, type DesignationReading, type Thread } from "../threads";
+import { gradeById, nutClassById } from "../catalogue/grades";
+import { lookUpThread, type DesignationReading, type Thread } from "../catalogue/threads";
 
 /** From over this size the studs of flanges have 8 threads an inch (ASTM A193, A194). */
 const EIGHT_OVER_INCH = 1;

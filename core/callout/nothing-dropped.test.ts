@@ -1,6 +1,6 @@
 import { seededRandom } from "../random";
-import { lookUpThread } from "../threads";
-import { inchesFromMm } from "../units";
+import { lookUpThread } from "../catalogue/threads";
+import { inchesFromMm } from "../measure";
 import {
   formatCallout,
   isCalloutProblem,

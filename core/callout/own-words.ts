@@ -1,5 +1,5 @@
-import type { NutStyle, WasherStyle } from "../fasteners";
-import type { Drive, Finish, HeadStyle } from "../looks";
+import type { NutStyle, WasherStyle } from "../catalogue/fasteners";
+import type { Drive, Finish, HeadStyle } from "../catalogue/looks";
 
 /** What a word of the shop stands for. */
 export type OwnMeaning =

@@ -1,4 +1,4 @@
-import { MOST_LETTERS } from "../units";
+import { MOST_LETTERS } from "../measure";
 import { withCompanions } from "./companions";
 import type { CalloutProblem, FastenerSpec } from "./fastener-spec";
 import { ownMeaning, type OwnWord } from "./own-words";

@@ -1,5 +1,5 @@
-import type { NutStyle, WasherStyle } from "../fasteners";
-import type { Drive, Finish, HeadStyle, Point } from "../looks";
+import type { NutStyle, WasherStyle } from "../catalogue/fasteners";
+import type { Drive, Finish, HeadStyle, Point } from "../catalogue/looks";
 import type { FittingStyle, PinStyle, PlugDrive } from "./fastener-spec";
 
 /** What is written for one thing, and how it is read. */

@@ -1,9 +1,9 @@
-import { gradeSystemOf } from "../grades";
-import { MADE_TO, isStudStandard, threadBelowShoulder, type MadeTo } from "../heads";
-import { sizeThroughWasher } from "../fasteners";
-import type { Finish } from "../looks";
-import type { Thread } from "../threads";
-import { readLength, type Mm } from "../units";
+import { gradeSystemOf } from "../catalogue/grades";
+import { MADE_TO, isStudStandard, threadBelowShoulder, type MadeTo } from "../catalogue/heads";
+import { sizeThroughWasher } from "../catalogue/fasteners";
+import type { Finish } from "../catalogue/looks";
+import type { Thread } from "../catalogue/threads";
+import { readLength, type Mm } from "../measure";
 import type { CalloutProblem, FastenerSpec } from "./fastener-spec";
 import { inInches, lookUpImplied, type Implied } from "./implied-thread";
 import { ownMeaning, type OwnWord } from "./own-words";

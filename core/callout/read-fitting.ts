@@ -1,4 +1,4 @@
-import { isPipeThread, lookUpThreadAlone, type Thread } from "../threads";
+import { isPipeThread, lookUpThreadAlone, type Thread } from "../catalogue/threads";
 import type {
   CalloutProblem,
   FastenerSpec,

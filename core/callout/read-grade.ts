@@ -5,8 +5,8 @@ import {
   gradeById,
   nutClassById,
   type HardnessClass,
-} from "../grades";
-import type { Thread } from "../threads";
+} from "../catalogue/grades";
+import type { Thread } from "../catalogue/threads";
 import type { Remaining } from "./read-words";
 
 /** A grade as it was written, and the class it names; none when it names no class that is held. */

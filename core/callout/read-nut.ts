@@ -1,5 +1,5 @@
-import { nutClassById } from "../grades";
-import type { Thread } from "../threads";
+import { nutClassById } from "../catalogue/grades";
+import type { Thread } from "../catalogue/threads";
 import type { CalloutProblem, FastenerSpec, NutSpec } from "./fastener-spec";
 import { impliedBy } from "./implied-thread";
 import { ownMeaning } from "./own-words";

@@ -1,4 +1,4 @@
-import { readLength, roundTo, type Mm, type Units } from "../units";
+import { readLength, roundTo, type Mm, type Units } from "../measure";
 import type { CalloutProblem, FastenerSpec, PinSpec, PinStyle } from "./fastener-spec";
 import { PIN_PHRASES, PLUG_APART, PLUG_PHRASES } from "./phrases";
 import {

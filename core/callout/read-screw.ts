@@ -1,6 +1,6 @@
-import { gradeById, gradeSystemOf } from "../grades";
-import type { Drive, Finish, HeadStyle, Point } from "../looks";
-import { isPipeThread, type Thread } from "../threads";
+import { gradeById, gradeSystemOf } from "../catalogue/grades";
+import type { Drive, Finish, HeadStyle, Point } from "../catalogue/looks";
+import { isPipeThread, type Thread } from "../catalogue/threads";
 import type { CalloutProblem, FastenerSpec, ScrewSpec } from "./fastener-spec";
 import { impliedBy } from "./implied-thread";
 import { ownMeaning } from "./own-words";

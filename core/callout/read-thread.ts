@@ -1,6 +1,11 @@
-import { goesByInches } from "../heads";
-import { isPipeThread, lookUpThread, type DesignationReading, type Thread } from "../threads";
-import { readLength, roundTo, type Mm } from "../units";
+import { goesByInches } from "../catalogue/heads";
+import {
+  isPipeThread,
+  lookUpThread,
+  type DesignationReading,
+  type Thread,
+} from "../catalogue/threads";
+import { readLength, roundTo, type Mm } from "../measure";
 import { SHORTEST_BY_DIAMETER } from "./numbered-sizes";
 
 /** The thread and length that are left of a call-out when its words are out. */

@@ -1,4 +1,4 @@
-import type { Thread } from "../threads";
+import type { Thread } from "../catalogue/threads";
 import {
   isCalloutProblem,
   type CalloutProblem,

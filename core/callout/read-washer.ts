@@ -1,6 +1,6 @@
-import type { WasherStyle } from "../fasteners";
-import type { Thread } from "../threads";
-import { readLength, roundTo, type Mm, type Units } from "../units";
+import type { WasherStyle } from "../catalogue/fasteners";
+import type { Thread } from "../catalogue/threads";
+import { readLength, roundTo, type Mm, type Units } from "../measure";
 import type { CalloutProblem, FastenerSpec, WasherSpec } from "./fastener-spec";
 import { ownMeaning } from "./own-words";
 import { WASHER_PHRASES } from "./phrases";

@@ -1,7 +1,7 @@
-import { stockLengths } from "../fasteners";
-import { HARDNESS_CLASSES, gradeById, stockedGrades } from "../grades";
-import { FINISHES, HEAD_STYLES, drivesOf } from "../looks";
-import { catalogue, type Thread } from "../threads";
+import { stockLengths } from "../catalogue/fasteners";
+import { HARDNESS_CLASSES, gradeById, stockedGrades } from "../catalogue/grades";
+import { FINISHES, HEAD_STYLES, drivesOf } from "../catalogue/looks";
+import { catalogue, type Thread } from "../catalogue/threads";
 import { headOf, type NutSpec, type ScrewSpec, type WasherSpec } from "./fastener-spec";
 import { commonestFirst } from "./commonest-first";
 import { formatCallout, lengthWritten } from "./format-callout";

@@ -1,4 +1,4 @@
-import { oneSpelling } from "../units";
+import { oneSpelling } from "../measure";
 import { writtenOut } from "./abbreviations";
 import { COUNTER_WORDS } from "./counter-words";
 import { LIST_WORDS } from "./list-words";

@@ -1,5 +1,5 @@
-import type { NutStyle, WasherStyle } from "../fasteners";
-import type { Drive, HeadStyle, Point } from "../looks";
+import type { NutStyle, WasherStyle } from "../catalogue/fasteners";
+import type { Drive, HeadStyle, Point } from "../catalogue/looks";
 import type { PinStyle, PlugDrive } from "./fastener-spec";
 
 /** What part a standard defines. */

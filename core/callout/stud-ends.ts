@@ -1,6 +1,6 @@
-import { goesByInches } from "../heads";
-import { lookUpThreadAlone, type Thread } from "../threads";
-import { readLength, roundTo, type Mm } from "../units";
+import { goesByInches } from "../catalogue/heads";
+import { lookUpThreadAlone, type Thread } from "../catalogue/threads";
+import { readLength, roundTo, type Mm } from "../measure";
 import type { StudEnd, StudPlace } from "./fastener-spec";
 
 /** The ends of a stud that were said one by one, and what is left of its call-out: one thread, and all else. */

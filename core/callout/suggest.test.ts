@@ -1,6 +1,6 @@
-import { stockLengths } from "../fasteners";
-import { stockedGrades } from "../grades";
-import { named } from "../testing/named-thread";
+import { stockLengths } from "../catalogue/fasteners";
+import { stockedGrades } from "../catalogue/grades";
+import { named } from "../testing";
 import {
   SCREW_PIECES,
   formatCallout,

@@ -1,4 +1,4 @@
-import { catalogue, type Thread } from "../threads";
+import { catalogue, type Thread } from "../catalogue/threads";
 import { withEachThread } from "./called-screw";
 import { commonestFirst } from "./commonest-first";
 import { isCalloutProblem, type CalloutProblem, type ScrewSpec } from "./fastener-spec";

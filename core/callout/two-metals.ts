@@ -1,4 +1,4 @@
-import { isMadeOf, type Finish } from "../looks";
+import { isMadeOf, type Finish } from "../catalogue/looks";
 import { FINISH_PHRASES } from "./phrases";
 
 const METALS = FINISH_PHRASES.filter(({ means }) => isMadeOf(means));

@@ -1,4 +1,4 @@
-import type { OriginPlace, Reading } from "../identify";
+import type { OriginPlace, Reading } from "../identify/weigh";
 
 /** Words for where a maker was, each with the place whose threads were used there. */
 const PLACES: readonly (readonly [RegExp, OriginPlace])[] = [

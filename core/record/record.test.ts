@@ -1,4 +1,4 @@
-import { identify } from "../identify";
+import { identify } from "../identify/weigh";
 import {
   besideOf,
   countStates,

@@ -1,5 +1,5 @@
-import { findThread, type Thread } from "../threads";
-import { MM_PER_INCH } from "../units";
+import { findThread, type Thread } from "../catalogue/threads";
+import { MM_PER_INCH } from "../measure";
 
 /** The thread a test speaks of; a test that names none is wrong. */
 export function named(text: string): Thread {

@@ -5,7 +5,7 @@ import {
   type RepairKind,
   type RepairOption,
   type StepCode,
-} from "../repair";
+} from "../mend/repair";
 import { named } from "./named-thread";
 
 /** A stripped blind hole of M8 in cast aluminium, 24 mm deep: what each case changes. Lengths in mm. */

@@ -1,4 +1,4 @@
-import { trialRun, type TrialOptions } from "@root-gauge/core/simulate";
+import { trialRun, type TrialOptions } from "@root-gauge/trials/simulate";
 
 interface Order {
   readonly seed: number;

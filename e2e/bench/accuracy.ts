@@ -1,5 +1,5 @@
 import { catalogue, identify, type Reading } from "@root-gauge/core";
-import type { TrialRun } from "@root-gauge/core/simulate";
+import type { TrialRun } from "@root-gauge/trials/simulate";
 import { inOwnProcess } from "./own-process";
 import { print, quantile } from "./report";
 

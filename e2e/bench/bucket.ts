@@ -1,4 +1,4 @@
-import type { BucketTrial } from "@root-gauge/core/simulate";
+import type { BucketTrial } from "@root-gauge/trials/simulate";
 import { inOwnProcess } from "./own-process";
 import { print } from "./report";
 

@@ -1,5 +1,14 @@
-import { CORPUS, outcomeOf, type WrittenCallout } from "@root-gauge/core/callout-corpus";
+import { createRequire } from "node:module";
+import path from "node:path";
+import { outcomeOf, readCorpus, type WrittenCallout } from "@root-gauge/trials/callouts";
 import { print } from "./report";
+
+const { resolve } = createRequire(import.meta.url);
+const CORPUS = path.join(
+  path.dirname(resolve("@root-gauge/trials/package.json")),
+  "callouts",
+  "corpus",
+);
 
 function row(name: string, all: readonly WrittenCallout[]): string {
   const outcomes = all.map(outcomeOf);
@@ -10,7 +19,8 @@ function row(name: string, all: readonly WrittenCallout[]): string {
 
 /** How the call-outs of the corpus are read, by their class and by when they were collected, as a Markdown table. */
 export function benchCallouts(): void {
-  const all = Object.values(CORPUS).flat();
+  const corpus = readCorpus(CORPUS);
+  const all = Object.values(corpus).flat();
   print("| call-outs | written | as meant | asked back | misread |");
   print("| --- | --- | --- | --- | --- |");
   for (const group of new Set(all.map((one) => one.group))) {
@@ -21,8 +31,8 @@ export function benchCallouts(): void {
       ),
     );
   }
-  print(row("the half the reader was written against", CORPUS.open));
-  print(row("the half that was held back", CORPUS.heldBack));
-  print(row("collected when the reader stood", CORPUS.later));
+  print(row("the half the reader was written against", corpus.open));
+  print(row("the half that was held back", corpus.heldBack));
+  print(row("collected when the reader stood", corpus.later));
   print(row("all", all));
 }

@@ -1,6 +1,6 @@
 import { isCalloutProblem, parseCallout, type ScrewSpec } from "@root-gauge/core/callout";
-import { fastenerSheet } from "@root-gauge/core/sheet";
-import { sheetWords } from "@root-gauge/core/sheet-words";
+import { fastenerSheet } from "@root-gauge/core/decide/sheet";
+import { sheetWords } from "@root-gauge/core/say/sheet";
 import { launchBrowser } from "../support/browser";
 import { bundleServer } from "../support/bundle-server";
 import { startTestServer } from "../support/server";

@@ -1,5 +1,5 @@
 import { catalogue, identify, type Reading } from "@root-gauge/core";
-import { confusedWith } from "@root-gauge/core/look-alikes";
+import { confusedWith } from "@root-gauge/core/identify/look-alikes";
 import { launchBrowser } from "../support/browser";
 import { bundleServer } from "../support/bundle-server";
 import { startTestServer } from "../support/server";

@@ -1,6 +1,6 @@
 import { lookUpThreadAlone, type Thread } from "@root-gauge/core";
-import { WORK_MATERIAL_KINDS, tappingPlan } from "@root-gauge/core/holes";
-import { repairOptions, type Damage } from "@root-gauge/core/repair";
+import { WORK_MATERIAL_KINDS, tappingPlan } from "@root-gauge/core/mend/holes";
+import { repairOptions, type Damage } from "@root-gauge/core/mend/repair";
 import { print, spreadWords, timed } from "./report";
 
 const PLAN_AIM_MS = 5;

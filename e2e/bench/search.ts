@@ -1,4 +1,4 @@
-import { prepareSearch, searchThreads } from "@root-gauge/core/search";
+import { prepareSearch, searchThreads } from "@root-gauge/core/identify/search";
 import { print, spreadWords } from "./report";
 
 const ROUNDS = 40;

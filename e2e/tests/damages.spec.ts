@@ -1,5 +1,5 @@
-import { SYMPTOMS } from "@root-gauge/core/repair";
-import { MEND_SENTENCES, SYMPTOM_WORDS } from "@root-gauge/core/repair-words";
+import { SYMPTOMS } from "@root-gauge/core/mend/repair";
+import { MEND_SENTENCES, SYMPTOM_WORDS } from "@root-gauge/core/say/mend";
 import { expect, test, WIDE } from "../support/test";
 
 test.use(WIDE);

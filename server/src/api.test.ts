@@ -14,7 +14,7 @@ import {
 } from "@root-gauge/contract";
 import { drivesOf } from "@root-gauge/core";
 import { FINISHES, HEAD_STYLES } from "@root-gauge/core/lists";
-import { DUTIES, ENVIRONMENTS, PART_METALS } from "@root-gauge/core/circumstances";
+import { DUTIES, ENVIRONMENTS, PART_METALS } from "@root-gauge/core/catalogue/circumstances";
 import { serverForTests } from "./test-server";
 
 const MACHINE = "5f0c7a52-4f6e-4d0a-9c3e-0a8f7b1d2c30";

@@ -1,5 +1,5 @@
 import { repairSchema, type RepairInput } from "@root-gauge/contract";
-import type { StepRecord } from "@root-gauge/core/repair";
+import type { StepRecord } from "@root-gauge/core/mend/repair";
 import { randomUUID } from "node:crypto";
 import { writeFileSync } from "node:fs";
 import type { RunningServer } from "./start-server";

@@ -1,5 +1,5 @@
 import { lowerFirst, testKey, type RetakeTest } from "@root-gauge/core";
-import { doubtTestWords } from "@root-gauge/core/doubts";
+import { doubtTestWords } from "@root-gauge/core/identify/doubts";
 import { changeBench } from "../data/bench";
 import { ActionButton } from "../kit/action-button";
 import { useLayout } from "../kit/wide";

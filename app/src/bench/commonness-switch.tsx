@@ -1,5 +1,5 @@
 import { LEAST_MET, partsMet, seriesMet, threadById, type MetThreads } from "@root-gauge/core";
-import { WEIGHED_WORDS, metOnMachineWords, metWords } from "@root-gauge/core/panel-words";
+import { WEIGHED_WORDS, metOnMachineWords, metWords } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { changeBench, useBenchPart } from "../data/bench";
 import { useMetOfServer, useMetOnMachineOfServer } from "../data/met-of-server";

@@ -1,7 +1,7 @@
-import { compareThreads } from "@root-gauge/core/look-alikes";
-import { dangerWords, tellApartWords } from "@root-gauge/core/pair-words";
+import { compareThreads } from "@root-gauge/core/identify/look-alikes";
+import { dangerWords, tellApartWords } from "@root-gauge/core/say/charts";
 import { reasonWords, threadName, type Candidate, type Units } from "@root-gauge/core";
-import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
+import { PANEL_SENTENCES } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";

@@ -1,5 +1,5 @@
 import { testKey, type ConditionTest } from "@root-gauge/core";
-import { doubtTestWords } from "@root-gauge/core/doubts";
+import { doubtTestWords } from "@root-gauge/core/identify/doubts";
 import { changeBench } from "../data/bench";
 import { ActionButton } from "../kit/action-button";
 import type { NextCardProps } from "./next-props";

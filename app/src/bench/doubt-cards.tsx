@@ -18,8 +18,8 @@ import {
   suspicionWords,
   unitSlipWords,
   type Slip,
-} from "@root-gauge/core/doubts";
-import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
+} from "@root-gauge/core/identify/doubts";
+import { PANEL_SENTENCES } from "@root-gauge/core/say/bench";
 import { useMemo } from "react";
 import { changeBench, useBenchPart } from "../data/bench";
 import { ActionButton } from "../kit/action-button";

@@ -12,9 +12,9 @@ import {
   type CalloutProblem,
   type OwnWord,
 } from "@root-gauge/core/callout";
-import { designationProblemWords, understandingWords } from "@root-gauge/core/chart-words";
-import { PANEL_SENTENCES, unreadShareWords } from "@root-gauge/core/panel-words";
-import { calloutProblemWords } from "@root-gauge/core/sheet-words";
+import { designationProblemWords, understandingWords } from "@root-gauge/core/say/charts";
+import { PANEL_SENTENCES, unreadShareWords } from "@root-gauge/core/say/bench";
+import { calloutProblemWords } from "@root-gauge/core/say/sheet";
 import { useOwnWords, useWordsOfServer } from "../data/own-words";
 import { Body } from "../kit/text";
 import { CalledRow } from "../callout/called-row";

@@ -1,4 +1,4 @@
-import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
+import { PANEL_SENTENCES } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { Panel } from "../kit/panel";
 import { Body, Figure } from "../kit/text";

@@ -1,5 +1,5 @@
-import { confusedWith } from "@root-gauge/core/look-alikes";
-import { dangerWords, tellApartWords } from "@root-gauge/core/pair-words";
+import { confusedWith } from "@root-gauge/core/identify/look-alikes";
+import { dangerWords, tellApartWords } from "@root-gauge/core/say/charts";
 import { type Thread, type Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useMemo } from "react";

@@ -6,7 +6,7 @@ import {
   type Candidate,
   type Units,
 } from "@root-gauge/core";
-import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
+import { PANEL_SENTENCES } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { FlatList } from "react-native";
 import { Panel } from "../kit/panel";

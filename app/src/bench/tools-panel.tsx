@@ -1,5 +1,5 @@
 import { TOOLS, type Tool } from "@root-gauge/core";
-import { PANEL_SENTENCES, TOOL_WORDS } from "@root-gauge/core/panel-words";
+import { PANEL_SENTENCES, TOOL_WORDS } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { changeSettings, useSettings } from "../data/settings";

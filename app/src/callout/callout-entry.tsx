@@ -5,7 +5,7 @@ import {
   parseCallout,
   suggestCallouts,
 } from "@root-gauge/core/callout";
-import { calloutProblemWords } from "@root-gauge/core/sheet-words";
+import { calloutProblemWords } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { useDeferredValue, useId, useState } from "react";
 import { useOwnWords, useWordsOfServer } from "../data/own-words";

@@ -1,4 +1,4 @@
-import { whatIsWords, OWN_WORD_SENTENCES } from "@root-gauge/core/sheet-words";
+import { whatIsWords, OWN_WORD_SENTENCES } from "@root-gauge/core/say/sheet";
 import { teachWord, type TaughtWord } from "../data/own-words";
 import { Card } from "../kit/surface";
 import { Heading, Small } from "../kit/text";

@@ -1,8 +1,8 @@
 import { DRIVE_WORDS, FINISH_WORDS, HEAD_WORDS } from "@root-gauge/core";
 import { DRIVES, FINISHES, HEAD_STYLES } from "@root-gauge/core/lists";
 import type { OwnMeaning } from "@root-gauge/core/callout";
-import { NUT_STYLES, WASHER_STYLES } from "@root-gauge/core/fasteners";
-import { NUT_STYLE_WORDS, WASHER_STYLE_WORDS } from "@root-gauge/core/sheet-words";
+import { NUT_STYLES, WASHER_STYLES } from "@root-gauge/core/catalogue/fasteners";
+import { NUT_STYLE_WORDS, WASHER_STYLE_WORDS } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { Chip } from "../kit/chip";

@@ -1,5 +1,5 @@
 import { catalogue, findThread, readPitch, threadById, type Thread } from "@root-gauge/core";
-import { searchThreads } from "@root-gauge/core/search";
+import { searchThreads } from "@root-gauge/core/identify/search";
 import { pinsAfter } from "../data/charts-state";
 import { csvOf } from "../kit/csv";
 import { comparePath, threadPath } from "../shell/links";
@@ -11,7 +11,7 @@ import {
   lengthConversions,
   limitRows,
   pitchConversions,
-} from "@root-gauge/core/chart-words";
+} from "@root-gauge/core/say/charts";
 import { holeFacts } from "./thread/holes-card";
 import { COLUMN_WIDTHS, threadColumns } from "./threads/columns";
 import { filterWords } from "./threads/filter-words";

@@ -1,4 +1,4 @@
-import { pairWords } from "@root-gauge/core/pair-words";
+import { pairWords } from "@root-gauge/core/say/charts";
 import { type JudgedPair, type Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { Body } from "../kit/text";

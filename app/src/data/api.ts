@@ -40,7 +40,7 @@ import {
   type RemarkInput,
   type RepairInput,
 } from "@root-gauge/contract";
-import { SERVER_WORDS } from "@root-gauge/core/record-words";
+import { SERVER_WORDS } from "@root-gauge/core/say/record";
 import type { z } from "zod/mini";
 import { deviceId } from "./device";
 import { signature } from "./signature";

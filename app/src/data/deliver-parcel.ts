@@ -9,7 +9,7 @@ import type {
   StoredWord,
 } from "@root-gauge/contract";
 import type { InfiniteData, QueryClient } from "@tanstack/react-query";
-import { PICTURE_SENTENCES } from "@root-gauge/core/record-words";
+import { PICTURE_SENTENCES } from "@root-gauge/core/say/record";
 import { ServerAway, ServerRefused, api } from "./api";
 import { base64Of, dropPicture, keptPicture } from "./kept-pictures";
 import type { Parcel } from "./parcel";

@@ -1,6 +1,6 @@
 import { UNITS, type Units } from "@root-gauge/core";
-import { DUTIES } from "@root-gauge/core/circumstances";
-import { DRILL_SETS, WORK_MATERIAL_KINDS, type Drill } from "@root-gauge/core/holes";
+import { DUTIES } from "@root-gauge/core/catalogue/circumstances";
+import { DRILL_SETS, WORK_MATERIAL_KINDS, type Drill } from "@root-gauge/core/mend/holes";
 import {
   ACCESSES,
   BROKEN_TOOLS,
@@ -13,7 +13,7 @@ import {
   STEP_CODES,
   STEP_FEELS,
   SYMPTOMS,
-} from "@root-gauge/core/repair";
+} from "@root-gauge/core/mend/repair";
 import { z } from "zod/mini";
 import { createKeptStore } from "./kept-store";
 import { keptJson } from "./older-names";

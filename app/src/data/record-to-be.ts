@@ -1,6 +1,6 @@
 import type { IdentificationRecord, Order, Position, Remark, Repair } from "@root-gauge/contract";
 import { identify, summaryOf } from "@root-gauge/core";
-import { repairSummary } from "@root-gauge/core/repair-words";
+import { repairSummary } from "@root-gauge/core/say/mend";
 import type { Parcel } from "./parcel";
 import { signature } from "./signature";
 

@@ -1,6 +1,6 @@
 import { UNITS, type Units } from "@root-gauge/core";
-import { HOLE_MATERIAL_KINDS, TAPS } from "@root-gauge/core/joints";
-import { HEAD_ROOMS, HOLE_KINDS } from "@root-gauge/core/specify";
+import { HOLE_MATERIAL_KINDS, TAPS } from "@root-gauge/core/decide/joints";
+import { HEAD_ROOMS, HOLE_KINDS } from "@root-gauge/core/decide/specify";
 import { z } from "zod/mini";
 import { createKeptStore } from "./kept-store";
 import { typedUnits } from "./typed-units";

@@ -5,8 +5,8 @@ import {
   type Drill,
   type DrillSet,
   type OwnedTools,
-} from "@root-gauge/core/holes";
-import { TAPS, type Tap } from "@root-gauge/core/joints";
+} from "@root-gauge/core/mend/holes";
+import { TAPS, type Tap } from "@root-gauge/core/decide/joints";
 import { z } from "zod/mini";
 import { createKeptStore } from "./kept-store";
 import { storage } from "./text-storage";

@@ -1,6 +1,6 @@
 import { type LeafMark, type Thread, type Units } from "@root-gauge/core";
-import { leafLightWords, nearScaleWords } from "@root-gauge/core/drawing-words";
-import { leafDrawing, type LeafDrawing } from "@root-gauge/core/thread-outline";
+import { leafLightWords, nearScaleWords } from "@root-gauge/core/say/charts";
+import { leafDrawing, type LeafDrawing } from "@root-gauge/core/draw/thread";
 import { Label } from "../kit/text";
 import { Plate } from "./plate";
 

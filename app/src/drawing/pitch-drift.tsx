@@ -1,5 +1,5 @@
-import { driftWords } from "@root-gauge/core/drawing-words";
-import { driftDrawing, driftOverTen } from "@root-gauge/core/thread-outline";
+import { driftWords } from "@root-gauge/core/say/charts";
+import { driftDrawing, driftOverTen } from "@root-gauge/core/draw/thread";
 import type { ComparedThreads } from "./compared-threads";
 import { Plate } from "./plate";
 

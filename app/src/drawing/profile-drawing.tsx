@@ -1,6 +1,6 @@
 import { type Thread, type Units } from "@root-gauge/core";
-import { nearScaleWords } from "@root-gauge/core/drawing-words";
-import { profileDrawing } from "@root-gauge/core/thread-outline";
+import { nearScaleWords } from "@root-gauge/core/say/charts";
+import { profileDrawing } from "@root-gauge/core/draw/thread";
 import { View } from "@tamagui/core";
 import { Label } from "../kit/text";
 import { Plate } from "./plate";

@@ -1,7 +1,6 @@
 import { printLength } from "@root-gauge/core";
-import { overlayWords } from "@root-gauge/core/chart-words";
-import { nearScaleWords } from "@root-gauge/core/drawing-words";
-import { overlayDrawing } from "@root-gauge/core/thread-outline";
+import { overlayWords, nearScaleWords } from "@root-gauge/core/say/charts";
+import { overlayDrawing } from "@root-gauge/core/draw/thread";
 import { useTheme, View } from "@tamagui/core";
 import Svg from "react-native-svg";
 import { Label } from "../kit/text";

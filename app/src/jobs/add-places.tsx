@@ -1,6 +1,5 @@
-import type { Job } from "@root-gauge/contract";
-import { MOST_PLACES } from "@root-gauge/contract";
-import { JOB_SENTENCES } from "@root-gauge/core/record-words";
+import { type Job, MOST_PLACES } from "@root-gauge/contract";
+import { JOB_SENTENCES } from "@root-gauge/core/say/record";
 import { thatStand } from "@root-gauge/core/record";
 import { View } from "@tamagui/core";
 import { api } from "../data/api";

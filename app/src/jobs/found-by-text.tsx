@@ -1,6 +1,6 @@
 import { machineInputSchema, type SearchHit } from "@root-gauge/contract";
-import { POSITION_SENTENCES, RECORD_SENTENCES } from "@root-gauge/core/record-words";
-import { newMachineWords } from "@root-gauge/core/sheet-words";
+import { POSITION_SENTENCES, RECORD_SENTENCES } from "@root-gauge/core/say/record";
+import { newMachineWords } from "@root-gauge/core/say/sheet";
 import { useRouter } from "expo-router";
 import { useState, type CSSProperties } from "react";
 import { v4 as uuid } from "uuid";

@@ -5,7 +5,7 @@ import {
   alikeWords,
   jobTimeWords,
   stateCountsWords,
-} from "@root-gauge/core/record-words";
+} from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { ScrollView } from "react-native";

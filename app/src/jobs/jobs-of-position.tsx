@@ -1,4 +1,4 @@
-import { JOB_SENTENCES } from "@root-gauge/core/record-words";
+import { JOB_SENTENCES } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { changeJob, useJobs } from "../data/job-queries";
 import { ToggleChips } from "../kit/toggle-chips";

@@ -16,7 +16,7 @@ import {
   STATE_WORDS,
   WALK_SENTENCES,
   madeWords,
-} from "@root-gauge/core/record-words";
+} from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";

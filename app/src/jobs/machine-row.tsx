@@ -4,7 +4,7 @@ import {
   madeWords,
   partsWords,
   stateCountsWords,
-} from "@root-gauge/core/record-words";
+} from "@root-gauge/core/say/record";
 import { useTheme } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import ChevronRight from "lucide-react-native/icons/chevron-right";

@@ -1,4 +1,4 @@
-import { POSITION_SENTENCES } from "@root-gauge/core/record-words";
+import { POSITION_SENTENCES } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import type { ReactNode } from "react";

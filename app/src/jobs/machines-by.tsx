@@ -1,6 +1,6 @@
 import { MACHINE_SORTS } from "@root-gauge/contract";
 import { POSITION_STATES } from "@root-gauge/core/record";
-import { SORT_WORDS, STATE_WORDS, machinesByWords } from "@root-gauge/core/record-words";
+import { SORT_WORDS, STATE_WORDS, machinesByWords } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { z } from "zod/mini";

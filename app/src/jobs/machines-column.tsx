@@ -3,7 +3,7 @@ import {
   POSITION_SENTENCES,
   RECORD_SENTENCES,
   REMOVED_SENTENCES,
-} from "@root-gauge/core/record-words";
+} from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { memo } from "react";

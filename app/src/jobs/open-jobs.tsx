@@ -4,7 +4,7 @@ import {
   jobTimeWords,
   placesWords,
   stateCountsWords,
-} from "@root-gauge/core/record-words";
+} from "@root-gauge/core/say/record";
 import { useTheme, View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import ChevronRight from "lucide-react-native/icons/chevron-right";

@@ -1,8 +1,8 @@
 import type { FindingRow } from "@root-gauge/contract";
 import { readingWords, type Units } from "@root-gauge/core";
-import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
-import { favouredThread } from "@root-gauge/core/sheet";
-import { partTitleWords } from "@root-gauge/core/sheet-words";
+import { RECORD_SENTENCES } from "@root-gauge/core/say/record";
+import { favouredThread } from "@root-gauge/core/decide/sheet";
+import { partTitleWords } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import type { Kept } from "../data/waiting";
 import { ListRow } from "../kit/list-row";

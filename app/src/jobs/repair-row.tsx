@@ -1,6 +1,6 @@
 import type { RepairRow as Row } from "@root-gauge/contract";
-import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
-import { progressWords } from "@root-gauge/core/repair-words";
+import { RECORD_SENTENCES } from "@root-gauge/core/say/record";
+import { progressWords } from "@root-gauge/core/say/mend";
 import { View } from "@tamagui/core";
 import type { Kept } from "../data/waiting";
 import { ListRow } from "../kit/list-row";

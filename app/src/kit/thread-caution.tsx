@@ -1,4 +1,4 @@
-import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
+import { PANEL_SENTENCES } from "@root-gauge/core/say/bench";
 import { Small } from "./text";
 
 /** The caution every sheet carries. */

@@ -1,8 +1,8 @@
 import { upperFirst } from "@root-gauge/core";
-import { DUTIES } from "@root-gauge/core/circumstances";
-import { ACCESSES, SYMPTOM_FACTS, type Symptom } from "@root-gauge/core/repair";
-import { ACCESS_WORDS, FLAW_CHOICES, torqueProblemWords } from "@root-gauge/core/repair-words";
-import { DUTY_WORDS } from "@root-gauge/core/sheet-words";
+import { DUTIES } from "@root-gauge/core/catalogue/circumstances";
+import { ACCESSES, SYMPTOM_FACTS, type Symptom } from "@root-gauge/core/mend/repair";
+import { ACCESS_WORDS, FLAW_CHOICES, torqueProblemWords } from "@root-gauge/core/say/mend";
+import { DUTY_WORDS } from "@root-gauge/core/say/sheet";
 import { changeDamage, type MendState } from "../data/mend-state";
 import { LabelledChips } from "../kit/labelled-chips";
 import { Card } from "../kit/surface";

@@ -1,7 +1,6 @@
 import type { Units } from "@root-gauge/core";
-import type { Damage, RepairOption } from "@root-gauge/core/repair";
-import { optionKey } from "@root-gauge/core/repair";
-import { optionFigures, repairTitleWords } from "@root-gauge/core/repair-words";
+import { type Damage, type RepairOption, optionKey } from "@root-gauge/core/mend/repair";
+import { optionFigures, repairTitleWords } from "@root-gauge/core/say/mend";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { LabelledChips } from "../kit/labelled-chips";

@@ -1,6 +1,6 @@
 import type { Units } from "@root-gauge/core";
-import { MEND_SENTENCES, WORK_MATERIAL_CHOICES } from "@root-gauge/core/repair-words";
-import { SYMPTOM_FACTS, type Symptom } from "@root-gauge/core/repair";
+import { MEND_SENTENCES, WORK_MATERIAL_CHOICES } from "@root-gauge/core/say/mend";
+import { SYMPTOM_FACTS, type Symptom } from "@root-gauge/core/mend/repair";
 import { useState } from "react";
 import { changeDamage, mendUnits, type MendState } from "../data/mend-state";
 import { ActionButton } from "../kit/action-button";

@@ -11,17 +11,17 @@ import {
   designationProblemWords,
   unreadPitchWords,
   whichThreadWords,
-} from "@root-gauge/core/chart-words";
-import { ACCEPTED_FIGURES, type AskedFigure, type OwnedTools } from "@root-gauge/core/holes";
+} from "@root-gauge/core/say/charts";
+import { ACCEPTED_FIGURES, type AskedFigure, type OwnedTools } from "@root-gauge/core/mend/holes";
 import {
   SYMPTOM_FACTS,
   oddThread,
   type Damage,
   type DamagedPart,
   type Symptom,
-} from "@root-gauge/core/repair";
+} from "@root-gauge/core/mend/repair";
 import { mendUnits, type MendLength, type MendState } from "../data/mend-state";
-import { torqueProblemWords } from "@root-gauge/core/repair-words";
+import { torqueProblemWords } from "@root-gauge/core/say/mend";
 import { FIELDS, fieldLabel, fieldsOf } from "./mend-lengths";
 
 /** Of the threads that a text may mean, how many are named. */

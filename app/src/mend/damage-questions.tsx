@@ -1,12 +1,12 @@
 import { isPipeThread, type Thread } from "@root-gauge/core";
-import { stockedGrades } from "@root-gauge/core/grades";
+import { stockedGrades } from "@root-gauge/core/catalogue/grades";
 import {
   MEDIA,
   SYMPTOM_FACTS,
   countedClass,
   isOddThread,
   type Symptom,
-} from "@root-gauge/core/repair";
+} from "@root-gauge/core/mend/repair";
 import {
   BROKEN_TOOL_CHOICES,
   DRIVE_SHAPE_CHOICES,
@@ -15,7 +15,7 @@ import {
   NUT_KIND_CHOICES,
   SPACE_CHOICES,
   countedClassWords,
-} from "@root-gauge/core/repair-words";
+} from "@root-gauge/core/say/mend";
 import { changeDamage, type MendState } from "../data/mend-state";
 import { LabelledChips } from "../kit/labelled-chips";
 import { Small } from "../kit/text";

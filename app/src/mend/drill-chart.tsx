@@ -1,5 +1,5 @@
-import type { DrillChoices } from "@root-gauge/core/holes";
-import { drillChartWords } from "@root-gauge/core/repair-words";
+import type { DrillChoices } from "@root-gauge/core/mend/holes";
+import { drillChartWords } from "@root-gauge/core/say/mend";
 import { useTheme, View } from "@tamagui/core";
 import { memo } from "react";
 import { LineChart } from "../kit/charts";

@@ -1,13 +1,13 @@
 import type { Units } from "@root-gauge/core";
-import { drillWords } from "@root-gauge/core/chart-words";
+import { drillWords } from "@root-gauge/core/say/charts";
 import {
   drillChoices,
   type Drill,
   type DrillChoice,
   type DrillChoices,
   type DrillQuestion,
-} from "@root-gauge/core/holes";
-import { drillChoiceWords } from "@root-gauge/core/repair-words";
+} from "@root-gauge/core/mend/holes";
+import { drillChoiceWords } from "@root-gauge/core/say/mend";
 import { useTheme, View } from "@tamagui/core";
 import { Suspense, memo, useDeferredValue, useMemo, useState, type ReactNode } from "react";
 import { chooseDrill } from "../data/mend-state";

@@ -1,12 +1,12 @@
 import { printLength, scaleWords, threadName, type Units } from "@root-gauge/core";
-import type { HolePlan } from "@root-gauge/core/holes";
-import type { Damage, RepairOption } from "@root-gauge/core/repair";
+import type { HolePlan } from "@root-gauge/core/mend/holes";
+import type { Damage, RepairOption } from "@root-gauge/core/mend/repair";
 import {
   HOLE_TAGS,
   holeDrawing,
   touchedHoleDrawing,
   type HoleTag,
-} from "@root-gauge/core/repair-outline";
+} from "@root-gauge/core/draw/hole";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { changeDamage, type MendLength, type MendState } from "../data/mend-state";

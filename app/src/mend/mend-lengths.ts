@@ -1,5 +1,5 @@
-import type { AskedFigure } from "@root-gauge/core/holes";
-import { SYMPTOM_FACTS, type Symptom } from "@root-gauge/core/repair";
+import type { AskedFigure } from "@root-gauge/core/mend/holes";
+import { SYMPTOM_FACTS, type Symptom } from "@root-gauge/core/mend/repair";
 import type { MendLength, MendState } from "../data/mend-state";
 
 export interface FieldFacts {

@@ -1,5 +1,5 @@
 import { threadName, type Units } from "@root-gauge/core";
-import type { DrillQuestion } from "@root-gauge/core/holes";
+import type { DrillQuestion } from "@root-gauge/core/mend/holes";
 import {
   countedClass,
   repairWork,
@@ -7,7 +7,7 @@ import {
   type Damage,
   type RepairWork,
   type Symptom,
-} from "@root-gauge/core/repair";
+} from "@root-gauge/core/mend/repair";
 import {
   MEND_SENTENCES,
   SYMPTOM_WORDS,
@@ -16,7 +16,7 @@ import {
   repairTitleWords,
   tappingPlanWords,
   whoMayWords,
-} from "@root-gauge/core/repair-words";
+} from "@root-gauge/core/say/mend";
 import { View } from "@tamagui/core";
 import { useMemo, useState } from "react";
 import { useSettings } from "../data/settings";

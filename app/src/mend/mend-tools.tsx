@@ -1,4 +1,4 @@
-import { toolsWords } from "@root-gauge/core/repair-words";
+import { toolsWords } from "@root-gauge/core/say/mend";
 import { useRouter } from "expo-router";
 import { useTools } from "../data/tools-state";
 import { ActionButton } from "../kit/action-button";

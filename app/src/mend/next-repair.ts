@@ -1,4 +1,4 @@
-import { optionKey, type RepairWork } from "@root-gauge/core/repair";
+import { optionKey, type RepairWork } from "@root-gauge/core/mend/repair";
 
 /** The repair that stands next under the chosen one, by its key. */
 export function nextRepair({ options, chosen }: RepairWork): string | undefined {

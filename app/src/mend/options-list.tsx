@@ -1,5 +1,5 @@
 import type { Units } from "@root-gauge/core";
-import { optionKey, type RepairOption } from "@root-gauge/core/repair";
+import { optionKey, type RepairOption } from "@root-gauge/core/mend/repair";
 import {
   MEND_SENTENCES,
   headFacts,
@@ -8,7 +8,7 @@ import {
   repairReasonWords,
   repairTitleWords,
   repairToolWords,
-} from "@root-gauge/core/repair-words";
+} from "@root-gauge/core/say/mend";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { chooseRepair } from "../data/mend-state";

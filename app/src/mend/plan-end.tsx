@@ -1,5 +1,5 @@
-import type { Damage, RepairWork } from "@root-gauge/core/repair";
-import { MEND_SENTENCES, OUTCOME_CHOICES } from "@root-gauge/core/repair-words";
+import type { Damage, RepairWork } from "@root-gauge/core/mend/repair";
+import { MEND_SENTENCES, OUTCOME_CHOICES } from "@root-gauge/core/say/mend";
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { leavePlan, writePlan, type MendState } from "../data/mend-state";

@@ -1,6 +1,6 @@
 import type { Units } from "@root-gauge/core";
-import type { RepairRecord } from "@root-gauge/core/repair";
-import { MEND_SENTENCES } from "@root-gauge/core/repair-words";
+import type { RepairRecord } from "@root-gauge/core/mend/repair";
+import { MEND_SENTENCES } from "@root-gauge/core/say/mend";
 import { useState } from "react";
 import { api, ServerRefused } from "../data/api";
 import { ActionButton } from "../kit/action-button";

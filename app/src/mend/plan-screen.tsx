@@ -1,6 +1,6 @@
 import type { Units } from "@root-gauge/core";
-import type { Damage, RepairWork, WorkStep } from "@root-gauge/core/repair";
-import { MEND_SENTENCES, STEP_TITLES, stepCountWords } from "@root-gauge/core/repair-words";
+import type { Damage, RepairWork, WorkStep } from "@root-gauge/core/mend/repair";
+import { MEND_SENTENCES, STEP_TITLES, stepCountWords } from "@root-gauge/core/say/mend";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { ScrollView } from "react-native";

@@ -1,6 +1,10 @@
 import type { Repair } from "@root-gauge/contract";
-import type { Damage, RepairRecord } from "@root-gauge/core/repair";
-import { isOddThread, takesMetal } from "@root-gauge/core/repair";
+import {
+  type Damage,
+  type RepairRecord,
+  isOddThread,
+  takesMetal,
+} from "@root-gauge/core/mend/repair";
 import { printPlain, threadName } from "@root-gauge/core";
 import { beginWith, type MendState } from "../data/mend-state";
 import { NEW_HOLE } from "./repair-record";

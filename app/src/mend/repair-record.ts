@@ -4,9 +4,9 @@ import {
   type Damage,
   type RepairRecord,
   type RepairWork,
-} from "@root-gauge/core/repair";
-import { optionKey } from "@root-gauge/core/repair";
-import { repairToolWords } from "@root-gauge/core/repair-words";
+  optionKey,
+} from "@root-gauge/core/mend/repair";
+import { repairToolWords } from "@root-gauge/core/say/mend";
 import { v4 as uuid } from "uuid";
 import { wasStored, type MendState } from "../data/mend-state";
 import { saveRepair } from "../data/saving";

@@ -1,4 +1,4 @@
-import { clockWords } from "@root-gauge/core/repair-words";
+import { clockWords } from "@root-gauge/core/say/mend";
 import { View } from "@tamagui/core";
 import { useEffect, useState } from "react";
 import { startClock, type MendState } from "../data/mend-state";

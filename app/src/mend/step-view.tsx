@@ -1,6 +1,11 @@
 import type { Units } from "@root-gauge/core";
-import { drillWords } from "@root-gauge/core/chart-words";
-import { TIMED_STEPS, type Damage, type StepBranch, type WorkStep } from "@root-gauge/core/repair";
+import { drillWords } from "@root-gauge/core/say/charts";
+import {
+  TIMED_STEPS,
+  type Damage,
+  type StepBranch,
+  type WorkStep,
+} from "@root-gauge/core/mend/repair";
 import {
   MEND_SENTENCES,
   STEP_CAUTION_WORDS,
@@ -9,7 +14,7 @@ import {
   stepBranchWords,
   stepFigureWords,
   workStepWords,
-} from "@root-gauge/core/repair-words";
+} from "@root-gauge/core/say/mend";
 import { View } from "@tamagui/core";
 import { chooseDrill, feltLike, writePlan, type MendState } from "../data/mend-state";
 import { ActionButton } from "../kit/action-button";

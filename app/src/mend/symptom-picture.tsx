@@ -1,6 +1,6 @@
-import { symptomMarks } from "@root-gauge/core/repair-outline";
-import type { Symptom } from "@root-gauge/core/repair";
-import { SYMPTOM_WORDS } from "@root-gauge/core/repair-words";
+import { symptomMarks } from "@root-gauge/core/draw/hole";
+import type { Symptom } from "@root-gauge/core/mend/repair";
+import { SYMPTOM_WORDS } from "@root-gauge/core/say/mend";
 import { Plate } from "../drawing/plate";
 
 const HEIGHT = 160;

@@ -1,7 +1,7 @@
 import type { Units } from "@root-gauge/core";
-import { SYMPTOMS } from "@root-gauge/core/repair";
-import { symptomMarks } from "@root-gauge/core/repair-outline";
-import { SYMPTOM_WORDS, halfDoneWords, whatIsWrongWords } from "@root-gauge/core/repair-words";
+import { SYMPTOMS } from "@root-gauge/core/mend/repair";
+import { symptomMarks } from "@root-gauge/core/draw/hole";
+import { SYMPTOM_WORDS, halfDoneWords, whatIsWrongWords } from "@root-gauge/core/say/mend";
 import { useTheme, View } from "@tamagui/core";
 import { useState } from "react";
 import { ScrollView } from "react-native";

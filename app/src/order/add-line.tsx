@@ -1,7 +1,7 @@
 import { MOST_LINES, type KeptLine, type Order, type SearchHit } from "@root-gauge/contract";
 import type { OwnWord } from "@root-gauge/core/callout";
-import { orderLines } from "@root-gauge/core/order";
-import { ORDER_SENTENCES } from "@root-gauge/core/record-words";
+import { orderLines } from "@root-gauge/core/decide/order";
+import { ORDER_SENTENCES } from "@root-gauge/core/say/record";
 import { useQueryClient } from "@tanstack/react-query";
 import { View } from "@tamagui/core";
 import { useState } from "react";

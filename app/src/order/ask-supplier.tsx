@@ -1,6 +1,6 @@
 import type { Order, Quotation } from "@root-gauge/contract";
-import { amountsOf } from "@root-gauge/core/order";
-import { ORDER_SENTENCES, quotationWords } from "@root-gauge/core/record-words";
+import { amountsOf } from "@root-gauge/core/decide/order";
+import { ORDER_SENTENCES, quotationWords } from "@root-gauge/core/say/record";
 import { useMutation } from "@tanstack/react-query";
 import { View } from "@tamagui/core";
 import { useEffect, useRef } from "react";

@@ -1,5 +1,5 @@
 import type { ToOrder } from "@root-gauge/contract";
-import { dutyWords } from "@root-gauge/core/sheet-words";
+import { dutyWords } from "@root-gauge/core/say/sheet";
 
 /** What must be known of the joints that a line is for, where something hangs on them. */
 export function dutyCautions(

@@ -1,5 +1,5 @@
 import { orderLineSchema, type KeptLine } from "@root-gauge/contract";
-import { ORDER_SENTENCES } from "@root-gauge/core/record-words";
+import { ORDER_SENTENCES } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import type { DraftField } from "../data/draft-fields";

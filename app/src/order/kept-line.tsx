@@ -1,7 +1,7 @@
 import type { KeptLine, QuotedLine, ToOrder } from "@root-gauge/contract";
-import { alternateProblems, amountsOf, type OrderRule } from "@root-gauge/core/order";
-import { ORDER_SENTENCES, orderedWords, quotedWords } from "@root-gauge/core/record-words";
-import { alternateProblemWords } from "@root-gauge/core/sheet-words";
+import { alternateProblems, amountsOf, type OrderRule } from "@root-gauge/core/decide/order";
+import { ORDER_SENTENCES, orderedWords, quotedWords } from "@root-gauge/core/say/record";
+import { alternateProblemWords } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { useOwnWords } from "../data/own-words";
 import { ActionButton } from "../kit/action-button";

@@ -1,7 +1,7 @@
 import type { KeptLine, Order, ToOrder } from "@root-gauge/contract";
-import { amountsOf } from "@root-gauge/core/order";
-import { ORDER_SENTENCES, RECORD_SENTENCES, arrivedWords } from "@root-gauge/core/record-words";
-import { lineProblemWords } from "@root-gauge/core/sheet-words";
+import { amountsOf } from "@root-gauge/core/decide/order";
+import { ORDER_SENTENCES, RECORD_SENTENCES, arrivedWords } from "@root-gauge/core/say/record";
+import { lineProblemWords } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { ScrollView } from "react-native";

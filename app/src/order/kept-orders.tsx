@@ -1,4 +1,4 @@
-import { arrivedWords, RECORD_SENTENCES } from "@root-gauge/core/record-words";
+import { arrivedWords, RECORD_SENTENCES } from "@root-gauge/core/say/record";
 import { useTheme, View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import ChevronRight from "lucide-react-native/icons/chevron-right";

@@ -1,4 +1,4 @@
-import type { OrderRule } from "@root-gauge/core/order";
+import type { OrderRule } from "@root-gauge/core/decide/order";
 import { useDrafts, writeDraft } from "../data/drafts";
 import { ruleTyped, type TypedRule } from "./rule-fields";
 

@@ -1,7 +1,7 @@
 import type { ToOrder } from "@root-gauge/contract";
-import { orderLines, type OrderLine, type OrderRule } from "@root-gauge/core/order";
-import { ORDER_SENTENCES, onKeptWords, orderedWords } from "@root-gauge/core/record-words";
-import { lineProblemWords } from "@root-gauge/core/sheet-words";
+import { orderLines, type OrderLine, type OrderRule } from "@root-gauge/core/decide/order";
+import { ORDER_SENTENCES, onKeptWords, orderedWords } from "@root-gauge/core/say/record";
+import { lineProblemWords } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";

@@ -1,5 +1,5 @@
-import type { OrderRule } from "@root-gauge/core/order";
-import { ORDER_SENTENCES } from "@root-gauge/core/record-words";
+import type { OrderRule } from "@root-gauge/core/decide/order";
+import { ORDER_SENTENCES } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { Card } from "../kit/surface";
 import { Label } from "../kit/text";

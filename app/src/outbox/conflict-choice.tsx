@@ -1,4 +1,4 @@
-import { RECORD_SENTENCES, fieldWords } from "@root-gauge/core/record-words";
+import { RECORD_SENTENCES, fieldWords } from "@root-gauge/core/say/record";
 import { useQuery } from "@tanstack/react-query";
 import { View } from "@tamagui/core";
 import { v4 as uuid } from "uuid";

@@ -1,4 +1,4 @@
-import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
+import { RECORD_SENTENCES } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { FlatList } from "react-native";

@@ -1,5 +1,5 @@
 import { machineInputSchema } from "@root-gauge/contract";
-import { damageFrom } from "@root-gauge/core/repair";
+import { damageFrom } from "@root-gauge/core/mend/repair";
 import { useMutation } from "@tanstack/react-query";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";

@@ -1,11 +1,11 @@
 import type { IdentificationInput } from "@root-gauge/contract";
 import { identify, readingWords, summaryOf, type Reading, type Units } from "@root-gauge/core";
-import { RECORD_SENTENCES, sentAgainWords } from "@root-gauge/core/record-words";
-import type { RepairRecord } from "@root-gauge/core/repair";
-import { progressWords, repairSummary } from "@root-gauge/core/repair-words";
-import { partTitleWords } from "@root-gauge/core/sheet-words";
+import { RECORD_SENTENCES, sentAgainWords } from "@root-gauge/core/say/record";
+import type { RepairRecord } from "@root-gauge/core/mend/repair";
+import { progressWords, repairSummary } from "@root-gauge/core/say/mend";
+import { partTitleWords } from "@root-gauge/core/say/sheet";
 import type { Parcel } from "../data/parcel";
-import { favouredThread } from "@root-gauge/core/sheet";
+import { favouredThread } from "@root-gauge/core/decide/sheet";
 
 /** A reading in one line: what was measured, and its figure. */
 export function readingLine(reading: Reading, units: Units): string {

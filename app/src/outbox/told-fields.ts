@@ -10,8 +10,8 @@ import {
   type RepairInput,
 } from "@root-gauge/contract";
 import type { Reading, Units } from "@root-gauge/core";
-import { orderRuleWords } from "@root-gauge/core/record-words";
-import { goesInWords, meaningWords } from "@root-gauge/core/sheet-words";
+import { orderRuleWords } from "@root-gauge/core/say/record";
+import { goesInWords, meaningWords } from "@root-gauge/core/say/sheet";
 import { readingLine, repairLines } from "./parcel-words";
 
 /** A field of a record, and what stands in it in words or figures. */

@@ -1,5 +1,5 @@
 import { isSameName, namesOfPath, pathOfNames } from "@root-gauge/core/record";
-import { POSITION_SENTENCES } from "@root-gauge/core/record-words";
+import { POSITION_SENTENCES } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { v4 as uuid } from "uuid";

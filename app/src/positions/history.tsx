@@ -1,4 +1,4 @@
-import { POSITION_SENTENCES, historyWords } from "@root-gauge/core/record-words";
+import { POSITION_SENTENCES, historyWords } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { useChanges } from "../data/position-queries";

@@ -1,5 +1,5 @@
 import { moreLikeIt } from "@root-gauge/core/record";
-import { moreLikeWords } from "@root-gauge/core/record-words";
+import { moreLikeWords } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";

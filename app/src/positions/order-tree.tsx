@@ -18,7 +18,7 @@ import {
 import { CSS } from "@dnd-kit/utilities";
 import type { PositionRow as Row } from "@root-gauge/contract";
 import { putAt, treeRows } from "@root-gauge/core/record";
-import { REORDER_SENTENCES, movedWords } from "@root-gauge/core/record-words";
+import { REORDER_SENTENCES, movedWords } from "@root-gauge/core/say/record";
 import { useTheme, View } from "@tamagui/core";
 import GripVertical from "lucide-react-native/icons/grip-vertical";
 import { useMemo, useState } from "react";

@@ -5,10 +5,10 @@ import {
   RECORD_SENTENCES,
   REORDER_SENTENCES,
   alikeWords,
-} from "@root-gauge/core/record-words";
-import { favouredThread, screwThatGoesIn } from "@root-gauge/core/sheet";
-import { cautionsOf } from "@root-gauge/core/replace";
-import { cautionWords } from "@root-gauge/core/sheet-words";
+} from "@root-gauge/core/say/record";
+import { favouredThread, screwThatGoesIn } from "@root-gauge/core/decide/sheet";
+import { cautionsOf } from "@root-gauge/core/decide/replace";
+import { cautionWords } from "@root-gauge/core/say/sheet";
 import { useRouter } from "expo-router";
 import { useMachine } from "../data/machine-queries";
 import { useOwnWords } from "../data/own-words";

@@ -1,5 +1,5 @@
 import type { PositionRow as Row } from "@root-gauge/contract";
-import { RECORD_SENTENCES, alikeWords } from "@root-gauge/core/record-words";
+import { RECORD_SENTENCES, alikeWords } from "@root-gauge/core/say/record";
 import { useTheme, View } from "@tamagui/core";
 import ChevronDown from "lucide-react-native/icons/chevron-down";
 import ChevronRight from "lucide-react-native/icons/chevron-right";

@@ -1,5 +1,5 @@
 import { POSITION_STATES } from "@root-gauge/core/record";
-import { STATE_WORDS } from "@root-gauge/core/record-words";
+import { STATE_WORDS } from "@root-gauge/core/say/record";
 import { LabelledChips } from "../kit/labelled-chips";
 import { changePosition, type ShownPosition } from "./change-position";
 

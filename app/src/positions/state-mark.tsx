@@ -1,5 +1,5 @@
 import type { PositionState } from "@root-gauge/core/record";
-import { STATE_WORDS } from "@root-gauge/core/record-words";
+import { STATE_WORDS } from "@root-gauge/core/say/record";
 import type { CSSProperties } from "react";
 import { PLAIN_LABEL } from "../kit/plain";
 

@@ -1,4 +1,4 @@
-import { WALK_SENTENCES, leftWords } from "@root-gauge/core/record-words";
+import { WALK_SENTENCES, leftWords } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useMemo } from "react";
 import { useRouter } from "expo-router";

@@ -1,4 +1,4 @@
-import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
+import { RECORD_SENTENCES } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { ActionButton } from "../kit/action-button";
 import { Body, Small } from "../kit/text";

@@ -1,5 +1,5 @@
 import { jobInputSchema, type Job } from "@root-gauge/contract";
-import { JOB_SENTENCES } from "@root-gauge/core/record-words";
+import { JOB_SENTENCES } from "@root-gauge/core/say/record";
 import { useState } from "react";
 import { useDrafts, writeDraft } from "../data/drafts";
 import { changeJob, inputOfJob } from "../data/job-queries";

@@ -1,5 +1,5 @@
 import { machineInputSchema, type ChangedField, type Machine } from "@root-gauge/contract";
-import { POSITION_SENTENCES, RECORD_SENTENCES } from "@root-gauge/core/record-words";
+import { POSITION_SENTENCES, RECORD_SENTENCES } from "@root-gauge/core/say/record";
 import { useState } from "react";
 import { changedFields } from "../data/changed-fields";
 import type { DraftField } from "../data/draft-fields";

@@ -1,5 +1,5 @@
 import { orderInputSchema, type Order } from "@root-gauge/contract";
-import { ORDER_SENTENCES } from "@root-gauge/core/record-words";
+import { ORDER_SENTENCES } from "@root-gauge/core/say/record";
 import { useState } from "react";
 import { useDrafts, writeDraft } from "../data/drafts";
 import { changeOrder, inputOfOrder } from "../data/order-queries";

@@ -1,6 +1,6 @@
 import type { IdentificationRecord } from "@root-gauge/contract";
 import { formatCallout } from "@root-gauge/core/callout";
-import { screwThatCameOut, screwThatGoesIn } from "@root-gauge/core/sheet";
+import { screwThatCameOut, screwThatGoesIn } from "@root-gauge/core/decide/sheet";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { useDraft, writeDraft } from "../data/drafts";

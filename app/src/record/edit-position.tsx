@@ -1,6 +1,6 @@
 import { positionInputSchema, type PositionInput, type PositionRow } from "@root-gauge/contract";
 import { mayStandWithin, pathTo, treeRows } from "@root-gauge/core/record";
-import { POSITION_SENTENCES, REORDER_SENTENCES } from "@root-gauge/core/record-words";
+import { POSITION_SENTENCES, REORDER_SENTENCES } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useMemo, useState } from "react";
 import { useDraft, useDrafts, writeDraft } from "../data/drafts";

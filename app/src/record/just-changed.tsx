@@ -1,4 +1,4 @@
-import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
+import { RECORD_SENTENCES } from "@root-gauge/core/say/record";
 import { useJustChanged } from "../data/arrivals";
 import { Label } from "../kit/text";
 

@@ -1,6 +1,6 @@
 import type { Position, PositionRow } from "@root-gauge/contract";
 import { mayStandWithin, pathTo, treeRows } from "@root-gauge/core/record";
-import { REORDER_SENTENCES } from "@root-gauge/core/record-words";
+import { REORDER_SENTENCES } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";

@@ -1,4 +1,4 @@
-import { removedWords } from "@root-gauge/core/record-words";
+import { removedWords } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { putBack, useLastRemoved } from "../data/removal";
 import { ActionButton } from "../kit/action-button";

@@ -1,5 +1,5 @@
 import type { RemovedRow } from "@root-gauge/contract";
-import { REMOVED_SENTENCES } from "@root-gauge/core/record-words";
+import { REMOVED_SENTENCES } from "@root-gauge/core/say/record";
 import { useInfiniteQuery, useQueryClient } from "@tanstack/react-query";
 import { View } from "@tamagui/core";
 import { useState } from "react";

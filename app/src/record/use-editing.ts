@@ -1,5 +1,5 @@
 import type { ChangedField } from "@root-gauge/contract";
-import { changedBesideWords } from "@root-gauge/core/record-words";
+import { changedBesideWords } from "@root-gauge/core/say/record";
 import { useEffect, useMemo } from "react";
 import type { DraftField } from "../data/draft-fields";
 import { useDraftStore, writeDraft } from "../data/drafts";

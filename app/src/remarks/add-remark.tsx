@@ -1,4 +1,4 @@
-import { PICTURE_SENTENCES, REMARK_SENTENCES, tooLargeWords } from "@root-gauge/core/record-words";
+import { PICTURE_SENTENCES, REMARK_SENTENCES, tooLargeWords } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { v4 as uuid } from "uuid";

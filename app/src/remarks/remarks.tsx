@@ -1,5 +1,5 @@
 import type { Remark } from "@root-gauge/contract";
-import { PICTURE_SENTENCES, REMARK_SENTENCES, pictureWords } from "@root-gauge/core/record-words";
+import { PICTURE_SENTENCES, REMARK_SENTENCES, pictureWords } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { remove } from "../data/removal";
 import {

@@ -5,10 +5,10 @@ import {
   takesMetal,
   type Damage,
   type RepairRecord,
-} from "@root-gauge/core/repair";
-import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
-import { planPaperWords, progressWords } from "@root-gauge/core/repair-words";
-import { SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
+} from "@root-gauge/core/mend/repair";
+import { RECORD_SENTENCES } from "@root-gauge/core/say/record";
+import { planPaperWords, progressWords } from "@root-gauge/core/say/mend";
+import { SHEET_SENTENCES } from "@root-gauge/core/say/sheet";
 import type { Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";

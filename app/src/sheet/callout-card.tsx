@@ -1,5 +1,5 @@
-import { favouredThread } from "@root-gauge/core/sheet";
-import { partTitleWords, SHEET_SENTENCES, type TitledPart } from "@root-gauge/core/sheet-words";
+import { favouredThread } from "@root-gauge/core/decide/sheet";
+import { partTitleWords, SHEET_SENTENCES, type TitledPart } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { CopyButton } from "../kit/copy-button";
 import { Card } from "../kit/surface";

@@ -1,6 +1,6 @@
 import type { Units } from "@root-gauge/core";
-import type { Circumstances } from "@root-gauge/core/circumstances";
-import type { SheetWords } from "@root-gauge/core/sheet-words";
+import type { Circumstances } from "@root-gauge/core/catalogue/circumstances";
+import type { SheetWords } from "@root-gauge/core/say/sheet";
 import { Card } from "../kit/surface";
 import { Body, Figure } from "../kit/text";
 import { SheetActions } from "./sheet-actions";

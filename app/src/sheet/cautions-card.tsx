@@ -1,4 +1,4 @@
-import { SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
+import { SHEET_SENTENCES } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { ActionButton } from "../kit/action-button";
 import { Card } from "../kit/surface";

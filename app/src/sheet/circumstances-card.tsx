@@ -4,8 +4,8 @@ import {
   ENVIRONMENTS,
   PART_METALS,
   type Circumstances,
-} from "@root-gauge/core/circumstances";
-import { DUTY_WORDS, ENVIRONMENT_WORDS, PART_METAL_WORDS } from "@root-gauge/core/sheet-words";
+} from "@root-gauge/core/catalogue/circumstances";
+import { DUTY_WORDS, ENVIRONMENT_WORDS, PART_METAL_WORDS } from "@root-gauge/core/say/sheet";
 import { LabelledChips } from "../kit/labelled-chips";
 import { Card } from "../kit/surface";
 import { Heading } from "../kit/text";

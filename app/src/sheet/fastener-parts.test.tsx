@@ -3,15 +3,15 @@ import {
   ENVIRONMENTS,
   PART_METALS,
   USUAL_CIRCUMSTANCES,
-} from "@root-gauge/core/circumstances";
+} from "@root-gauge/core/catalogue/circumstances";
 import {
   calledScrew,
   isCalloutProblem,
   parseScrew,
   type ScrewSpec,
 } from "@root-gauge/core/callout";
-import { fastenerSheet } from "@root-gauge/core/sheet";
-import { sheetWords } from "@root-gauge/core/sheet-words";
+import { fastenerSheet } from "@root-gauge/core/decide/sheet";
+import { sheetWords } from "@root-gauge/core/say/sheet";
 import { fireEvent, screen } from "@testing-library/react";
 import { useState } from "react";
 import { show } from "../testing/show";

@@ -1,6 +1,6 @@
 import { scaleWords } from "@root-gauge/core";
 import { formatCallout, type ScrewSpec } from "@root-gauge/core/callout";
-import { screwDrawing, screwOutline } from "@root-gauge/core/joint-outline";
+import { screwDrawing, screwOutline } from "@root-gauge/core/draw/joint";
 import { Plate } from "../drawing/plate";
 import { Label } from "../kit/text";
 

@@ -1,4 +1,4 @@
-import { isAcknowledged, type Circumstances } from "@root-gauge/core/circumstances";
+import { isAcknowledged, type Circumstances } from "@root-gauge/core/catalogue/circumstances";
 import {
   formatCallout,
   isCalloutProblem,

@@ -3,10 +3,10 @@ import {
   needsAcknowledgement,
   type Circumstances,
   type TighteningSurface,
-} from "@root-gauge/core/circumstances";
+} from "@root-gauge/core/catalogue/circumstances";
 import type { ScrewSpec } from "@root-gauge/core/callout";
-import { fastenerSheet } from "@root-gauge/core/sheet";
-import { sheetWords, type SheetSection } from "@root-gauge/core/sheet-words";
+import { fastenerSheet } from "@root-gauge/core/decide/sheet";
+import { sheetWords, type SheetSection } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { Suspense, useMemo, type ReactNode } from "react";
 import { Card } from "../kit/surface";

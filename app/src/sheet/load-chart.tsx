@@ -1,7 +1,7 @@
 import { NEWTONS_PER_POUND, type Thread, type Units } from "@root-gauge/core";
-import type { Grade } from "@root-gauge/core/grades";
-import { classLoads } from "@root-gauge/core/joints";
-import { forceWords } from "@root-gauge/core/sheet-words";
+import type { Grade } from "@root-gauge/core/catalogue/grades";
+import { classLoads } from "@root-gauge/core/decide/joints";
+import { forceWords } from "@root-gauge/core/say/sheet";
 import { useTheme, View } from "@tamagui/core";
 import { useState } from "react";
 import { BarChart } from "../kit/charts";

@@ -1,6 +1,6 @@
 import { machineInputSchema } from "@root-gauge/contract";
-import { madeWords } from "@root-gauge/core/record-words";
-import { SHEET_SENTENCES, newMachineWords } from "@root-gauge/core/sheet-words";
+import { madeWords } from "@root-gauge/core/say/record";
+import { SHEET_SENTENCES, newMachineWords } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { useState, type CSSProperties } from "react";
 import { v4 as uuid } from "uuid";

@@ -1,7 +1,7 @@
 import { lastReading, type Reading, type Thread, type ThreadSide } from "@root-gauge/core";
-import { readBoltMark, readNutMark } from "@root-gauge/core/grades";
-import { magnetContradicts } from "@root-gauge/core/sheet";
-import { MAGNET_CONTRADICTS, boltMarkWords, nutMarkWords } from "@root-gauge/core/sheet-words";
+import { readBoltMark, readNutMark } from "@root-gauge/core/catalogue/grades";
+import { magnetContradicts } from "@root-gauge/core/decide/sheet";
+import { MAGNET_CONTRADICTS, boltMarkWords, nutMarkWords } from "@root-gauge/core/say/sheet";
 import { Card } from "../kit/surface";
 import { Body, Heading } from "../kit/text";
 

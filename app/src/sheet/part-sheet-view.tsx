@@ -1,7 +1,7 @@
 import { type Units } from "@root-gauge/core";
-import { needsAcknowledgement, type Circumstances } from "@root-gauge/core/circumstances";
-import { partSheet, type PartSpec } from "@root-gauge/core/sheet";
-import { partSheetWords } from "@root-gauge/core/sheet-words";
+import { needsAcknowledgement, type Circumstances } from "@root-gauge/core/catalogue/circumstances";
+import { partSheet, type PartSpec } from "@root-gauge/core/decide/sheet";
+import { partSheetWords } from "@root-gauge/core/say/sheet";
 import { useMemo, type ReactNode } from "react";
 import { PageColumns } from "../shell/page";
 import { CalloutHead } from "./callout-head";

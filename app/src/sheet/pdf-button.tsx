@@ -1,4 +1,4 @@
-import { PAPER_WORDS } from "@root-gauge/core/sheet-words";
+import { PAPER_WORDS } from "@root-gauge/core/say/sheet";
 import { useState } from "react";
 import { api, ServerRefused } from "../data/api";
 import { ActionButton } from "../kit/action-button";

@@ -1,7 +1,7 @@
-import { needsAcknowledgement } from "@root-gauge/core/circumstances";
+import { needsAcknowledgement } from "@root-gauge/core/catalogue/circumstances";
 import { isCalloutProblem, parseCallout, type ScrewSpec } from "@root-gauge/core/callout";
-import { cautionsOf, replacementProblems, specProblems } from "@root-gauge/core/replace";
-import { cautionWords, specProblemWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
+import { cautionsOf, replacementProblems, specProblems } from "@root-gauge/core/decide/replace";
+import { cautionWords, specProblemWords, SHEET_SENTENCES } from "@root-gauge/core/say/sheet";
 import { CalloutEntry } from "../callout/callout-entry";
 import { useOwnWords } from "../data/own-words";
 import { Card } from "../kit/surface";

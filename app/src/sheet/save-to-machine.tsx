@@ -1,6 +1,6 @@
 import type { IdentificationInput, Replacement } from "@root-gauge/contract";
-import { shortcomings } from "@root-gauge/core/sheet";
-import { specProblemWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
+import { shortcomings } from "@root-gauge/core/decide/sheet";
+import { specProblemWords, SHEET_SENTENCES } from "@root-gauge/core/say/sheet";
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { v4 as uuid } from "uuid";

@@ -1,4 +1,4 @@
-import type { SheetSection } from "@root-gauge/core/sheet-words";
+import type { SheetSection } from "@root-gauge/core/say/sheet";
 import type { ReactNode } from "react";
 import { Facts } from "../kit/facts";
 import { Card } from "../kit/surface";

@@ -1,6 +1,6 @@
 import type { Units } from "@root-gauge/core";
-import type { Circumstances } from "@root-gauge/core/circumstances";
-import type { SheetWords } from "@root-gauge/core/sheet-words";
+import type { Circumstances } from "@root-gauge/core/catalogue/circumstances";
+import type { SheetWords } from "@root-gauge/core/say/sheet";
 import { useTheme, View } from "@tamagui/core";
 import ChevronDown from "lucide-react-native/icons/chevron-down";
 import ChevronUp from "lucide-react-native/icons/chevron-up";

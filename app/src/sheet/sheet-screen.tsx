@@ -1,9 +1,9 @@
 import type { IdentificationRecord } from "@root-gauge/contract";
-import { USUAL_CIRCUMSTANCES } from "@root-gauge/core/circumstances";
+import { USUAL_CIRCUMSTANCES } from "@root-gauge/core/catalogue/circumstances";
 import { formatCallout, type ScrewSpec } from "@root-gauge/core/callout";
-import { RECORD_SENTENCES } from "@root-gauge/core/record-words";
-import { favouredThread, screwThatGoesIn } from "@root-gauge/core/sheet";
-import { partTitleWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
+import { RECORD_SENTENCES } from "@root-gauge/core/say/record";
+import { favouredThread, screwThatGoesIn } from "@root-gauge/core/decide/sheet";
+import { partTitleWords, SHEET_SENTENCES } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo, useState, type ReactNode } from "react";

@@ -6,12 +6,12 @@ import {
   type Reading,
   type Thread,
 } from "@root-gauge/core";
-import { partTitleWords } from "@root-gauge/core/sheet-words";
+import { partTitleWords } from "@root-gauge/core/say/sheet";
 import { screen } from "@testing-library/react";
 import { show } from "../testing/show";
 import { CalloutCard } from "./callout-card";
 import { ReadingList } from "./reading-list";
-import { favouredThread } from "@root-gauge/core/sheet";
+import { favouredThread } from "@root-gauge/core/decide/sheet";
 import { ThreadFacts } from "./thread-facts";
 
 const diameter = (mm: number): EndReading => ({ kind: "external-diameter", mm });

@@ -1,7 +1,7 @@
 import { ACCEPTED, readLength, type Units } from "@root-gauge/core";
 import type { ScrewSpec } from "@root-gauge/core/callout";
-import { spannerFit } from "@root-gauge/core/replace";
-import { spannerFitWords } from "@root-gauge/core/sheet-words";
+import { spannerFit } from "@root-gauge/core/decide/replace";
+import { spannerFitWords } from "@root-gauge/core/say/sheet";
 import { useState } from "react";
 import { LengthField } from "../kit/length-field";
 import { Body } from "../kit/text";

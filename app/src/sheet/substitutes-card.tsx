@@ -1,6 +1,6 @@
 import { formatCallout, type ScrewSpec } from "@root-gauge/core/callout";
-import type { FastenerSheet } from "@root-gauge/core/sheet";
-import { changeWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
+import type { FastenerSheet } from "@root-gauge/core/decide/sheet";
+import { changeWords, SHEET_SENTENCES } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { ListRow } from "../kit/list-row";
 import { Card } from "../kit/surface";

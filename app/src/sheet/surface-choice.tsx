@@ -1,6 +1,9 @@
 import { upperFirst } from "@root-gauge/core";
-import { TIGHTENING_SURFACES, type TighteningSurface } from "@root-gauge/core/circumstances";
-import { SURFACE_WORDS } from "@root-gauge/core/sheet-words";
+import {
+  TIGHTENING_SURFACES,
+  type TighteningSurface,
+} from "@root-gauge/core/catalogue/circumstances";
+import { SURFACE_WORDS } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { LabelledChips } from "../kit/labelled-chips";
 

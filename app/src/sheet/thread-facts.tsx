@@ -1,6 +1,6 @@
 import type { Thread, Units } from "@root-gauge/core";
-import { tableFacts } from "@root-gauge/core/chart-words";
-import { SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
+import { tableFacts } from "@root-gauge/core/say/charts";
+import { SHEET_SENTENCES } from "@root-gauge/core/say/sheet";
 import { ActionButton } from "../kit/action-button";
 import { Facts } from "../kit/facts";
 import { Card } from "../kit/surface";

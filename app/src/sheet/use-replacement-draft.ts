@@ -3,9 +3,9 @@ import {
   USUAL_CIRCUMSTANCES,
   isAcknowledged,
   type Circumstances,
-} from "@root-gauge/core/circumstances";
+} from "@root-gauge/core/catalogue/circumstances";
 import { isCalloutProblem, parseCallout } from "@root-gauge/core/callout";
-import { calloutProblemWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
+import { calloutProblemWords, SHEET_SENTENCES } from "@root-gauge/core/say/sheet";
 import type { DraftField } from "../data/draft-fields";
 import { useDrafts, writeDraft } from "../data/drafts";
 import { useOwnWords } from "../data/own-words";

@@ -1,7 +1,7 @@
 import { summaryOf } from "@root-gauge/core";
 import { formatCallout } from "@root-gauge/core/callout";
-import { favouredThread, screwThatCameOut } from "@root-gauge/core/sheet";
-import { SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
+import { favouredThread, screwThatCameOut } from "@root-gauge/core/decide/sheet";
+import { SHEET_SENTENCES } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";

@@ -3,7 +3,7 @@ import {
   savesAwayWords,
   saveRefusedWords,
   saveFaultWords,
-} from "@root-gauge/core/record-words";
+} from "@root-gauge/core/say/record";
 import type { OutboxState } from "../data/outbox";
 
 /** What is not on the server yet and why, the gravest first; undefined when nothing needs saying. */

@@ -1,4 +1,4 @@
-import { HOLDING_WORDS, otherTabWords } from "@root-gauge/core/record-words";
+import { HOLDING_WORDS, otherTabWords } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useSyncExternalStore } from "react";

@@ -6,7 +6,7 @@ import {
   TIGHTENING_SURFACES,
   USUAL_CIRCUMSTANCES,
   type Circumstances,
-} from "@root-gauge/core/circumstances";
+} from "@root-gauge/core/catalogue/circumstances";
 
 /** What the address of a fastener's sheet carries. */
 export interface SheetParams {

@@ -8,10 +8,10 @@ import {
   type Thread,
   type Units,
 } from "@root-gauge/core";
-import { designationProblemWords } from "@root-gauge/core/chart-words";
-import { HOLE_MATERIAL_KINDS, TAPS } from "@root-gauge/core/joints";
-import { HOLE_MATERIAL_WORDS, TAP_WORDS, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
-import type { HoleKind, HoleSize } from "@root-gauge/core/specify";
+import { designationProblemWords } from "@root-gauge/core/say/charts";
+import { HOLE_MATERIAL_KINDS, TAPS } from "@root-gauge/core/decide/joints";
+import { HOLE_MATERIAL_WORDS, TAP_WORDS, SHEET_SENTENCES } from "@root-gauge/core/say/sheet";
+import type { HoleKind, HoleSize } from "@root-gauge/core/decide/specify";
 import { View } from "@tamagui/core";
 import { changeSpecify, type SpecifyState } from "../data/specify-state";
 import { ChoiceChips } from "../kit/choice-chips";

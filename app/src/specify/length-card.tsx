@@ -1,5 +1,5 @@
 import { scaleWords, type Units } from "@root-gauge/core";
-import { jointDrawing } from "@root-gauge/core/joint-outline";
+import { jointDrawing } from "@root-gauge/core/draw/joint";
 import {
   SEAT_WORDS,
   lengthAdviceWords,
@@ -7,8 +7,8 @@ import {
   seatingWords,
   specProblemWords,
   lengthWindowWords,
-} from "@root-gauge/core/sheet-words";
-import type { FilledHole } from "@root-gauge/core/specify";
+} from "@root-gauge/core/say/sheet";
+import type { FilledHole } from "@root-gauge/core/decide/specify";
 import { View } from "@tamagui/core";
 import { changeSpecify } from "../data/specify-state";
 import { Plate } from "../drawing/plate";

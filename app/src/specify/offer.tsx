@@ -4,8 +4,8 @@ import {
   holeChangeWords,
   nearestLengthWords,
   nominalLengthWords,
-} from "@root-gauge/core/sheet-words";
-import type { FilledHole } from "@root-gauge/core/specify";
+} from "@root-gauge/core/say/sheet";
+import type { FilledHole } from "@root-gauge/core/decide/specify";
 import { useRouter } from "expo-router";
 import { useSettings } from "../data/settings";
 import { changeSpecify } from "../data/specify-state";

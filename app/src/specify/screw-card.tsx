@@ -1,6 +1,6 @@
 import type { Thread } from "@root-gauge/core";
-import { stockedGrades, type Grade } from "@root-gauge/core/grades";
-import type { HeadRoom } from "@root-gauge/core/specify";
+import { stockedGrades, type Grade } from "@root-gauge/core/catalogue/grades";
+import type { HeadRoom } from "@root-gauge/core/decide/specify";
 import { changeSpecify, type SpecifyState } from "../data/specify-state";
 import { LabelledChips } from "../kit/labelled-chips";
 import { Card } from "../kit/surface";

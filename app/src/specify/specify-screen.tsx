@@ -1,6 +1,6 @@
 import type { Thread } from "@root-gauge/core";
-import { nutAdviceWords, washerAdviceWords, SHEET_SENTENCES } from "@root-gauge/core/sheet-words";
-import { fillHole, readHoleSize, type HoleToFill } from "@root-gauge/core/specify";
+import { nutAdviceWords, washerAdviceWords, SHEET_SENTENCES } from "@root-gauge/core/say/sheet";
+import { fillHole, readHoleSize, type HoleToFill } from "@root-gauge/core/decide/specify";
 import { View } from "@tamagui/core";
 import { useSettings } from "../data/settings";
 import { specifyUnits, useSpecifyState, type SpecifyState } from "../data/specify-state";

@@ -1,5 +1,5 @@
 import { lookUpThreadAlone, threadById } from "@root-gauge/core";
-import { MEND_SENTENCES, unreadThreadsWords } from "@root-gauge/core/repair-words";
+import { MEND_SENTENCES, unreadThreadsWords } from "@root-gauge/core/say/mend";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { setTapThreads, useTools, type TapKind } from "../data/tools-state";

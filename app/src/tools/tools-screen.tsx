@@ -1,10 +1,10 @@
 import { TOOLS } from "@root-gauge/core";
-import { TOOL_WORDS } from "@root-gauge/core/panel-words";
-import { DRILL_SET_WORDS, drillWords } from "@root-gauge/core/chart-words";
-import { DRILL_SETS, drillsOf, ownedTaps } from "@root-gauge/core/holes";
-import { TAPS } from "@root-gauge/core/joints";
-import { MACHINE_CHOICES, MEND_SENTENCES, noSuchDrillWords } from "@root-gauge/core/repair-words";
-import { TAP_WORDS } from "@root-gauge/core/sheet-words";
+import { TOOL_WORDS } from "@root-gauge/core/say/bench";
+import { DRILL_SET_WORDS, drillWords } from "@root-gauge/core/say/charts";
+import { DRILL_SETS, drillsOf, ownedTaps } from "@root-gauge/core/mend/holes";
+import { TAPS } from "@root-gauge/core/decide/joints";
+import { MACHINE_CHOICES, MEND_SENTENCES, noSuchDrillWords } from "@root-gauge/core/say/mend";
+import { TAP_WORDS } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { changeSettings, useSettings } from "../data/settings";

@@ -1,4 +1,4 @@
-import { OWN_WORD_SENTENCES, meaningWords, whatIsWords } from "@root-gauge/core/sheet-words";
+import { OWN_WORD_SENTENCES, meaningWords, whatIsWords } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { WordMeaning } from "../callout/word-meaning";

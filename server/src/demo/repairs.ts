@@ -5,7 +5,7 @@ import {
   type RepairOutcome,
   type StepRecord,
   type StoredDamage,
-} from "@root-gauge/core/repair";
+} from "@root-gauge/core/mend/repair";
 import type { Store } from "../store/database";
 import { saveRepair } from "../store/repairs";
 import type { SeededRandom } from "./random";

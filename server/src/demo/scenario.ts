@@ -1,5 +1,5 @@
 import type { PartKind, Reading } from "@root-gauge/core";
-import type { Duty, PartMetal } from "@root-gauge/core/circumstances";
+import type { Duty, PartMetal } from "@root-gauge/core/catalogue/circumstances";
 import type { PositionState } from "@root-gauge/core/record";
 
 /** How the fitter took the pitch. */

@@ -4,7 +4,7 @@ import {
   positionInputSchema,
   type Replacement,
 } from "@root-gauge/contract";
-import { needsAcknowledgement } from "@root-gauge/core/circumstances";
+import { needsAcknowledgement } from "@root-gauge/core/catalogue/circumstances";
 import { isSameName, namesOfPath } from "@root-gauge/core/record";
 import type { Store } from "../store/database";
 import { saveIdentification } from "../store/identifications";

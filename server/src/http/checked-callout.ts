@@ -5,7 +5,7 @@ import {
   type FastenerSpec,
   type OwnWord,
 } from "@root-gauge/core/callout";
-import { calloutProblemWords } from "@root-gauge/core/sheet-words";
+import { calloutProblemWords } from "@root-gauge/core/say/sheet";
 import { ApiFailure } from "./api-failure";
 
 /**

@@ -1,6 +1,6 @@
-import { gradeById } from "@root-gauge/core/grades";
-import { repairSummary } from "@root-gauge/core/repair-words";
-import type { RepairRecord } from "@root-gauge/core/repair";
+import { gradeById } from "@root-gauge/core/catalogue/grades";
+import { repairSummary } from "@root-gauge/core/say/mend";
+import type { RepairRecord } from "@root-gauge/core/mend/repair";
 import { ApiFailure } from "./api-failure";
 
 const refused = (path: string, message: string) =>

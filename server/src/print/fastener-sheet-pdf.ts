@@ -1,14 +1,14 @@
 import { type Units } from "@root-gauge/core";
-import { paperScaleWords } from "@root-gauge/core/drawing-words";
-import { screwDrawing, screwOutline } from "@root-gauge/core/joint-outline";
+import { paperScaleWords } from "@root-gauge/core/say/charts";
+import { screwDrawing, screwOutline } from "@root-gauge/core/draw/joint";
 import type { ScrewSpec } from "@root-gauge/core/callout";
-import type { FastenerSheet, PartSheet } from "@root-gauge/core/sheet";
+import type { FastenerSheet, PartSheet } from "@root-gauge/core/decide/sheet";
 import {
   partSheetWords,
   sheetWords,
   type SheetSection,
   type SheetWords,
-} from "@root-gauge/core/sheet-words";
+} from "@root-gauge/core/say/sheet";
 import { POINTS_A_UNIT, drawMarks, type Paper } from "./draw-marks";
 import {
   MARGIN,

@@ -1,6 +1,6 @@
-import { amountsOf } from "@root-gauge/core/order";
-import { ORDER_SENTENCES, orderedWords } from "@root-gauge/core/record-words";
-import { dutyWords, lineProblemWords } from "@root-gauge/core/sheet-words";
+import { amountsOf } from "@root-gauge/core/decide/order";
+import { ORDER_SENTENCES, orderedWords } from "@root-gauge/core/say/record";
+import { dutyWords, lineProblemWords } from "@root-gauge/core/say/sheet";
 import type { Paper } from "./draw-marks";
 import {
   MARGIN,

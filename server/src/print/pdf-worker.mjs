@@ -2,4 +2,4 @@
 import { register } from "tsx/esm/api";
 
 register();
-await import("./pdf-worker.ts");
+await import("./pdf-worker");

@@ -1,5 +1,5 @@
 import { isCalloutProblem, parseCallout } from "@root-gauge/core/callout";
-import { fastenerSheet, partSheet } from "@root-gauge/core/sheet";
+import { fastenerSheet, partSheet } from "@root-gauge/core/decide/sheet";
 import { parentPort, workerData } from "node:worker_threads";
 import { fastenerSheetPdf } from "./fastener-sheet-pdf";
 import { orderPdf } from "./order-pdf";

@@ -1,8 +1,8 @@
 import type { KeptLine } from "@root-gauge/contract";
 import type { Units } from "@root-gauge/core";
-import type { Circumstances, Duty } from "@root-gauge/core/circumstances";
-import type { OrderRule } from "@root-gauge/core/order";
-import type { RepairRecord } from "@root-gauge/core/repair";
+import type { Circumstances, Duty } from "@root-gauge/core/catalogue/circumstances";
+import type { OrderRule } from "@root-gauge/core/decide/order";
+import type { RepairRecord } from "@root-gauge/core/mend/repair";
 
 interface Printed {
   readonly units: Units;

@@ -5,15 +5,15 @@ import {
   takesMetal,
   type Damage,
   type RepairWork,
-} from "@root-gauge/core/repair";
-import { holeDrawing } from "@root-gauge/core/repair-outline";
+} from "@root-gauge/core/mend/repair";
+import { holeDrawing } from "@root-gauge/core/draw/hole";
 import {
   planPaperWords,
   type PaperStep,
   type PlanLine,
   type PlanPaper,
-} from "@root-gauge/core/repair-words";
-import { paperScaleWords } from "@root-gauge/core/drawing-words";
+} from "@root-gauge/core/say/mend";
+import { paperScaleWords } from "@root-gauge/core/say/charts";
 import { POINTS_A_UNIT, drawMarks, type Paper } from "./draw-marks";
 import {
   MARGIN,

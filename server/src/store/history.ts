@@ -6,7 +6,7 @@ import {
   type FieldForm,
   type FieldTable,
 } from "@root-gauge/contract";
-import { goesInWords } from "@root-gauge/core/sheet-words";
+import { goesInWords } from "@root-gauge/core/say/sheet";
 import { kept } from "./kept-json";
 import { pathsById } from "./machine-places";
 import { PAGE_LENGTH, type Page } from "./page";

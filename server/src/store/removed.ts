@@ -1,5 +1,5 @@
 import { repairRecordSchema, type RemovedRow } from "@root-gauge/contract";
-import { repairSummary } from "@root-gauge/core/repair-words";
+import { repairSummary } from "@root-gauge/core/say/mend";
 import { sql } from "kysely";
 import type { Store } from "./database";
 import { kept } from "./kept-json";

@@ -5,7 +5,7 @@ import {
   type RepairRow,
   type Write,
 } from "@root-gauge/contract";
-import { progressWords, repairSummary } from "@root-gauge/core/repair-words";
+import { progressWords, repairSummary } from "@root-gauge/core/say/mend";
 import type { Selectable, Transaction } from "kysely";
 import { noteAtPlaces } from "./changes";
 import type { Store } from "./database";

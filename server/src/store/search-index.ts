@@ -1,5 +1,5 @@
 import { threadById } from "@root-gauge/core";
-import { threadNames, threadNamesIn } from "@root-gauge/core/search";
+import { threadNames, threadNamesIn } from "@root-gauge/core/identify/search";
 import { sql, type RawBuilder, type SqlBool } from "kysely";
 import { pathsById, upFrom, withInner } from "./machine-places";
 import type { Db, Store } from "./schema";

@@ -14,7 +14,7 @@ import {
   type Trade,
 } from "@root-gauge/core";
 import { TRADES } from "@root-gauge/core/lists";
-import { TEACHING } from "@root-gauge/core/panel-words";
+import { TEACHING } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { changeBench } from "../../data/bench";
 import { ActionButton } from "../../kit/action-button";

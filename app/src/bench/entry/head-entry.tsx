@@ -6,7 +6,7 @@ import {
   type PartKind,
   type Reading,
 } from "@root-gauge/core";
-import { TEACHING } from "@root-gauge/core/panel-words";
+import { TEACHING } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { changeBench } from "../../data/bench";
 import { useDraft, writeDraft } from "../../data/drafts";

@@ -13,7 +13,7 @@ import {
   type Units,
 } from "@root-gauge/core";
 import { LEAF_OUTCOMES } from "@root-gauge/core/lists";
-import { TEACHING } from "@root-gauge/core/panel-words";
+import { TEACHING } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { useMemo, useState, type CSSProperties } from "react";
 import { takeReading } from "../../data/bench";

@@ -13,16 +13,16 @@ import {
 } from "@root-gauge/core";
 import { HEAD_STYLES } from "@root-gauge/core/lists";
 import type { ScrewSpec } from "@root-gauge/core/callout";
-import { stockMatch, isStockLength } from "@root-gauge/core/fasteners";
-import { weakestGrade } from "@root-gauge/core/grades";
-import { screwDrawing, screwOutline } from "@root-gauge/core/joint-outline";
+import { stockMatch, isStockLength } from "@root-gauge/core/catalogue/fasteners";
+import { weakestGrade } from "@root-gauge/core/catalogue/grades";
+import { screwDrawing, screwOutline } from "@root-gauge/core/draw/joint";
 import {
   PANEL_SENTENCES,
   TEACHING,
   lengthDatumWords,
   stockWords,
-} from "@root-gauge/core/panel-words";
-import { datumWords, nominalLengthWords } from "@root-gauge/core/sheet-words";
+} from "@root-gauge/core/say/bench";
+import { datumWords, nominalLengthWords } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { changeBench } from "../../data/bench";

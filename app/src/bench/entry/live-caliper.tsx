@@ -1,6 +1,6 @@
 import { printLength } from "@root-gauge/core";
 import type { CaliperCommand } from "@root-gauge/contract";
-import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
+import { PANEL_SENTENCES } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { api } from "../../data/api";
 import { useCaliper } from "../../data/caliper";

@@ -11,7 +11,7 @@ import {
   type Reading,
 } from "@root-gauge/core";
 import { FINISHES, HEAD_STYLES } from "@root-gauge/core/lists";
-import { TEACHING, lengthDatumWords } from "@root-gauge/core/panel-words";
+import { TEACHING, lengthDatumWords } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { changeBench } from "../../data/bench";
 import { ChoiceChips } from "../../kit/choice-chips";

@@ -4,8 +4,8 @@ import {
   placeOnHead,
   placesOfLines,
   type LinePlace,
-} from "@root-gauge/core/joint-outline";
-import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
+} from "@root-gauge/core/draw/joint";
+import { PANEL_SENTENCES } from "@root-gauge/core/say/bench";
 import { useTheme, View } from "@tamagui/core";
 import { useState } from "react";
 import Svg from "react-native-svg";

@@ -1,7 +1,7 @@
 import { readLength, type Units } from "@root-gauge/core";
-import { drillWords } from "@root-gauge/core/chart-words";
-import { ownedDrills } from "@root-gauge/core/holes";
-import { PANEL_SENTENCES } from "@root-gauge/core/panel-words";
+import { drillWords } from "@root-gauge/core/say/charts";
+import { ownedDrills } from "@root-gauge/core/mend/holes";
+import { PANEL_SENTENCES } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { useDraft, writeDraft } from "../../data/drafts";
 import { useTools } from "../../data/tools-state";

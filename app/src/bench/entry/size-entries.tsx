@@ -1,5 +1,5 @@
 import { ACCEPTED, lastReading, type Reading } from "@root-gauge/core";
-import { TEACHING, PANEL_SENTENCES } from "@root-gauge/core/panel-words";
+import { TEACHING, PANEL_SENTENCES } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { useMemo } from "react";
 import { changeBench, takeReading } from "../../data/bench";

@@ -1,5 +1,5 @@
 import { ACCEPTED, pitchProblemWords, type Units } from "@root-gauge/core";
-import { TEACHING } from "@root-gauge/core/panel-words";
+import { TEACHING } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { takeReading } from "../../data/bench";
 import { useDraft, writeDraft } from "../../data/drafts";

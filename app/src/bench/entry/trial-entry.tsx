@@ -9,8 +9,8 @@ import {
   type ThreadSide,
   type TrialOutcome,
 } from "@root-gauge/core";
-import { designationProblemWords, whichThreadWords } from "@root-gauge/core/chart-words";
-import { TEACHING, trialTurnsProblemWords, chooseKnownWords } from "@root-gauge/core/panel-words";
+import { designationProblemWords, whichThreadWords } from "@root-gauge/core/say/charts";
+import { TEACHING, trialTurnsProblemWords, chooseKnownWords } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { useState } from "react";
 import { takeReading } from "../../data/bench";

@@ -1,5 +1,5 @@
 import { threadById } from "@root-gauge/core";
-import { notTwoThreadsWords } from "@root-gauge/core/chart-words";
+import { notTwoThreadsWords } from "@root-gauge/core/say/charts";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { ScrollView } from "react-native";

@@ -1,4 +1,10 @@
-import { pairOutcomeWords, pairWords } from "@root-gauge/core/pair-words";
+import {
+  pairOutcomeWords,
+  pairWords,
+  compareFacts,
+  CHART_SENTENCES,
+  type CompareFact,
+} from "@root-gauge/core/say/charts";
 import { judgePair, type JudgedPair, type Thread, type Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useMemo } from "react";
@@ -11,7 +17,6 @@ import { exportCsv } from "../../kit/export-csv";
 import { Card } from "../../kit/surface";
 import { Body, Figure, Heading, Label } from "../../kit/text";
 import { VerdictMark } from "../../kit/verdict-mark";
-import { compareFacts, CHART_SENTENCES, type CompareFact } from "@root-gauge/core/chart-words";
 
 function WillItGo({ pair, units }: { pair: JudgedPair; units: Units }) {
   const { male, female } = pair;

@@ -7,8 +7,8 @@ import {
   CHART_SENTENCES,
   bareLengthWords,
   barePitchWords,
-} from "@root-gauge/core/chart-words";
-import { nearestPitches } from "@root-gauge/core/search";
+} from "@root-gauge/core/say/charts";
+import { nearestPitches } from "@root-gauge/core/identify/search";
 import { View } from "@tamagui/core";
 import { ScrollView } from "react-native";
 import { changeCharts, useChartsState } from "../../data/charts-state";

@@ -14,8 +14,8 @@ import {
   whichThreadWords,
   chartDrillByWords,
   type DrillRow,
-} from "@root-gauge/core/chart-words";
-import { DRILL_SETS, chartDrill } from "@root-gauge/core/holes";
+} from "@root-gauge/core/say/charts";
+import { DRILL_SETS, chartDrill } from "@root-gauge/core/mend/holes";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { Suspense, useMemo } from "react";

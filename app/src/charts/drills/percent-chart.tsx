@@ -1,5 +1,5 @@
 import { printFigure, type Thread, type Units } from "@root-gauge/core";
-import { drillForPercent, percentThread } from "@root-gauge/core/holes";
+import { drillForPercent, percentThread } from "@root-gauge/core/mend/holes";
 import { useTheme, View } from "@tamagui/core";
 import { useState } from "react";
 import { LineChart } from "../../kit/charts";

@@ -4,8 +4,8 @@ import {
   basicFacts,
   sizeNoteWords,
   threadUseWords,
-} from "@root-gauge/core/chart-words";
-import { sizeNotes, threadUses } from "@root-gauge/core/notes";
+} from "@root-gauge/core/say/charts";
+import { sizeNotes, threadUses } from "@root-gauge/core/catalogue/notes";
 import { Facts } from "../../kit/facts";
 import { Card } from "../../kit/surface";
 import { Body, Heading, Small } from "../../kit/text";

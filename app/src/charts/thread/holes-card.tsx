@@ -1,12 +1,12 @@
 import { hexSpanner, printLength, type Thread, type Units } from "@root-gauge/core";
-import { drillWords, holeSourcesWords } from "@root-gauge/core/chart-words";
+import { drillWords, holeSourcesWords } from "@root-gauge/core/say/charts";
 import {
   chartDrill,
   clearanceHoles,
   drillBeforeReamer,
   percentThread,
   tapDrills,
-} from "@root-gauge/core/holes";
+} from "@root-gauge/core/mend/holes";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { changeCharts } from "../../data/charts-state";

@@ -12,7 +12,7 @@ import {
   limitHeads,
   limitRows,
   CHART_SENTENCES,
-} from "@root-gauge/core/chart-words";
+} from "@root-gauge/core/say/charts";
 
 const SIDES: readonly { side: ThreadSide; label: string }[] = [
   { side: "external", label: "Screw (external)" },

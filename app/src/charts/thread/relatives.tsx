@@ -1,7 +1,11 @@
-import { confusedWith, sameAs, sameDiameter, type LookAlike } from "@root-gauge/core/look-alikes";
-import { tellApartWords } from "@root-gauge/core/pair-words";
+import {
+  confusedWith,
+  sameAs,
+  sameDiameter,
+  type LookAlike,
+} from "@root-gauge/core/identify/look-alikes";
+import { tellApartWords, CHART_SENTENCES } from "@root-gauge/core/say/charts";
 import { type Thread, type Units } from "@root-gauge/core";
-import { CHART_SENTENCES } from "@root-gauge/core/chart-words";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";

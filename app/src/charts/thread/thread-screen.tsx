@@ -16,7 +16,7 @@ import { AboutCard } from "./about-card";
 import { HolesCard, holeFacts } from "./holes-card";
 import { LimitsCard } from "./limits-card";
 import { MistakenForCard, RelativesCard } from "./relatives";
-import { basicFacts, limitCells, limitRows, noSuchThreadWords } from "@root-gauge/core/chart-words";
+import { basicFacts, limitCells, limitRows, noSuchThreadWords } from "@root-gauge/core/say/charts";
 
 /** The page's figures as text, for a message or a note. */
 function pageText(thread: Thread, units: Units): string {

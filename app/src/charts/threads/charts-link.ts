@@ -1,5 +1,5 @@
 import { THREAD_FAMILIES, THREAD_SIDES } from "@root-gauge/core/lists";
-import { QUALITIES } from "@root-gauge/core/search";
+import { QUALITIES } from "@root-gauge/core/identify/search";
 import { changeCharts, type ChartsState } from "../../data/charts-state";
 import type { LinkParams } from "../../shell/use-linked-state";
 

@@ -3,9 +3,9 @@ import {
   threadColumnHeads,
   type ThreadColumn,
   type ThreadRowOptions,
-} from "@root-gauge/core/chart-words";
-import { chartDrill, clearanceHoles } from "@root-gauge/core/holes";
-import { classOfQuality, type ThreadHit } from "@root-gauge/core/search";
+} from "@root-gauge/core/say/charts";
+import { chartDrill, clearanceHoles } from "@root-gauge/core/mend/holes";
+import { classOfQuality, type ThreadHit } from "@root-gauge/core/identify/search";
 import { createColumnHelper } from "@tanstack/react-table";
 
 /** The width of each column in px, where text is as usual; the designation stands still while the others scroll. */

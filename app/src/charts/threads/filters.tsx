@@ -5,8 +5,8 @@ import {
   type ThreadFamily,
   type ThreadSide,
 } from "@root-gauge/core";
-import { CHART_SENTENCES } from "@root-gauge/core/chart-words";
-import type { Quality } from "@root-gauge/core/search";
+import { CHART_SENTENCES } from "@root-gauge/core/say/charts";
+import type { Quality } from "@root-gauge/core/identify/search";
 import { View } from "@tamagui/core";
 import { changeCharts, type ChartsState } from "../../data/charts-state";
 import { ChoiceChips } from "../../kit/choice-chips";

@@ -1,5 +1,5 @@
 import { threadById } from "@root-gauge/core";
-import { CHART_SENTENCES } from "@root-gauge/core/chart-words";
+import { CHART_SENTENCES } from "@root-gauge/core/say/charts";
 import { useTheme, View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import X from "lucide-react-native/icons/x";

@@ -1,6 +1,6 @@
 import type { Units } from "@root-gauge/core";
-import { understandingWords } from "@root-gauge/core/chart-words";
-import type { ThreadSearch } from "@root-gauge/core/search";
+import { understandingWords } from "@root-gauge/core/say/charts";
+import type { ThreadSearch } from "@root-gauge/core/identify/search";
 import { View } from "@tamagui/core";
 import { CopyButton } from "../../kit/copy-button";
 import { Figure, Small } from "../../kit/text";

@@ -1,4 +1,4 @@
-import type { ThreadColumn } from "@root-gauge/core/chart-words";
+import type { ThreadColumn } from "@root-gauge/core/say/charts";
 import { memo, type CSSProperties } from "react";
 import { togglePin } from "../../data/charts-state";
 import { ONE_LINE, PLAIN_FIGURE, PLAIN_LABEL } from "../../kit/plain";

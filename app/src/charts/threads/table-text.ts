@@ -3,8 +3,8 @@ import {
   threadRow,
   type ThreadColumn,
   type ThreadRowOptions,
-} from "@root-gauge/core/chart-words";
-import type { ThreadHit } from "@root-gauge/core/search";
+} from "@root-gauge/core/say/charts";
+import type { ThreadHit } from "@root-gauge/core/identify/search";
 
 /** The rows of the table as text, in the units and the class shown, for a file or to paste. */
 export function tableText(

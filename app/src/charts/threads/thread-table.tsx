@@ -1,6 +1,6 @@
-import { threadRow, type ThreadColumn, type ThreadRowOptions } from "@root-gauge/core/chart-words";
+import { threadRow, type ThreadColumn, type ThreadRowOptions } from "@root-gauge/core/say/charts";
 import type { Thread } from "@root-gauge/core";
-import type { ThreadHit } from "@root-gauge/core/search";
+import type { ThreadHit } from "@root-gauge/core/identify/search";
 import { useTheme, View, type TamaguiElement } from "@tamagui/core";
 import {
   flexRender,

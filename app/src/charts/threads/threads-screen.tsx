@@ -1,7 +1,6 @@
 import { threadById } from "@root-gauge/core";
-import { CHART_SENTENCES } from "@root-gauge/core/chart-words";
-import type { ThreadRowOptions } from "@root-gauge/core/chart-words";
-import { prepareSearch } from "@root-gauge/core/search";
+import { CHART_SENTENCES, type ThreadRowOptions } from "@root-gauge/core/say/charts";
+import { prepareSearch } from "@root-gauge/core/identify/search";
 import { useTheme, View } from "@tamagui/core";
 import type { SortingState } from "@tanstack/react-table";
 import {

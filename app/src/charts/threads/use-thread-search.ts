@@ -1,5 +1,5 @@
 import type { Units } from "@root-gauge/core";
-import { searchThreads, type ThreadSearch } from "@root-gauge/core/search";
+import { searchThreads, type ThreadSearch } from "@root-gauge/core/identify/search";
 import { useMemo } from "react";
 import type { ChartsState } from "../../data/charts-state";
 

@@ -1,5 +1,0 @@
-import type { SeededRandom } from "../random";
-
-/** Whether something happens that does so many times in a hundred. */
-export const chance = (inHundred: number, random: SeededRandom): boolean =>
-  random.even() * 100 < inHundred;

@@ -1,0 +1,13 @@
+export type { LineKind, Outline, OutlineDimension, OutlinePoint, OutlineStroke } from "./outline";
+export { mirrored } from "./outline";
+export { headOutline } from "./head-outline";
+export type { HeadOutline } from "./head-outline";
+export { headProfile } from "./head-profile";
+export { AXIS, boltMarks } from "./bolt-drawing";
+export { ACROSS_CORNERS, boltLines } from "./bolt-lines";
+export type { BoltShape } from "./bolt-lines";
+export { endViewMarks } from "./end-view";
+export { nutMarks } from "./nut-drawing";
+export { NUT_HEIGHT, nutLines } from "./nut-lines";
+export type { NutShape } from "./nut-lines";
+export { edgeForm } from "./thread-edge";

@@ -1,9 +1,0 @@
-export {
-  diameterLabel,
-  dimensionWords,
-  driftWords,
-  leafLightWords,
-  nearScaleWords,
-  paperScaleWords,
-  tenThreadsWords,
-} from "./drawing-words";

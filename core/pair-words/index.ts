@@ -1,1 +1,0 @@
-export { dangerWords, pairOutcomeWords, pairWords, tellApartWords } from "./pair-words";

@@ -1,0 +1,2 @@
+export { outcomeOf, readCorpus } from "./read-corpus";
+export type { WrittenCallout } from "./read-corpus";
