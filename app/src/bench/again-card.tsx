@@ -1,6 +1,6 @@
 import { lowerFirst, testKey, type RetakeTest } from "@root-gauge/core";
 import { doubtTestWords } from "@root-gauge/core/identify/doubts";
-import { changeBench } from "../data/bench";
+import { changeBench } from "../data/drafts/bench";
 import { ActionButton } from "../kit/action-button";
 import { useLayout } from "../kit/wide";
 import type { NextCardProps } from "./next-props";

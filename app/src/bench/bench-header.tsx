@@ -2,7 +2,7 @@ import { useTheme, View } from "@tamagui/core";
 import { memo } from "react";
 import ChevronRight from "lucide-react-native/icons/chevron-right";
 import Search from "lucide-react-native/icons/search";
-import type { BenchPart } from "../data/kept-schemas";
+import type { BenchPart } from "../data/kept/kept-schemas";
 import { Pressable } from "../kit/pressable";
 import { Figure, Label } from "../kit/text";
 import { useLayout } from "../kit/wide";

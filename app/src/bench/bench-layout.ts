@@ -1,5 +1,5 @@
 import type { Units } from "@root-gauge/core";
-import type { Bench } from "../data/use-bench";
+import type { Bench } from "../data/drafts/use-bench";
 import type { PanelName } from "../shell/use-panel";
 
 /** What lies on the bench and what can be done with it; the same while only a panel opens or closes. */

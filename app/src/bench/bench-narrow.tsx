@@ -1,7 +1,7 @@
 import { View } from "@tamagui/core";
 import { memo, useState } from "react";
 import { ScrollView } from "react-native";
-import { useCanUndo } from "../data/bench";
+import { useCanUndo } from "../data/drafts/bench";
 import { useFollowing } from "../kit/use-after-first-paint";
 import { useLayout } from "../kit/wide";
 import { BenchHeader } from "./bench-header";

@@ -3,7 +3,7 @@ import { View } from "@tamagui/core";
 import { ScrollView } from "react-native";
 import { Card } from "../kit/surface";
 import { Heading, Label, Small } from "../kit/text";
-import { useCanUndo } from "../data/bench";
+import { useCanUndo } from "../data/drafts/bench";
 import { useLayout } from "../kit/wide";
 import { BenchHeader } from "./bench-header";
 import type { BenchLayoutProps } from "./bench-layout";

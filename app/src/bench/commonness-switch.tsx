@@ -1,9 +1,9 @@
 import { LEAST_MET, partsMet, seriesMet, threadById, type MetThreads } from "@root-gauge/core";
 import { WEIGHED_WORDS, metOnMachineWords, metWords } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
-import { changeBench, useBenchPart } from "../data/bench";
-import { useMetOfServer, useMetOnMachineOfServer } from "../data/met-of-server";
-import { useMetStore } from "../data/met-state";
+import { changeBench, useBenchPart } from "../data/drafts/bench";
+import { useMetOfServer, useMetOnMachineOfServer } from "../data/record/met-of-server";
+import { useMetStore } from "../data/kept/met-state";
 import { OnOff } from "../kit/on-off";
 import { Small } from "../kit/text";
 

@@ -1,6 +1,6 @@
 import { testKey, type ConditionTest } from "@root-gauge/core";
 import { doubtTestWords } from "@root-gauge/core/identify/doubts";
-import { changeBench } from "../data/bench";
+import { changeBench } from "../data/drafts/bench";
 import { ActionButton } from "../kit/action-button";
 import type { NextCardProps } from "./next-props";
 import { MANY_ANSWERS_WIDTH, StepCard } from "./step-card";

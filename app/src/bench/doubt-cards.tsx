@@ -21,7 +21,7 @@ import {
 } from "@root-gauge/core/identify/doubts";
 import { PANEL_SENTENCES } from "@root-gauge/core/say/bench";
 import { useMemo } from "react";
-import { changeBench, useBenchPart } from "../data/bench";
+import { changeBench, useBenchPart } from "../data/drafts/bench";
 import { ActionButton } from "../kit/action-button";
 import type { NextCardProps } from "./next-props";
 import { Small } from "../kit/text";

@@ -1,7 +1,7 @@
 import { MOST_LETTERS, type Identification, type Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import { useDraft, writeDraft } from "../data/drafts";
+import { useDraft, writeDraft } from "../data/drafts/drafts";
 import { ActionButton } from "../kit/action-button";
 import { Panel } from "../kit/panel";
 import { TextEntry } from "../kit/text-entry";

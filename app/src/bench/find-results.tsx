@@ -15,9 +15,9 @@ import {
 import { designationProblemWords, understandingWords } from "@root-gauge/core/say/charts";
 import { PANEL_SENTENCES, unreadShareWords } from "@root-gauge/core/say/bench";
 import { calloutProblemWords } from "@root-gauge/core/say/sheet";
-import { useOwnWords, useWordsOfServer } from "../data/own-words";
+import { useOwnWords, useWordsOfServer } from "../data/record/own-words";
 import { Body } from "../kit/text";
-import { CalledRow } from "../callout/called-row";
+import { CalledRow } from "../order/callout/called-row";
 import { View } from "@tamagui/core";
 import { CandidateRow } from "./candidate-row";
 

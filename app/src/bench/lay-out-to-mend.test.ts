@@ -1,9 +1,9 @@
 import type { Reading } from "@root-gauge/core";
-import { changeBench, startAnother, takeReading } from "../data/bench";
-import { useBenchStore } from "../data/bench-store";
-import { draftOf } from "../data/drafts";
-import { mendNothing, mendingAt } from "../data/mending";
-import { useSettingsStore } from "../data/settings";
+import { changeBench, startAnother, takeReading } from "../data/drafts/bench";
+import { useBenchStore } from "../data/drafts/bench-store";
+import { draftOf } from "../data/drafts/drafts";
+import { mendNothing, mendingAt } from "../data/drafts/mending";
+import { useSettingsStore } from "../data/kept/settings";
 import { layOutToMend } from "./lay-out-to-mend";
 
 const INCH: Reading = { kind: "external-diameter", mm: 12.5222, said: ["0.493 in"] };

@@ -6,11 +6,11 @@ import {
   type Reading,
   type Units,
 } from "@root-gauge/core";
-import { useBenchStore } from "../data/bench-store";
-import type { DraftField } from "../data/draft-fields";
-import { writeDraft } from "../data/drafts";
-import { MENDING } from "../data/mending";
-import { changeSettings, useSettingsStore } from "../data/settings";
+import { useBenchStore } from "../data/drafts/bench-store";
+import type { DraftField } from "../data/kept/draft-fields";
+import { writeDraft } from "../data/drafts/drafts";
+import { MENDING } from "../data/drafts/mending";
+import { changeSettings, useSettingsStore } from "../data/kept/settings";
 
 /** The fields that a reading is typed in, its lengths first and in their order. */
 function fieldsOf(reading: Reading): readonly DraftField[] {

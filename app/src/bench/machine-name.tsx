@@ -1,5 +1,5 @@
-import { useMachineName } from "../data/machine-queries";
-import { DataProvider } from "../data/data-provider";
+import { useMachineName } from "../data/record/machine-queries";
+import { DataProvider } from "../data/outbox/data-provider";
 
 function Name({ id }: { id: string }) {
   return <>{useMachineName(id) ?? "No machine chosen"}</>;

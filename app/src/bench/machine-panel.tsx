@@ -1,9 +1,9 @@
-import { useBenchPart } from "../data/bench";
+import { useBenchPart } from "../data/drafts/bench";
 import { ActionButton } from "../kit/action-button";
 import { Panel } from "../kit/panel";
 import { View } from "@tamagui/core";
-import { useWhereOnBench } from "../positions/on-bench";
-import { WhereFields } from "../sheet/where-card";
+import { useWhereOnBench } from "../shared/on-bench";
+import { WhereFields } from "../shared/where-card";
 
 /** Which machine and which place on the machine the part on the bench is from, before anything is written up. */
 export function MachinePanel({ onClose }: { onClose: () => void }) {

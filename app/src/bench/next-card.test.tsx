@@ -2,8 +2,8 @@ import { identify, measuredSizes, type IdentifyOptions, type Reading } from "@ro
 import { fireEvent, screen } from "@testing-library/react";
 import { show } from "../testing/show";
 import type { ComponentType } from "react";
-import { changeBench, startAnother } from "../data/bench";
-import { useBenchStore } from "../data/bench-store";
+import { changeBench, startAnother } from "../data/drafts/bench";
+import { useBenchStore } from "../data/drafts/bench-store";
 import { ConditionCard } from "./condition-card";
 import { DoubtCard, DoubtLine } from "./doubt-cards";
 import { NextCard } from "./next-card";

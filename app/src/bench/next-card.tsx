@@ -11,9 +11,9 @@ import {
   type Reading,
   type ReadingTest,
 } from "@root-gauge/core";
-import { changeBench, takeReading } from "../data/bench";
-import { writeDraft } from "../data/drafts";
-import { changeSettings } from "../data/settings";
+import { changeBench, takeReading } from "../data/drafts/bench";
+import { writeDraft } from "../data/drafts/drafts";
+import { changeSettings } from "../data/kept/settings";
 import { ActionButton } from "../kit/action-button";
 import { useLayout } from "../kit/wide";
 import type { PanelName } from "../shell/use-panel";

@@ -1,6 +1,6 @@
 import { lastReading, readingWords, type Reading, type Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
-import { changeBench } from "../data/bench";
+import { changeBench } from "../data/drafts/bench";
 import { ActionButton } from "../kit/action-button";
 
 interface OtherEndProps {

@@ -2,7 +2,7 @@ import { PART_KIND_WORDS, type PartKind } from "@root-gauge/core";
 import { PART_KINDS } from "@root-gauge/core/lists";
 import { PART_READ_BY } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
-import { changeBench } from "../data/bench";
+import { changeBench } from "../data/drafts/bench";
 import { ListRow } from "../kit/list-row";
 import { Panel } from "../kit/panel";
 import { Figure, Small } from "../kit/text";

@@ -1,5 +1,5 @@
 import { View } from "@tamagui/core";
-import { edgeOfTag } from "../drawing/flow-tag";
+import { edgeOfTag } from "../draw/flow-tag";
 import { Pressable } from "../kit/pressable";
 import { Figure, ForScreenReader, Label } from "../kit/text";
 

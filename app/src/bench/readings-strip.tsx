@@ -3,7 +3,7 @@ import { useTheme, View } from "@tamagui/core";
 import Undo2 from "lucide-react-native/icons/undo-2";
 import X from "lucide-react-native/icons/x";
 import type { CSSProperties, ReactNode } from "react";
-import { changeBench } from "../data/bench";
+import { changeBench } from "../data/drafts/bench";
 import { PLAIN_FIGURE, PLAIN_LABEL, PLAIN_SMALL } from "../kit/plain";
 import { Pressable } from "../kit/pressable";
 import { Figure, Small } from "../kit/text";

@@ -2,7 +2,7 @@ import { TOOLS, type Tool } from "@root-gauge/core";
 import { PANEL_SENTENCES, TOOL_WORDS } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import { changeSettings, useSettings } from "../data/settings";
+import { changeSettings, useSettings } from "../data/kept/settings";
 import { ActionButton } from "../kit/action-button";
 import { Panel } from "../kit/panel";
 import { Small } from "../kit/text";

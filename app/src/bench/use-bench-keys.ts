@@ -1,6 +1,6 @@
 import { useEffect, useRef } from "react";
-import { changeBench } from "../data/bench";
-import { flipUnits } from "../data/settings";
+import { changeBench } from "../data/drafts/bench";
+import { flipUnits } from "../data/kept/settings";
 import { benchKeyOf, type BenchKey } from "./keys";
 import type { PanelName } from "../shell/use-panel";
 

@@ -1,6 +1,6 @@
 import { catalogue, findThread, readPitch, threadById, type Thread } from "@root-gauge/core";
 import { searchThreads } from "@root-gauge/core/identify/search";
-import { pinsAfter } from "../data/charts-state";
+import { pinsAfter } from "../data/kept/charts-state";
 import { csvOf } from "../kit/csv";
 import { comparePath, threadPath } from "../shell/links";
 import {

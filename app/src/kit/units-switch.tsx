@@ -1,4 +1,4 @@
-import { changeUnits, useSettings } from "../data/settings";
+import { changeUnits, useSettings } from "../data/kept/settings";
 import { ChoiceRow } from "./choice-row";
 
 const UNITS = [

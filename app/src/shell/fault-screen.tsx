@@ -1,8 +1,8 @@
 import { BENCH_SENTENCES } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useState } from "react";
-import { putAsideTyped } from "../data/put-aside";
-import { storage } from "../data/text-storage";
+import { putAsideTyped } from "../data/kept/put-aside";
+import { storage } from "../data/kept/text-storage";
 import { ActionButton } from "../kit/action-button";
 import { Body } from "../kit/text";
 import { PageHead } from "./page";

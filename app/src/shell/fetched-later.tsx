@@ -6,7 +6,7 @@ import {
   type ComponentType,
   type ReactNode,
 } from "react";
-import { giveSchemas } from "../data/schemas-to-come";
+import { giveSchemas } from "../data/kept/schemas-to-come";
 
 type Later = typeof import("../later");
 

@@ -1,7 +1,7 @@
 import { useTheme } from "@tamagui/core";
 import Lamp from "lucide-react-native/icons/lamp";
 import Sun from "lucide-react-native/icons/sun";
-import { changeSettings } from "../data/settings";
+import { changeSettings } from "../data/kept/settings";
 import { Pressable } from "../kit/pressable";
 import { Label } from "../kit/text";
 import { useLight } from "./use-light";

@@ -1,7 +1,7 @@
 import { BENCH_SENTENCES } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useEffect, useState, type ReactNode } from "react";
-import { useKeptIsRead } from "../data/kept-is-read";
+import { useKeptIsRead } from "../data/drafts/kept-is-read";
 import { Heading } from "../kit/text";
 import { fetchAhead, fetchLater } from "./fetched-later";
 

@@ -4,7 +4,7 @@ import {
   saveRefusedWords,
   saveFaultWords,
 } from "@root-gauge/core/say/record";
-import type { OutboxState } from "../data/outbox";
+import type { OutboxState } from "../data/outbox/outbox";
 
 /** What is not on the server yet and why, the gravest first; undefined when nothing needs saying. */
 export function outboxSentence({ parcels, serverAway }: OutboxState): string | undefined {

@@ -1,4 +1,4 @@
-import { createHoldingStorage, memoryStorage, type TextStorage } from "../data/text-storage";
+import { createHoldingStorage, memoryStorage, type TextStorage } from "../data/kept/text-storage";
 
 const PANELS = [
   "diameter",

@@ -1,5 +1,5 @@
 import { useColorScheme } from "react-native";
-import { useSettings } from "../data/settings";
+import { useSettings } from "../data/kept/settings";
 import type { ThemeName } from "../kit/palette";
 
 /** The theme in force: the person's choice, else the device's. */

@@ -1,6 +1,6 @@
 import { useRouter } from "expo-router";
 import { useEffect, useRef } from "react";
-import { storage } from "../data/text-storage";
+import { storage } from "../data/kept/text-storage";
 
 export type LinkParams = Readonly<Record<string, string | undefined>>;
 

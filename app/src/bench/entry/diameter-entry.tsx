@@ -10,10 +10,10 @@ import {
   type ThreadSide,
 } from "@root-gauge/core";
 import { useState } from "react";
-import { takeReading } from "../../data/bench";
-import { useMended } from "../../data/mending";
-import type { Settings } from "../../data/kept-schemas";
-import { changeSettings, useSettings } from "../../data/settings";
+import { takeReading } from "../../data/drafts/bench";
+import { useMended } from "../../data/drafts/mending";
+import type { Settings } from "../../data/kept/kept-schemas";
+import { changeSettings, useSettings } from "../../data/kept/settings";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { ChoiceRow } from "../../kit/choice-row";
 import { useFetched } from "../../shell/fetched-later";

@@ -16,7 +16,7 @@ import {
 import { TRADES } from "@root-gauge/core/lists";
 import { TEACHING } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
-import { changeBench } from "../../data/bench";
+import { changeBench } from "../../data/drafts/bench";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { Heading, Small } from "../../kit/text";

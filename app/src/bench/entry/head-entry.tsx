@@ -8,8 +8,8 @@ import {
 } from "@root-gauge/core";
 import { TEACHING } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
-import { changeBench } from "../../data/bench";
-import { useDraft, writeDraft } from "../../data/drafts";
+import { changeBench } from "../../data/drafts/bench";
+import { useDraft, writeDraft } from "../../data/drafts/drafts";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { Label, Small } from "../../kit/text";

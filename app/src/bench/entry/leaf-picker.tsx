@@ -16,10 +16,10 @@ import { LEAF_OUTCOMES } from "@root-gauge/core/lists";
 import { TEACHING } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { useMemo, useState, type CSSProperties } from "react";
-import { takeReading } from "../../data/bench";
-import { useDraft, writeDraft } from "../../data/drafts";
-import { useMended } from "../../data/mending";
-import { useSettings } from "../../data/settings";
+import { takeReading } from "../../data/drafts/bench";
+import { useDraft, writeDraft } from "../../data/drafts/drafts";
+import { useMended } from "../../data/drafts/mending";
+import { useSettings } from "../../data/kept/settings";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { PLAIN_FIGURE, PLAIN_LABEL, PLAIN_PLATE } from "../../kit/plain";
@@ -28,7 +28,7 @@ import { Figure, Label, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
 import { useLayout } from "../../kit/wide";
 import { useAfterFirstPaint } from "../../kit/use-after-first-paint";
-import { LeafView } from "../../drawing/leaf-view";
+import { LeafView } from "../../draw/leaf-view";
 import { differentPitches, exactLeaf, groupLeaves, matchingLeaves } from "./leaf-groups";
 
 export interface LeafPickerProps {

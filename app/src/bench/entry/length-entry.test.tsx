@@ -1,7 +1,7 @@
 import { identify, type HeadStyle, type Reading } from "@root-gauge/core";
 import { HEAD_STYLES } from "@root-gauge/core/lists";
 import { screen } from "@testing-library/react";
-import { writeDraft } from "../../data/drafts";
+import { writeDraft } from "../../data/drafts/drafts";
 import { show } from "../../testing/show";
 import { LengthEntry } from "./length-entry";
 

@@ -25,10 +25,10 @@ import {
 import { datumWords, nominalLengthWords } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { useState } from "react";
-import { changeBench } from "../../data/bench";
-import { useDraft, writeDraft } from "../../data/drafts";
-import { useMended } from "../../data/mending";
-import { Plate } from "../../drawing/plate";
+import { changeBench } from "../../data/drafts/bench";
+import { useDraft, writeDraft } from "../../data/drafts/drafts";
+import { useMended } from "../../data/drafts/mending";
+import { Plate } from "../../draw/plate";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { Label, Small } from "../../kit/text";

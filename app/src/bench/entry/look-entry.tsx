@@ -13,7 +13,7 @@ import {
 import { FINISHES, HEAD_STYLES } from "@root-gauge/core/lists";
 import { TEACHING, lengthDatumWords } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
-import { changeBench } from "../../data/bench";
+import { changeBench } from "../../data/drafts/bench";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { LabelledChips } from "../../kit/labelled-chips";
 import { Heading, Small } from "../../kit/text";

@@ -9,7 +9,7 @@ import { PANEL_SENTENCES } from "@root-gauge/core/say/bench";
 import { useTheme, View } from "@tamagui/core";
 import { useState } from "react";
 import Svg from "react-native-svg";
-import { Marks } from "../../drawing/marks";
+import { Marks } from "../../draw/marks";
 import { ActionButton } from "../../kit/action-button";
 import { Pressable } from "../../kit/pressable";
 import { Body } from "../../kit/text";

@@ -3,8 +3,8 @@ import { drillWords } from "@root-gauge/core/say/charts";
 import { ownedDrills } from "@root-gauge/core/mend/holes";
 import { PANEL_SENTENCES } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
-import { useDraft, writeDraft } from "../../data/drafts";
-import { useTools } from "../../data/tools-state";
+import { useDraft, writeDraft } from "../../data/drafts/drafts";
+import { useTools } from "../../data/kept/tools-state";
 import { ActionButton } from "../../kit/action-button";
 import { Small } from "../../kit/text";
 

@@ -8,7 +8,7 @@ import {
   type Mm,
   type Units,
 } from "@root-gauge/core";
-import type { DraftField } from "../../data/draft-fields";
+import type { DraftField } from "../../data/kept/draft-fields";
 
 /** A field of the reading pad: a length, or a number of threads. */
 export type PadField = { readonly key: DraftField; readonly label: string } & (

@@ -1,8 +1,8 @@
 import { identify } from "@root-gauge/core";
 import { fireEvent, screen } from "@testing-library/react";
-import { useBenchPart, startAnother } from "../../data/bench";
-import { writeDraft } from "../../data/drafts";
-import { changeSettings } from "../../data/settings";
+import { useBenchPart, startAnother } from "../../data/drafts/bench";
+import { writeDraft } from "../../data/drafts/drafts";
+import { changeSettings } from "../../data/kept/settings";
 import { Body } from "../../kit/text";
 import { show } from "../../testing/show";
 import { DiameterEntry } from "./diameter-entry";

@@ -1,7 +1,7 @@
 import type { Candidate, Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { ChoiceRow } from "../../kit/choice-row";
-import { useDraft, writeDraft } from "../../data/drafts";
+import { useDraft, writeDraft } from "../../data/drafts/drafts";
 import { LeafPicker } from "./leaf-picker";
 import { CountEntry, CrestEntry } from "./span-entries";
 

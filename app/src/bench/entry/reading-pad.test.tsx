@@ -1,5 +1,5 @@
 import { fireEvent, screen } from "@testing-library/react";
-import { writeDraft } from "../../data/drafts";
+import { writeDraft } from "../../data/drafts/drafts";
 import { show } from "../../testing/show";
 import type { PadField } from "./pad-fields";
 import { ReadingPad } from "./reading-pad";

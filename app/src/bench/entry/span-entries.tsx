@@ -1,8 +1,8 @@
 import { ACCEPTED, pitchProblemWords, type Units } from "@root-gauge/core";
 import { TEACHING } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
-import { takeReading } from "../../data/bench";
-import { useDraft, writeDraft } from "../../data/drafts";
+import { takeReading } from "../../data/drafts/bench";
+import { useDraft, writeDraft } from "../../data/drafts/drafts";
 import { Chip } from "../../kit/chip";
 import type { EntryProps } from "./entry-props";
 import type { PadField } from "./pad-fields";

@@ -13,9 +13,9 @@ import { designationProblemWords, whichThreadWords } from "@root-gauge/core/say/
 import { TEACHING, trialTurnsProblemWords, chooseKnownWords } from "@root-gauge/core/say/bench";
 import { View } from "@tamagui/core";
 import { useState } from "react";
-import { takeReading } from "../../data/bench";
-import type { DraftField } from "../../data/draft-fields";
-import { useDraft, writeDraft } from "../../data/drafts";
+import { takeReading } from "../../data/drafts/bench";
+import type { DraftField } from "../../data/kept/draft-fields";
+import { useDraft, writeDraft } from "../../data/drafts/drafts";
 import { ActionButton } from "../../kit/action-button";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { Body, Figure, Label, Small } from "../../kit/text";

@@ -8,9 +8,9 @@ import {
 import { judgePair, type JudgedPair, type Thread, type Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useMemo } from "react";
-import { useSettings } from "../../data/settings";
-import { PitchDrift } from "../../drawing/pitch-drift";
-import { ProfileOverlay } from "../../drawing/profile-overlay";
+import { useSettings } from "../../data/kept/settings";
+import { PitchDrift } from "../../draw/pitch-drift";
+import { ProfileOverlay } from "../../draw/profile-overlay";
 import { ActionButton } from "../../kit/action-button";
 import { CopyButton } from "../../kit/copy-button";
 import { exportCsv } from "../../kit/export-csv";

@@ -11,8 +11,8 @@ import {
 import { nearestPitches } from "@root-gauge/core/identify/search";
 import { View } from "@tamagui/core";
 import { ScrollView } from "react-native";
-import { changeCharts, useChartsState } from "../../data/charts-state";
-import { useSettings } from "../../data/settings";
+import { changeCharts, useChartsState } from "../../data/kept/charts-state";
+import { useSettings } from "../../data/kept/settings";
 import { CopyButton } from "../../kit/copy-button";
 import { Facts, factsText } from "../../kit/facts";
 import { Card } from "../../kit/surface";

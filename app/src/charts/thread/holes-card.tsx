@@ -9,8 +9,8 @@ import {
 } from "@root-gauge/core/mend/holes";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import { changeCharts } from "../../data/charts-state";
-import { useTools } from "../../data/tools-state";
+import { changeCharts } from "../../data/kept/charts-state";
+import { useTools } from "../../data/kept/tools-state";
 import { ActionButton } from "../../kit/action-button";
 import { Facts, type Fact } from "../../kit/facts";
 import { Card } from "../../kit/surface";

@@ -1,9 +1,9 @@
 import { threadById, type Thread, type Units } from "@root-gauge/core";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
-import { togglePin, useChartsState } from "../../data/charts-state";
-import { useSettings } from "../../data/settings";
-import { ProfileDrawing } from "../../drawing/profile-drawing";
+import { togglePin, useChartsState } from "../../data/kept/charts-state";
+import { useSettings } from "../../data/kept/settings";
+import { ProfileDrawing } from "../../draw/profile-drawing";
 import { ActionButton } from "../../kit/action-button";
 import { CopyButton } from "../../kit/copy-button";
 import { factsText } from "../../kit/facts";

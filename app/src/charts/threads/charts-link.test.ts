@@ -1,4 +1,4 @@
-import { changeCharts, type ChartsState } from "../../data/charts-state";
+import { changeCharts, type ChartsState } from "../../data/kept/charts-state";
 import { chartsAddress, chartsPath, takeChartsParams } from "./charts-link";
 
 const SEARCH: ChartsState = {

@@ -1,6 +1,6 @@
 import { THREAD_FAMILIES, THREAD_SIDES } from "@root-gauge/core/lists";
 import { QUALITIES } from "@root-gauge/core/identify/search";
-import { changeCharts, type ChartsState } from "../../data/charts-state";
+import { changeCharts, type ChartsState } from "../../data/kept/charts-state";
 import type { LinkParams } from "../../shell/use-linked-state";
 
 /** What the address of the chart of threads may say. */

@@ -1,5 +1,5 @@
 import { FAMILY_WORDS, angleWords } from "@root-gauge/core";
-import type { ChartsState } from "../../data/charts-state";
+import type { ChartsState } from "../../data/kept/charts-state";
 
 /** What the table is narrowed to, in few words; empty when it is the whole catalogue. */
 export function filterWords({ family, series, flankAngleDeg, side }: ChartsState): string {

@@ -8,7 +8,7 @@ import {
 import { CHART_SENTENCES } from "@root-gauge/core/say/charts";
 import type { Quality } from "@root-gauge/core/identify/search";
 import { View } from "@tamagui/core";
-import { changeCharts, type ChartsState } from "../../data/charts-state";
+import { changeCharts, type ChartsState } from "../../data/kept/charts-state";
 import { ChoiceChips } from "../../kit/choice-chips";
 import { ChoiceRow } from "../../kit/choice-row";
 import { Label, Small } from "../../kit/text";

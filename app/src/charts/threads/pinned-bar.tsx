@@ -3,7 +3,7 @@ import { CHART_SENTENCES } from "@root-gauge/core/say/charts";
 import { useTheme, View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import X from "lucide-react-native/icons/x";
-import { togglePin } from "../../data/charts-state";
+import { togglePin } from "../../data/kept/charts-state";
 import { ActionButton } from "../../kit/action-button";
 import { Pressable } from "../../kit/pressable";
 import { Figure, Small } from "../../kit/text";

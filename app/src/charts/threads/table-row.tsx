@@ -1,6 +1,6 @@
 import type { ThreadColumn } from "@root-gauge/core/say/charts";
 import { memo, type CSSProperties } from "react";
-import { togglePin } from "../../data/charts-state";
+import { togglePin } from "../../data/kept/charts-state";
 import { ONE_LINE, PLAIN_FIGURE, PLAIN_LABEL } from "../../kit/plain";
 import { rem } from "../../kit/text-scale";
 import { COLUMN_WIDTHS, FIGURE_COLUMNS } from "./columns";

@@ -14,8 +14,13 @@ import {
   type RefObject,
 } from "react";
 import { ScrollView, type TextInput } from "react-native";
-import { changeCharts, chartsNow, useChartsState, type ChartsState } from "../../data/charts-state";
-import { useSettings, useSettingsStore } from "../../data/settings";
+import {
+  changeCharts,
+  chartsNow,
+  useChartsState,
+  type ChartsState,
+} from "../../data/kept/charts-state";
+import { useSettings, useSettingsStore } from "../../data/kept/settings";
 import { exportCsv } from "../../kit/export-csv";
 import { Panel } from "../../kit/panel";
 import { Pressable } from "../../kit/pressable";
@@ -23,7 +28,7 @@ import { SearchField } from "../../kit/search-field";
 import { Body, Heading, Small } from "../../kit/text";
 import { useAfterFirstPaint } from "../../kit/use-after-first-paint";
 import { useLayout } from "../../kit/wide";
-import { CalledRow } from "../../callout/called-row";
+import { CalledRow } from "../../order/callout/called-row";
 import { asLink } from "../../shell/links";
 import { useLinkedState } from "../../shell/use-linked-state";
 import { usePanel } from "../../shell/use-panel";

@@ -1,6 +1,6 @@
 import { useEffect, type RefObject } from "react";
 import type { TextInput } from "react-native";
-import { flipUnits } from "../../data/settings";
+import { flipUnits } from "../../data/kept/settings";
 import { isTyping } from "../../kit/is-typing";
 
 /** The keys of the thread chart: `/` goes to the search, `u` flips the units. A field that has the focus keeps its own keys. */

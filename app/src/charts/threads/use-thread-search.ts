@@ -1,7 +1,7 @@
 import type { Units } from "@root-gauge/core";
 import { searchThreads, type ThreadSearch } from "@root-gauge/core/identify/search";
 import { useMemo } from "react";
-import type { ChartsState } from "../../data/charts-state";
+import type { ChartsState } from "../../data/kept/charts-state";
 
 type Asked = Pick<ChartsState, "query" | "family" | "series" | "flankAngleDeg" | "side">;
 

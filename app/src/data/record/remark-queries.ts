@@ -1,0 +1,21 @@
+import { useInfiniteQuery } from "@tanstack/react-query";
+import { api } from "../server/api";
+import { PAGED, moreOf } from "../server/paged";
+import { QUERY_KEYS } from "../outbox/query-keys";
+import { inLists, merged, useWaiting } from "../outbox/waiting";
+
+/** What was noted of a position so far, what waits to be saved first. */
+export function useRemarks(positionId: string) {
+  const waiting = useWaiting();
+  const query = useInfiniteQuery({
+    queryKey: QUERY_KEYS.remarks(positionId),
+    queryFn: ({ pageParam }) => api.remarks(positionId, pageParam ?? undefined),
+    ...PAGED,
+    enabled: !waiting.unsaved.has(positionId),
+  });
+  const stored = query.data?.pages.flatMap((page) => page.remarks) ?? [];
+  const remarks = merged(waiting.remarks, stored)
+    .filter((remark) => remark.positionId === positionId)
+    .filter(inLists);
+  return { query, stored, remarks, next: query.hasNextPage, more: moreOf(query) };
+}
