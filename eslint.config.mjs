@@ -5,7 +5,8 @@ import { defineConfig } from "eslint/config";
 
 const NAMES = ["core", "trials", "contract", "server", "app", "e2e", "scripts"];
 
-const PACKAGES = NAMES.map((type) => ({ type, pattern: type }));
+// By the whole path: a folder of the app may be called like a package.
+const PACKAGES = NAMES.map((type) => ({ type, pattern: type, partialMatch: false }));
 
 const to = (type) => ({ to: { element: { type } } });
 

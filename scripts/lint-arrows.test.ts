@@ -18,17 +18,22 @@ const TRIED: readonly (readonly [file: string, imports: string, may: boolean])[]
   ["trials/bucket/tried.ts", "@root-gauge/core/measure", true],
   ["app/src/kit/tried.ts", "@root-gauge/core/say/common/words", false],
   ["app/src/kit/tried.ts", "@root-gauge/core/say/common", true],
+  ["app/src/data/server/tried.ts", "../kept/text-storage", true],
+  ["app/src/data/server/tried.ts", "../../../../server/src/main", false],
+  ["server/src/tried.ts", "../../app/src/kit/today", false],
+  ["contract/tried.ts", "../trials/simulate", false],
 ];
 
 /** What the linter says of each: whether a rule of imports stands against it. */
 const LINT = `
 import { ESLint } from "eslint";
+const RULES = new Set(["no-restricted-imports", "boundaries/dependencies"]);
 const eslint = new ESLint({ cwd: process.argv[2] });
 const said = [];
 for (const [file, imports] of JSON.parse(process.argv[1])) {
   const text = 'export * from "' + imports + '";\\n';
   const [{ messages }] = await eslint.lintText(text, { filePath: process.argv[2] + "/" + file });
-  said.push(messages.some(({ ruleId }) => ruleId === "no-restricted-imports"));
+  said.push(messages.some(({ ruleId }) => RULES.has(ruleId)));
 }
 console.log(JSON.stringify(said));
 `;
