@@ -1,7 +1,7 @@
 import { z } from "zod/mini";
 
 /** What is changed of a record, as its history names it. */
-export const CHANGED_FIELDS = [
+const CHANGED_FIELDS = [
   "made",
   "machine",
   "position",
@@ -48,7 +48,7 @@ export const CHANGED_FIELDS = [
 ] as const;
 
 /** One field of a record as it was and as it became: by whom, and when. */
-export const changeSchema = z.object({
+const changeSchema = z.object({
   id: z.int(),
   at: z.iso.datetime(),
   /** The name that was typed on the device; empty where none was. */

@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import type { IdentificationSummary } from "@root-gauge/core";
 import { HANDS, THREAD_SIDES, VERDICTS } from "@root-gauge/core/lists";
 import { z } from "zod/mini";
@@ -16,7 +17,7 @@ export const IDENTIFICATION_FIELDS = {
   positionId: field("position", z.optional(positionIdSchema), "place", "position_id"),
   readings: field("readings", readingsSchema, "json"),
   options: field("options", identifyOptionsSchema, "json"),
-  notes: field("notes", z.string().check(z.maxLength(4000))),
+  notes: field("notes", z.string().check(z.maxLength(LONGEST.notes))),
   /** What goes in; null while nobody has said. */
   replacement: field(
     "spec",
@@ -75,7 +76,7 @@ export const identificationSchema = z.object({
 });
 
 /** A finding as lists show it. */
-export const findingRowSchema = z.omit(identificationSchema, {
+const findingRowSchema = z.omit(identificationSchema, {
   notes: true,
   createdAt: true,
 });

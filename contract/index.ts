@@ -16,7 +16,6 @@ export {
   positionIdSchema,
   positionInputSchema,
   positionListSchema,
-  positionRowSchema,
   positionSchema,
   toOrderListSchema,
 } from "./position";
@@ -29,14 +28,7 @@ export {
   remarkSchema,
 } from "./remark";
 export type { Picture, Remark, RemarkInput } from "./remark";
-export {
-  MOST_PLACES,
-  jobInputSchema,
-  jobListSchema,
-  jobPlaceSchema,
-  jobSchema,
-  wholeJobSchema,
-} from "./job";
+export { MOST_PLACES, jobInputSchema, jobListSchema, jobSchema, wholeJobSchema } from "./job";
 export type { Job, JobInput, JobPlace, WholeJob } from "./job";
 export {
   MOST_LINES,
@@ -48,24 +40,23 @@ export {
   wholeOrderSchema,
 } from "./order";
 export type { KeptLine, Order, OrderInput, OrderRow, WholeOrder } from "./order";
-export { SUPPLY_STATES, quotationRequestSchema, quotationSchema } from "./quotation";
+export { quotationRequestSchema, quotationSchema } from "./quotation";
 export type { Quotation, QuotationRequest, QuotedLine } from "./quotation";
 export { eventListSchema, eventsQuerySchema, recordEventSchema } from "./event";
 export type { RecordEvent } from "./event";
-export { RECORD_KINDS } from "./record-kinds";
+export { RECORD_KINDS, sentFields } from "./record-kinds";
 export type { RecordKind } from "./record-kinds";
 export type { Field, FieldForm, FieldTable } from "./record-fields";
-export { REMOVABLE, removedListSchema } from "./removed";
+export { removedListSchema } from "./removed";
 export type { RemovedRow } from "./removed";
 export { searchHitsSchema } from "./search";
 export type { SearchHit } from "./search";
-export { CHANGED_FIELDS, changeListSchema } from "./change";
+export { changeListSchema } from "./change";
 export type { Change, ChangedField } from "./change";
-export { MOST_READINGS, identifyOptionsSchema, readingSchema, readingsSchema } from "./reading";
+export { identifyOptionsSchema, readingSchema, readingsSchema } from "./reading";
 export { circumstancesSchema, replacementSchema, sheetQuerySchema } from "./replacement";
-export type { Replacement, SheetQuery } from "./replacement";
+export type { Replacement } from "./replacement";
 export {
-  damageSchema,
   ownedToolsSchema,
   planPaperSchema,
   repairInputSchema,
@@ -77,7 +68,6 @@ export type { PlanPaperInput, Repair, RepairInput, RepairRow } from "./repair";
 export { ownWordInputSchema, ownWordListSchema, ownWordSchema } from "./own-word";
 export type { OwnWordInput, StoredWord } from "./own-word";
 export { metQuerySchema, metSchema } from "./met";
-export type { Met } from "./met";
 export { PAGES, isPage } from "./pages";
 export {
   MACHINE_SORTS,

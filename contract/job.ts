@@ -2,7 +2,7 @@ import { z } from "zod/mini";
 import { stateCountsSchema } from "./machine";
 import { positionIdSchema, positionRowSchema } from "./position";
 import { field, inputSchemaOf } from "./record-fields";
-import { removalSchema, removedSchema, storedFields, textSchema } from "./stored";
+import { removalSchema, removedSchema, storedFields, nameSchema, notesSchema } from "./stored";
 
 /** More places than one piece of work has. */
 export const MOST_PLACES = 1000;
@@ -10,16 +10,13 @@ export const MOST_PLACES = 1000;
 const day = z.iso.date();
 
 export const JOB_FIELDS = {
-  name: field(
-    "name",
-    z.string().check(z.trim(), z.minLength(1, "a job needs a name"), z.maxLength(120)),
-  ),
+  name: field("name", nameSchema("a job")),
   opened: field("opened", day),
   /** The day it is to be done by. */
   due: field("due", z._default(z.nullable(day), null)),
   /** The day it was done; null while it is open. */
   done: field("done", z._default(z.nullable(day), null)),
-  notes: field("notes", z._default(textSchema(4000), "")),
+  notes: field("notes", notesSchema),
   /** What is worked at. */
   positions: field(
     "positions",
@@ -50,7 +47,7 @@ export const jobSchema = z.object({
 });
 
 /** A position of a job, with where it is. */
-export const jobPlaceSchema = z.extend(positionRowSchema, {
+const jobPlaceSchema = z.extend(positionRowSchema, {
   machine: z.string(),
   path: z.string(),
 });

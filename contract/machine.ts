@@ -1,7 +1,14 @@
-import { POSITION_STATES, type StateCounts } from "@root-gauge/core/record";
+import { POSITION_STATES, type StateCounts, LONGEST } from "@root-gauge/core/record";
 import { z } from "zod/mini";
 import { field, inputSchemaOf } from "./record-fields";
-import { removalSchema, removedSchema, storedFields, textSchema } from "./stored";
+import {
+  removalSchema,
+  removedSchema,
+  storedFields,
+  textSchema,
+  nameSchema,
+  notesSchema,
+} from "./stored";
 
 export const machineIdSchema = z.uuid();
 
@@ -9,17 +16,14 @@ export const machineIdSchema = z.uuid();
 const yearSchema = z.nullable(z.int().check(z.minimum(1700), z.maximum(2100)));
 
 export const MACHINE_FIELDS = {
-  name: field(
-    "name",
-    z.string().check(z.trim(), z.minLength(1, "a machine needs a name"), z.maxLength(120)),
-  ),
+  name: field("name", nameSchema("a machine")),
   /** The maker's country, as it is written: it says which threads to expect. */
-  origin: field("origin", z._default(textSchema(120), "")),
+  origin: field("origin", z._default(textSchema(LONGEST.name), "")),
   /** The year it was built in. */
   year: field("year", z._default(yearSchema, null), "figure"),
   /** Where it stands. */
-  stands: field("stands", z._default(textSchema(120), "")),
-  notes: field("notes", z._default(textSchema(4000), "")),
+  stands: field("stands", z._default(textSchema(LONGEST.name), "")),
+  notes: field("notes", notesSchema),
   removed: field("removed", removalSchema, "flag"),
 };
 
@@ -49,7 +53,7 @@ export const machineSchema = z.object({
 });
 
 /** A machine as lists show it. */
-export const machineRowSchema = z.omit(machineSchema, { notes: true, createdAt: true });
+const machineRowSchema = z.omit(machineSchema, { notes: true, createdAt: true });
 
 export const machineListSchema = z.object({
   machines: z.array(machineRowSchema),

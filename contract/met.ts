@@ -7,5 +7,3 @@ export const metSchema = z.object({
 
 /** The place that is being read: what was found there says nothing of itself. */
 export const metQuerySchema = z.object({ without: z.optional(z.uuid()) });
-
-export type Met = z.infer<typeof metSchema>;

@@ -1,9 +1,10 @@
+import { LONGEST } from "@root-gauge/core/record";
 import { z } from "zod/mini";
 import { MOST_PLACES } from "./job";
 import { positionIdSchema, toOrderSchema } from "./position";
 import { quotationSchema } from "./quotation";
 import { field, inputSchemaOf } from "./record-fields";
-import { removalSchema, removedSchema, storedFields, textSchema } from "./stored";
+import { removalSchema, removedSchema, storedFields, nameSchema, notesSchema } from "./stored";
 
 /** More lines than a counter takes at once. */
 export const MOST_LINES = 200;
@@ -14,7 +15,7 @@ const count = z.int().check(z.minimum(0), z.maximum(MOST_PARTS));
 
 const calloutText = z
   .string()
-  .check(z.trim(), z.minLength(1, "a line needs a call-out"), z.maxLength(600));
+  .check(z.trim(), z.minLength(1, "a line needs a call-out"), z.maxLength(LONGEST.line));
 
 /** A line of an order is a record of its own: two people may tick two of them. */
 export const LINE_FIELDS = {
@@ -55,13 +56,10 @@ export const orderRuleSchema = z.strictObject({
 });
 
 export const ORDER_FIELDS = {
-  name: field(
-    "name",
-    z.string().check(z.trim(), z.minLength(1, "an order needs a name"), z.maxLength(120)),
-  ),
+  name: field("name", nameSchema("an order")),
   rule: field("rule", orderRuleSchema, "json"),
   lines: field("lines", z.array(orderLineSchema).check(z.maxLength(MOST_LINES)), "json", null),
-  notes: field("notes", z._default(textSchema(4000), "")),
+  notes: field("notes", notesSchema),
   /** What a supplier answered last; null while none was asked. */
   quotation: field("quotation", z._default(z.nullable(quotationSchema), null), "json"),
   removed: field("removed", removalSchema, "flag"),
@@ -87,7 +85,7 @@ export const orderSchema = z.object({
 export const wholeOrderSchema = z.extend(orderSchema, { places: z.array(toOrderSchema) });
 
 /** An order as lists show it: how much of it has arrived, and for which positions it is. */
-export const orderRowSchema = z.object({
+const orderRowSchema = z.object({
   id: z.uuid(),
   name: z.string(),
   lines: z.array(z.pick(orderLineSchema, { arrived: true, positions: true })),

@@ -6,7 +6,7 @@ import { field, inputSchemaOf } from "./record-fields";
 import { removalSchema, removedSchema } from "./stored";
 
 /** What a word of the shop stands for in a call-out. */
-export const ownMeaningSchema: z.ZodMiniType<OwnMeaning> = z.discriminatedUnion("kind", [
+const ownMeaningSchema: z.ZodMiniType<OwnMeaning> = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("head"), head: z.enum(HEAD_STYLES) }),
   z.strictObject({ kind: z.literal("drive"), drive: z.enum(DRIVES) }),
   z.strictObject({ kind: z.literal("finish"), finish: z.enum(FINISHES) }),

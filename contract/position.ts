@@ -1,9 +1,16 @@
-import { POSITION_STATES } from "@root-gauge/core/record";
+import { POSITION_STATES, LONGEST } from "@root-gauge/core/record";
 import { z } from "zod/mini";
 import { machineIdSchema } from "./machine";
 import { replacementSchema } from "./replacement";
 import { field, inputSchemaOf } from "./record-fields";
-import { removalSchema, removedSchema, storedFields, textSchema } from "./stored";
+import {
+  removalSchema,
+  removedSchema,
+  storedFields,
+  textSchema,
+  nameSchema,
+  notesSchema,
+} from "./stored";
 
 export const positionIdSchema = z.uuid();
 
@@ -14,16 +21,13 @@ const state = z.enum(POSITION_STATES);
 const alike = z.int().check(z.minimum(1), z.maximum(MOST_ALIKE));
 
 /** A place in one line, the outermost first: "feed side / gripper bar / left". */
-export const positionPathSchema = textSchema(600);
+export const positionPathSchema = textSchema(LONGEST.line);
 
 export const POSITION_FIELDS = {
   machineId: field("machine", machineIdSchema, "machine", "machine_id"),
   /** What it stands within; null for the machine itself. */
   parentId: field("parent", z._default(z.nullable(positionIdSchema), null), "place", "parent_id"),
-  name: field(
-    "name",
-    z.string().check(z.trim(), z.minLength(1, "a position needs a name"), z.maxLength(120)),
-  ),
+  name: field("name", nameSchema("a position")),
   /** Its place among those beside it. */
   rank: field("rank", z._default(z.number(), 0), "figure"),
   /** How many alike there are. */
@@ -31,7 +35,7 @@ export const POSITION_FIELDS = {
   state: field("state", z._default(state, "to-identify")),
   /** What goes in; null while nobody has said. */
   spec: field("spec", z._default(z.nullable(replacementSchema), null), "json"),
-  notes: field("notes", z._default(textSchema(4000), "")),
+  notes: field("notes", notesSchema),
   /** Kept and looked up, and no work any more; with all that stands within it. */
   archived: field("archived", z._default(z.boolean(), false), "flag"),
   removed: field("removed", removalSchema, "flag"),

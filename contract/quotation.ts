@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import { z } from "zod/mini";
 
 /** More lines than a supplier is asked of at once. */
@@ -9,7 +10,7 @@ export const quotationRequestSchema = z.strictObject({
     .array(
       z.strictObject({
         id: z.uuid(),
-        callout: z.string().check(z.minLength(1), z.maxLength(600)),
+        callout: z.string().check(z.minLength(1), z.maxLength(LONGEST.line)),
         quantity: z.int().check(z.minimum(1), z.maximum(99_999)),
       }),
     )
@@ -17,10 +18,10 @@ export const quotationRequestSchema = z.strictObject({
 });
 
 /** How a supplier stands to a part: has it, has none now, or does not sell it. */
-export const SUPPLY_STATES = ["stocked", "out", "not-sold"] as const;
+const SUPPLY_STATES = ["stocked", "out", "not-sold"] as const;
 
 /** What a supplier says of one line. Prices are in no country's money. */
-export const quotedLineSchema = z.object({
+const quotedLineSchema = z.object({
   id: z.uuid(),
   state: z.enum(SUPPLY_STATES),
   /** Parts in a pack; 1 for loose ones. */

@@ -182,7 +182,7 @@ const END_SCHEMAS = {
 const { "external-diameter": first, ...others } = END_SCHEMAS;
 
 /** More readings than this of one part are a slip, not diligence. */
-export const MOST_READINGS = 50;
+const MOST_READINGS = 50;
 
 const endReadingSchema: z.ZodMiniType<EndReading> = z.discriminatedUnion("kind", [
   first,

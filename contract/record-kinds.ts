@@ -1,3 +1,4 @@
+import type { z } from "zod/mini";
 import { IDENTIFICATION_FIELDS } from "./identification";
 import { JOB_FIELDS } from "./job";
 import { MACHINE_FIELDS } from "./machine";
@@ -21,3 +22,21 @@ export const RECORD_KINDS = {
 } as const;
 
 export type RecordKind = keyof typeof RECORD_KINDS;
+
+type FieldsOf<Kind extends RecordKind> = (typeof RECORD_KINDS)[Kind];
+
+/** What is sent of a kind of record, but for whether it is removed. */
+export type Sent<Kind extends RecordKind> = {
+  [Name in Exclude<keyof FieldsOf<Kind>, "removed">]: FieldsOf<Kind>[Name] extends {
+    readonly schema: infer Schema extends z.ZodMiniType;
+  }
+    ? z.output<Schema>
+    : never;
+};
+
+/** The fields of a record as it is stored, as they would be sent again. */
+export function sentFields<Kind extends RecordKind>(kind: Kind, stored: Sent<Kind>): Sent<Kind> {
+  const values: Readonly<Record<string, unknown>> = stored;
+  const names = Object.keys(RECORD_KINDS[kind]).filter((name) => name !== "removed");
+  return Object.fromEntries(names.map((name) => [name, values[name]])) as Sent<Kind>;
+}

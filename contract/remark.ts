@@ -1,7 +1,7 @@
 import { z } from "zod/mini";
 import { positionIdSchema } from "./position";
 import { field, inputSchemaOf } from "./record-fields";
-import { removalSchema, removedSchema, storedFields, textSchema } from "./stored";
+import { removalSchema, removedSchema, storedFields, notesSchema } from "./stored";
 
 /** The most that a picture may weigh when it is sent, bytes; one that the app has made small is a tenth of it. */
 export const PICTURE_LIMIT = 4_000_000;
@@ -11,7 +11,7 @@ const PICTURE_LETTERS = Math.ceil(PICTURE_LIMIT / 3) * 4;
 
 export const REMARK_FIELDS = {
   positionId: field("position", positionIdSchema, "place", "position_id"),
-  text: field("text", z._default(textSchema(4000), "")),
+  text: field("text", notesSchema),
   takenAt: field("taken", z.iso.datetime(), "text", "taken_at"),
   removed: field("removed", removalSchema, "flag"),
 };

@@ -1,7 +1,7 @@
 import { z } from "zod/mini";
 
 /** What can be put back by itself once it was taken out of the lists. */
-export const REMOVABLE = [
+const REMOVABLE = [
   "machine",
   "position",
   "identification",
@@ -13,7 +13,7 @@ export const REMOVABLE = [
 ] as const;
 
 /** Something that was taken out of the lists: what it is, and when. */
-export const removedRowSchema = z.object({
+const removedRowSchema = z.object({
   id: z.uuid(),
   kind: z.enum(REMOVABLE),
   name: z.string(),

@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import { UNITS } from "@root-gauge/core";
 import { DUTIES } from "@root-gauge/core/catalogue/circumstances";
 import {
@@ -64,7 +65,7 @@ export const ownedToolsSchema = z.strictObject({
 });
 
 /** A hole or a screw that is to be put right, its threads by their ids. */
-export const damageSchema: z.ZodMiniType<StoredDamage> = z.strictObject({
+const damageSchema: z.ZodMiniType<StoredDamage> = z.strictObject({
   symptom: z.enum(SYMPTOMS),
   part: z.enum(DAMAGED_PARTS),
   threadId: id,
@@ -110,7 +111,7 @@ export const damageSchema: z.ZodMiniType<StoredDamage> = z.strictObject({
 const stepRecordSchema = z.strictObject({
   code: z.enum(STEP_CODES),
   at: z.iso.datetime(),
-  note: text(1000),
+  note: text(LONGEST.remark),
   skipped: z.boolean(),
   felt: z.array(z.enum(STEP_FEELS)).check(z.maxLength(40)),
 });
@@ -123,9 +124,9 @@ const recordFields = {
   choice: z.strictObject({ option: z.optional(id), drill: z.optional(drillSchema) }),
   done: stepsSchema,
   former: z.array(z.strictObject({ option: id, done: stepsSchema })).check(z.maxLength(20)),
-  used: text(1000),
+  used: text(LONGEST.remark),
   outcome: z.nullable(z.enum(REPAIR_OUTCOMES)),
-  notes: text(4000),
+  notes: text(LONGEST.notes),
 };
 
 export const repairRecordSchema: z.ZodMiniType<RepairRecord> = z.strictObject(recordFields);
@@ -164,7 +165,7 @@ export const repairSchema = z.object({
 });
 
 /** A repair as lists show it: what it is, and how far it has come. */
-export const repairRowSchema = z.extend(z.omit(repairSchema, { createdAt: true, record: true }), {
+const repairRowSchema = z.extend(z.omit(repairSchema, { createdAt: true, record: true }), {
   record: z.nullable(
     z.object({
       outcome: recordFields.outcome,

@@ -55,4 +55,3 @@ export const sheetQuerySchema = z.object({
 });
 
 export type Replacement = z.infer<typeof replacementSchema>;
-export type SheetQuery = z.infer<typeof sheetQuerySchema>;

@@ -2,7 +2,7 @@ import { POSITION_STATES } from "@root-gauge/core/record";
 import { z } from "zod/mini";
 
 /** A machine or a position that holds what was searched for. */
-export const searchHitSchema = z.object({
+const searchHitSchema = z.object({
   kind: z.enum(["machine", "position"]),
   id: z.uuid(),
   machineId: z.uuid(),

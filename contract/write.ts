@@ -1,4 +1,4 @@
-import { POSITION_STATES } from "@root-gauge/core/record";
+import { POSITION_STATES, LONGEST } from "@root-gauge/core/record";
 import { z } from "zod/mini";
 
 /**
@@ -19,8 +19,8 @@ export const writeSchema = z.object({
 
 export type Write = z.infer<typeof writeSchema>;
 
-/** A name of 120 letters as addresses write it, nine signs a letter at the most, and an id. */
-const MOST_MARK = 120 * 9 + 60;
+/** A name as addresses write it, nine signs a letter at the most, and an id. */
+const MOST_MARK = LONGEST.name * 9 + 60;
 
 /** Where a list goes on: what the page before gave as `next`. */
 export const pageQuerySchema = z.object({

@@ -5,15 +5,18 @@ export {
   UNITS,
   inOtherUnit,
   inchesFromMm,
+  mmFromInches,
   nearestFraction,
   printFigure,
   printFraction,
   printLength,
+  plainFigure,
   printPlain,
   readLength,
   saidLength,
   saidText,
   tpiFromPitchMm,
+  withPoint,
 } from "./measure";
 export type { LengthProblem, LengthRange, Mm, Units } from "./measure";
 export {
@@ -92,7 +95,6 @@ export type {
   LeafMark,
   LeafOutcome,
   MeasuredSizes,
-  NextTest,
   OpeningTest,
   RetakeTest,
   Suspect,
@@ -104,7 +106,6 @@ export type {
   PartKind,
   RankedLeaf,
   Reading,
-  ReadingKind,
   ReadingOf,
   ReadingTest,
   Tool,
@@ -151,6 +152,7 @@ export {
   scaleWords,
   upperFirst,
   verdictWords,
+  taperFigure,
 } from "./say/common";
 export { UNITS_PER_MM, WEIGHTS, edgePath, metalPath, fittingScale } from "./draw/marks";
 export {
@@ -164,5 +166,5 @@ export {
   nutLines,
   nutMarks,
 } from "./draw/parts";
-export type { Drawing, EdgeStep, Mark, Place, Stroke } from "./draw/marks";
+export type { Drawing, Mark, Place, Stroke } from "./draw/marks";
 export type { BoltShape, NutShape } from "./draw/parts";

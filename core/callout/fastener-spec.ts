@@ -82,10 +82,9 @@ export interface WasherSpec extends Common {
   readonly hardnessHv?: number;
 }
 
-export const PLUG_DRIVES = ["socket", "hexagon", "square"] as const;
+export type PlugDrive = "socket" | "hexagon" | "square";
 
 /** What turns a plug; a hexagon or a square on it, or a socket in it. */
-export type PlugDrive = (typeof PLUG_DRIVES)[number];
 
 /** A plug for a threaded hole. */
 export interface PlugSpec extends Common, WithWashers {
@@ -93,19 +92,8 @@ export interface PlugSpec extends Common, WithWashers {
   readonly drive?: PlugDrive;
 }
 
-export const FITTING_STYLES = [
-  "nipple",
-  "hexagon-nipple",
-  "elbow",
-  "tee",
-  "coupling",
-  "union",
-  "bush",
-  "cap",
-  "adaptor",
-] as const;
-
-export type FittingStyle = (typeof FITTING_STYLES)[number];
+export type FittingStyle =
+  "nipple" | "hexagon-nipple" | "elbow" | "tee" | "coupling" | "union" | "bush" | "cap" | "adaptor";
 
 /** Which way round the thread of a fitting is, where that was said. */
 export type FittingEnds = "male" | "female";
@@ -126,9 +114,7 @@ export interface FittingSpec extends Common, FittingEnd {
   readonly other?: FittingEnd;
 }
 
-export const PIN_STYLES = ["dowel", "taper", "split", "spring", "clevis"] as const;
-
-export type PinStyle = (typeof PIN_STYLES)[number];
+export type PinStyle = "dowel" | "taper" | "split" | "spring" | "clevis";
 
 /** A pin, which has no thread. */
 export interface PinSpec extends Ordered {

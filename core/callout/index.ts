@@ -1,13 +1,12 @@
 export { formatCallout, lengthWritten } from "./format-callout";
-export { calledScrew, parseScrew, withEachThread } from "./called-screw";
+export { calledScrew, parseScrew } from "./called-screw";
 export { parseCallout } from "./parse-callout";
 export { goingWith, headOf, isCalloutProblem, isStructuralScrew, madeToOf } from "./fastener-spec";
 export { SCREW_PIECES, pieceChoices, pieceWritten } from "./screw-pieces";
-export type { PieceChoice, ScrewPiece } from "./screw-pieces";
+export type { ScrewPiece } from "./screw-pieces";
 export { atEnd, holeEnd, nutEnd, studEndsOf, turnedRound } from "./stud-spec";
 export { suggestCallouts } from "./suggest";
 export type { CalloutSuggestion } from "./suggest";
-export { ownMeaning } from "./own-words";
 export type { OwnMeaning, OwnWord } from "./own-words";
 export type {
   CalloutProblem,

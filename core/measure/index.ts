@@ -16,12 +16,12 @@ export {
   printFraction,
   reduceFraction,
 } from "./inch-fraction";
-export { MOST_LETTERS, oneSpelling } from "./spelling";
+export { MOST_LETTERS, oneSpelling, plainFigure, withPoint } from "./spelling";
 export { inOtherUnit } from "./other-unit";
 export { readLength } from "./read-length";
 export { saidLength, saidText } from "./said-length";
 export type { SaidLength } from "./said-length";
-export type { LengthProblem, LengthRange, LengthReading } from "./read-length";
+export type { LengthProblem, LengthRange } from "./read-length";
 export {
   printCompared,
   printFigure,

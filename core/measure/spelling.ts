@@ -30,3 +30,12 @@ export function oneSpelling(text: string): string {
 
 /** More letters than this are no size, name or call-out: readers refuse them before they read. */
 export const MOST_LETTERS = 200;
+
+/** What was typed of a figure, whole or not yet, with its decimal comma as a point. */
+export const withPoint = (text: string): string => text.trim().replace(",", ".");
+
+/** A figure alone as it was typed, with a point or a comma: "1,5", " .75". NaN where it is none; nothing typed is none. */
+export function plainFigure(text: string): number {
+  const typed = withPoint(text);
+  return typed === "" ? Number.NaN : Number(typed);
+}

@@ -17,7 +17,7 @@ const PLACES: readonly (readonly [RegExp, OriginPlace])[] = [
 const YEAR = /\b(1[789]\d\d|20\d\d)s?\b/;
 
 /** The place that a maker's country stands for; undefined where it names none of those that are told apart. */
-export function placeOfCountry(country: string): OriginPlace | undefined {
+function placeOfCountry(country: string): OriginPlace | undefined {
   return PLACES.find(([words]) => words.test(country))?.[1];
 }
 

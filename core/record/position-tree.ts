@@ -77,7 +77,7 @@ export function treeRows<Position extends Placed>(
 }
 
 /** The names from the outermost to the position itself. */
-export function namesTo(id: string, positions: ReadonlyMap<string, Placed>): readonly string[] {
+function namesTo(id: string, positions: ReadonlyMap<string, Placed>): readonly string[] {
   const names: string[] = [];
   const passed = new Set<string>();
   let at = positions.get(id);

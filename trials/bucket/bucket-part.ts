@@ -11,7 +11,7 @@ import { chance } from "./chance";
 import { TRADES, UNLISTED_SHARE, type Trade } from "./trades";
 
 /** What has been done to a part since it was made, or how it was made. */
-export const FATES = [
+const FATES = [
   "as made",
   "bright plated",
   "dipped in zinc",
@@ -21,9 +21,9 @@ export const FATES = [
   "cheap",
 ] as const;
 
-export type Fate = (typeof FATES)[number];
+type Fate = (typeof FATES)[number];
 
-export type BucketKind = "bolt" | "stud" | "nut" | "tapped-hole" | "pipe-male" | "pipe-female";
+type BucketKind = "bolt" | "stud" | "nut" | "tapped-hole" | "pipe-male" | "pipe-female";
 
 /** A part as it lies in the bucket. */
 export interface BucketPart {

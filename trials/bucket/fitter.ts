@@ -4,8 +4,7 @@ import type { BucketPart } from "./bucket-part";
 import { chance } from "./chance";
 
 /** What went wrong with a reading, as only this generator knows. */
-export type BucketSlip =
-  "digits" | "shank" | "zero" | "flats" | "unit" | "next-leaf" | "fence-post";
+type BucketSlip = "digits" | "shank" | "zero" | "flats" | "unit" | "next-leaf" | "fence-post";
 
 /** What a fitter says he read, in words of this generator; `slip` is not said. */
 export interface SaidSize {

@@ -1,8 +1,8 @@
 // A bucket of mixed parts, drawn and read by rules of its own: what the engine is held against knows nothing of it.
 export { bucketPart } from "./bucket-part";
-export type { BucketKind, BucketPart, Fate } from "./bucket-part";
+export type { BucketPart } from "./bucket-part";
 export { bucketFitter, leafLies, takeCount, takeCrests, takeLeaf, takeSize } from "./fitter";
-export type { BucketSlip, Fitter, SaidCount, SaidPitch, SaidSize } from "./fitter";
+export type { Fitter, SaidCount, SaidPitch, SaidSize } from "./fitter";
 export {
   judgeAngle,
   judgeCrests,
@@ -16,4 +16,3 @@ export {
   tryKnown,
   TURNS_TRIED,
 } from "./answers";
-export type { Tried } from "./answers";

@@ -13,7 +13,7 @@ import { readDiameter, readPitch } from "./simulated-fitter";
 import { drawPart, type SimulatedPart } from "./simulated-part";
 
 /** How a method did over all the parts. */
-export interface Score {
+interface Score {
   readonly parts: number;
   readonly top1: number;
   readonly top3: number;
@@ -35,7 +35,7 @@ export interface TrialRun {
 }
 
 /** How a way of testing did: how often it settled, was right in the end, was settled and wrong, and its tests. */
-export interface CourseScore {
+interface CourseScore {
   readonly parts: number;
   readonly settled: number;
   readonly right: number;

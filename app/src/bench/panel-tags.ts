@@ -9,7 +9,6 @@ import {
   pitchWords,
   printFigure,
   printLength,
-  printPlain,
   readingOfMajor,
   readingWords,
   saidSpan,
@@ -19,6 +18,7 @@ import {
   type PartKind,
   type Reading,
   type Units,
+  taperFigure,
 } from "@root-gauge/core";
 import type { PanelName } from "../shell/use-panel";
 
@@ -89,7 +89,7 @@ function taperText(sizes: MeasuredSizes, readings: readonly Reading[], units: Un
   const [small, large, apart] = [smallMm, largeMm, apartMm].map((mm) => printFigure(mm, units));
   return {
     label: `${small}–${large}, ${apart}`,
-    figure: taper < 0.004 ? "none" : `1 in ${printPlain(1 / taper, 0)}`,
+    figure: taperFigure(taper) ?? "none",
   };
 }
 

@@ -23,7 +23,7 @@ import { RuledOutPanel } from "./ruled-out-panel";
 import { ToolsPanel } from "./tools-panel";
 
 /** All but the first reading, and what belongs to another room. */
-export type RarePanel = Exclude<PanelName, "diameter" | "find" | "filters">;
+type RarePanel = Exclude<PanelName, "diameter" | "find" | "filters">;
 
 export interface RarePanelProps {
   readonly panel: RarePanel;

@@ -14,7 +14,7 @@ export function readingLine(reading: Reading, units: Units): string {
 }
 
 /** What a part comes to, in two lines: the thread or what goes in, and its readings. */
-export function partLines(input: IdentificationInput, units: Units): readonly string[] {
+function partLines(input: IdentificationInput, units: Units): readonly string[] {
   const result = summaryOf(identify(input.readings, input.options));
   const { title, subtitle } = partTitleWords(
     { result, readings: input.readings },

@@ -34,7 +34,7 @@ const STYLES = {
 } as const;
 
 /** A line of a row: its text and how it is set; an empty one is left out. */
-export type RowLine = readonly [style: keyof typeof STYLES, text: string];
+type RowLine = readonly [style: keyof typeof STYLES, text: string];
 
 interface PlainRowProps {
   readonly lines: readonly RowLine[];

@@ -1,5 +1,5 @@
 /** What a rem is on a device whose text is as it came, px. */
-export const USUAL_TEXT = 16;
+const USUAL_TEXT = 16;
 
 /** How much larger than usual the device's text is: what stands at a fixed height grows with it. */
 export function textScale(): number {

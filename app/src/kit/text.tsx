@@ -1,4 +1,4 @@
-import { styled, Text, type GetProps } from "@tamagui/core";
+import { styled, Text } from "@tamagui/core";
 
 /** Running text. */
 export const Body = styled(Text, {
@@ -33,8 +33,6 @@ export const Figure = styled(Text, {
   fontWeight: "600",
   color: "$ink",
 });
-
-export type FigureProps = GetProps<typeof Figure>;
 
 /** Said by a screen reader, not shown. */
 export const ForScreenReader = styled(Text, {

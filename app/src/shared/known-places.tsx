@@ -9,7 +9,7 @@ import type { Where } from "./where";
 /** As many as are seen without scrolling; typing finds the others. */
 const SHOWN = 4;
 
-export interface KnownPlace {
+interface KnownPlace {
   readonly id: string;
   readonly path: string;
 }

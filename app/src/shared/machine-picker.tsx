@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import { machineInputSchema } from "@root-gauge/contract";
 import { madeWords } from "@root-gauge/core/say/record";
 import { SHEET_SENTENCES, newMachineWords } from "@root-gauge/core/say/sheet";
@@ -15,7 +16,6 @@ import { TextEntry } from "../kit/text-entry";
 
 const NAME = "machine.name";
 const ORIGIN = "machine.origin";
-const LONGEST = 120;
 /** As many as are seen without scrolling; typing finds the others. */
 const SHOWN = 5;
 
@@ -63,7 +63,7 @@ function NewMachine({
         <TextEntry
           label="From where and when, if known"
           value={origin}
-          longest={LONGEST}
+          longest={LONGEST.name}
           onChange={(text) => writeDraft(ORIGIN, text)}
           onSubmit={add}
         />
@@ -92,7 +92,7 @@ function MachineSearch({ machineId, onChoose, problem }: MachinePickerProps) {
         label="Which machine"
         value={typed}
         placeholder="Its name, or a few letters of it"
-        longest={LONGEST}
+        longest={LONGEST.name}
         problem={problem}
         onChange={(text) => writeDraft(NAME, text)}
         onSubmit={() => {

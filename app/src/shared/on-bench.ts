@@ -9,9 +9,7 @@ import { outbox } from "../data/outbox/saving";
 import type { Where } from "./where";
 
 /** What a machine's make tells of its threads, as a reading to begin with. */
-export function readingsOfMake(
-  machine: Pick<Machine, "origin" | "year"> | undefined,
-): readonly Reading[] {
+function readingsOfMake(machine: Pick<Machine, "origin" | "year"> | undefined): readonly Reading[] {
   const reading = machine && originReading(machine);
   return reading === undefined ? [] : [reading];
 }

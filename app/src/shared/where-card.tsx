@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import { View, type TamaguiElement } from "@tamagui/core";
 import type { ReactNode, Ref } from "react";
 import { Card } from "../kit/surface";
@@ -27,7 +28,7 @@ export function WhereFields({ where, placeholder, problem, onChange }: WhereFiel
         label="Place on the machine"
         value={where.position}
         placeholder={placeholder}
-        longest={600}
+        longest={LONGEST.line}
         onChange={(position) => onChange({ position, positionId: undefined })}
       />
       <KnownPlaces

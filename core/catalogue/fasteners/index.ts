@@ -9,7 +9,6 @@ export type { NutSize } from "./nuts";
 export { isStockLength, stockLengths, stockMatch } from "./stock-lengths";
 export type { StockMatch } from "./stock-lengths";
 export { studLengths } from "./stud-lengths";
-export type { StudLengths } from "./stud-lengths";
 export { threadLength } from "./thread-length";
 export type { ThreadLength } from "./thread-length";
 export { fitLimits } from "./pins";

@@ -12,7 +12,7 @@ import { hexSpanner, type Drive, type HeadStyle } from "../looks";
 import type { Thread } from "../threads";
 import { inchesFromMm, nearestFraction, printFraction, printPlain, type Mm } from "../../measure";
 
-export type ToolKind =
+type ToolKind =
   "spanner" | "key" | "cross-driver" | "star-driver" | "slot-driver" | "hand" | "none";
 
 /** What turns a screw. */

@@ -4,7 +4,7 @@ import { GRADES, gradeById, gradeSystemOf, weakestGrade } from "./grades";
 import { NUT_CLASSES, type NutClass } from "./nut-classes";
 
 /** How a mark led to a class. `words` makes the sentence. */
-export type MarkSense =
+type MarkSense =
   /** The mark names the class. */
   | "named"
   /** The standard gives this many lines to more than one class; the first holds no more than the others. */

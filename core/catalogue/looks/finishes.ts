@@ -18,7 +18,7 @@ export const FINISHES = [
 export type Finish = (typeof FINISHES)[number];
 
 /** What a part is made of instead of steel, and not coated with. */
-export const METALS_OF_PARTS = [
+const METALS_OF_PARTS = [
   "stainless",
   "brass",
   "aluminium",

@@ -9,7 +9,7 @@ export {
   usualDrive,
 } from "./head-style";
 export type { Drive, HeadStyle, LengthDatum, Point } from "./head-style";
-export { FINISHES, METALS_OF_PARTS, isMadeOf, isNoSteel } from "./finishes";
+export { FINISHES, isMadeOf, isNoSteel } from "./finishes";
 export type { Finish } from "./finishes";
 export { headProportions } from "./head-proportions";
 export type { HeadSize } from "./head-proportions";

@@ -1,4 +1,4 @@
-import { roundTo, type Mm } from "../../measure";
+import { roundTo, type Mm, pitchMmFromTpi } from "../../measure";
 import { isoBasicSizes, isoMetricLimits } from "./iso-metric-limits";
 import type { BasicSizes, FamilyStandard, Thread, ThreadLimits, ThreadSide } from "./thread";
 
@@ -25,7 +25,7 @@ function pgThread(name: string, tpi: number, majorMm: Mm): Thread {
     family: "conduit",
     series: "Pg",
     majorMm,
-    pitchMm: 25.4 / tpi,
+    pitchMm: pitchMmFromTpi(tpi),
     tpi,
     flankAngleDeg: 80,
     starts: 1,

@@ -1,4 +1,4 @@
-import { pitchMmFromTpi, roundTo, type Mm } from "../../measure";
+import { pitchMmFromTpi, roundTo, type Mm, inchesFromMm } from "../../measure";
 import { inchSizesOf } from "./inch-size";
 import type { BasicSizes, FamilyStandard, Thread, ThreadLimits, ThreadSide } from "./thread";
 import { whitworthLimits } from "./whitworth-limits";
@@ -20,7 +20,7 @@ function outlet(name: string, majorMm: Mm): Thread {
     family: "gas-cylinder",
     series: "cylinder W",
     majorMm,
-    majorInch: majorMm / 25.4,
+    majorInch: inchesFromMm(majorMm),
     pitchMm: pitchMmFromTpi(TPI),
     tpi: TPI,
     flankAngleDeg: 55,

@@ -21,12 +21,4 @@ export {
 export { isSelectedMetric } from "./iso-262";
 export { PITCHES_READ, readPitch } from "./read-pitch";
 export { HANDS, THREAD_FAMILIES, THREAD_SIDES, inHand, isPipeThread, threadName } from "./thread";
-export type {
-  BasicSizes,
-  Hand,
-  SizeRange,
-  Thread,
-  ThreadFamily,
-  ThreadLimits,
-  ThreadSide,
-} from "./thread";
+export type { BasicSizes, Hand, SizeRange, Thread, ThreadFamily, ThreadSide } from "./thread";

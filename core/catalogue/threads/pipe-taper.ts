@@ -1,4 +1,4 @@
-import { roundTo, type Mm } from "../../measure";
+import { roundTo, type Mm, pitchMmFromTpi } from "../../measure";
 import { pipeBasicSizes } from "./pipe-parallel";
 import { pipeSizeOf, pipeThread, PIPE_SIZES, type PipeSize } from "./pipe-sizes";
 import type { FamilyStandard, TaperLengths, Thread, ThreadLimits, ThreadSide } from "./thread";
@@ -40,7 +40,7 @@ function isoTaperLengths(thread: Thread): TaperLengths {
   const turns = isLarge(size) ? 1.5 : 1;
   return {
     gaugeMm: lengths.gauge,
-    gaugeToleranceMm: roundTo((turns * 25.4) / size.tpi, 1),
+    gaugeToleranceMm: roundTo(turns * pitchMmFromTpi(size.tpi), 1),
     usefulMm: lengths.useful,
   };
 }
@@ -75,7 +75,7 @@ function parallelInside(size: PipeSize): Thread {
 /** Turns the internal gauge plane may stand off, as a band of diameter: 1.25 (1.5 from 2 1/2 in) turns at 1:16. */
 function internalBand(size: PipeSize): Mm {
   const turns = isLarge(size) ? 1.5 : 1.25;
-  return roundTo((turns * 25.4) / size.tpi / 16, 3);
+  return roundTo((turns * pitchMmFromTpi(size.tpi)) / 16, 3);
 }
 
 /**

@@ -3,7 +3,7 @@ import { numberedSizeInches } from "./inch-size";
 import type { Thread } from "./thread";
 
 /** A size as written, in mm: over the crests or, for a pipe, of its name; BA and Pg sizes are bare numbers. */
-export interface WrittenSize {
+interface WrittenSize {
   readonly figure: number;
   /** Only the numbered inch sizes #0 to #12 are meant. */
   readonly numbered?: boolean;

@@ -5,6 +5,7 @@ import {
   pitchMmFromTpi,
   type Mm,
   type Units,
+  plainFigure,
 } from "../../measure";
 
 export type PitchReading =
@@ -24,7 +25,7 @@ export function readPitch(text: string, units: Units): PitchReading {
   const read = oneSpelling(text.slice(0, MOST_LETTERS));
   if (read === "") return { kind: "empty" };
   const groups = SHAPE.exec(read)?.groups;
-  const figure = Number(groups?.figure?.replace(",", ".") ?? Number.NaN);
+  const figure = plainFigure(groups?.figure ?? "");
   const unit = groups?.unit?.toLowerCase() ?? (units === "mm" ? "mm" : "tpi");
   const isTpi = unit === "tpi";
   const pitchMm = isTpi ? pitchMmFromTpi(figure) : unit === "in" ? mmFromInches(figure) : figure;

@@ -6,7 +6,7 @@ import { boltLoads } from "./loads";
 import { HOLE_MATERIALS, type HoleMaterial } from "./materials";
 
 /** What gives way first when the joint is pulled apart. */
-export type FirstToGo = "bolt" | "screw-thread" | "hole-thread";
+type FirstToGo = "bolt" | "screw-thread" | "hole-thread";
 
 /** Loads that pull a tapped joint apart, newtons: estimates, from the least metal the limits allow. */
 export interface StrippingLoads {

@@ -1,7 +1,6 @@
 export { classLoads } from "./class-loads";
 export { boltShare } from "./bolt-circle";
 export { leastEngagement, strippingLoads } from "./engagement";
-export type { FirstToGo } from "./engagement";
 export type { BlindJoint, Joint, TappedJoint } from "./joint";
 export { fullThreadDepth, lengthWindow } from "./length-window";
 export type { LengthWindow } from "./length-window";

@@ -10,7 +10,7 @@ interface Clamped {
 }
 
 /** Head one side, nut the other. */
-export interface ThroughJoint extends Clamped {
+interface ThroughJoint extends Clamped {
   readonly kind: "through";
   readonly nutHeightMm: Mm;
 }

@@ -1,5 +1,5 @@
-export { ORDER_KINDS, amountsOf, orderLines } from "./order-lines";
-export type { Amounts, OrderKind, OrderLine, OrderRule, Wanted } from "./order-lines";
+export { amountsOf, orderLines } from "./order-lines";
+export type { OrderLine, OrderRule, Wanted } from "./order-lines";
 export { lineProblems } from "./line-problems";
 export type { JudgedLine } from "./line-problems";
 export { alternateProblems } from "./alternates";

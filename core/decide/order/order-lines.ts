@@ -36,17 +36,9 @@ export interface OrderRule {
 }
 
 /** What a line is of, in the order that a list has them. */
-export const ORDER_KINDS = [
-  "screw",
-  "nut",
-  "washer",
-  "plug",
-  "fitting",
-  "pin",
-  "not-read",
-] as const;
+const ORDER_KINDS = ["screw", "nut", "washer", "plug", "fitting", "pin", "not-read"] as const;
 
-export type OrderKind = (typeof ORDER_KINDS)[number];
+type OrderKind = (typeof ORDER_KINDS)[number];
 
 /** A line of an order: one part, for all the positions that are to have it. */
 export interface OrderLine {

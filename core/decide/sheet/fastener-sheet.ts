@@ -104,7 +104,7 @@ export interface SheetOptions {
 const MOST_EQUIVALENTS = 2;
 
 /** The surface a finish is tightened on when nothing else was said. */
-export function usualSurface({ finish }: ScrewSpec): TighteningSurface {
+function usualSurface({ finish }: ScrewSpec): TighteningSurface {
   switch (finish) {
     case "stainless":
       return "stainless";

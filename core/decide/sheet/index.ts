@@ -2,7 +2,7 @@ export { magnetContradicts, specFromReadings } from "./spec-from-readings";
 export { fastenerSheet } from "./fastener-sheet";
 export type { FastenerSheet, SheetStrength } from "./fastener-sheet";
 export { studSheet } from "./stud-sheet";
-export type { StudEndSheet, StudSheet } from "./stud-sheet";
+export type { StudEndSheet } from "./stud-sheet";
 export { partSheet } from "./part-sheet";
 export type {
   FittingSheet,

@@ -80,7 +80,7 @@ export interface WasherSheet extends Sheet {
 }
 
 /** How a plug or a fitting closes: on its taper thread, or on a face with a seal under it. */
-export type PipeSeal = "on-threads" | "on-face";
+type PipeSeal = "on-threads" | "on-face";
 
 /** An end of a plug or a fitting, and what its thread is made to go into or over. */
 export interface PipeEnd {

@@ -3,7 +3,7 @@ import { fitLimits } from "../../catalogue/fasteners";
 import type { Mm } from "../../measure";
 
 /** What a pin stands in, and how it is made. */
-export interface PinHole {
+interface PinHole {
   /** Limits of the reamed or drilled hole; undefined where no table here has them. */
   readonly leastMm?: Mm;
   readonly mostMm?: Mm;

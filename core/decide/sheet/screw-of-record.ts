@@ -32,7 +32,7 @@ export function favouredThread(result: IdentificationSummary): Thread | undefine
 }
 
 /** The thread of a settled screw, bolt or stud: what a fastener sheet can be made of. */
-export function settledScrewThread(result: IdentificationSummary): Thread | undefined {
+function settledScrewThread(result: IdentificationSummary): Thread | undefined {
   const thread = favouredThread(result);
   if (thread === undefined || result.verdict !== "settled") return undefined;
   if (result.side === "internal") return undefined;

@@ -21,7 +21,7 @@ const METAL_OF: Readonly<Record<HoleMaterial, PartMetal>> = {
 };
 
 /** What may be offered for a hole: only what satisfies every check, or the nearest thing that does. */
-export type HoleOffer =
+type HoleOffer =
   | { readonly kind: "this-screw" }
   | { readonly kind: "advised-length"; readonly lengthMm: Mm }
   | ({ readonly kind: "other-way" } & OtherWay)

@@ -58,7 +58,7 @@ const HEADS: Readonly<Record<HeadRoom, HeadStyle>> = {
 const USUAL_GRADES: readonly string[] = ["8.8", "sae-5", "letter-R"];
 
 /** The usual class for a thread, or the strongest weaker one where it is not made. */
-export function usualGrade(thread: Thread): Grade | undefined {
+function usualGrade(thread: Thread): Grade | undefined {
   const made = gradesFor(thread);
   return made.find(({ id }) => USUAL_GRADES.includes(id)) ?? made[0];
 }

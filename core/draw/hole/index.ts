@@ -1,4 +1,3 @@
 export { HOLE_TAGS, holeDrawing, touchedHoleDrawing } from "./hole-drawing";
-export type { HoleDrawing, HoleTag, HoleView } from "./hole-drawing";
-export type { DrawingRoom } from "./hole-frame";
+export type { HoleTag } from "./hole-drawing";
 export { symptomMarks } from "./symptom-marks";

@@ -214,7 +214,7 @@ function screwMarks({ joint, seating }: FilledJoint, outline: Outline, frame: Fr
 }
 
 /** A reach that decides, mm under the face. */
-export interface JointReach {
+interface JointReach {
   readonly name: "nut" | "short-by" | "proud" | "engaged" | "clear" | "bottoms-by";
   readonly from: number;
   readonly to: number;

@@ -2,7 +2,7 @@ import { UNITS_PER_MM, fittingScale, type Place, type Segment } from "../marks";
 import { type Outline, type OutlineDimension, type OutlinePoint } from "../parts";
 
 /** A dimension in its place: its line, the witness lines that carry it, and where its figure stands. */
-export interface PlacedDimension {
+interface PlacedDimension {
   readonly dimension: OutlineDimension;
   readonly line: Segment;
   readonly witnesses: readonly Segment[];

@@ -1,5 +1,6 @@
+import { MM_PER_INCH } from "../../measure";
 /** Drawing units to the millimetre: CSS px, 96 to the inch, as browsers hold to and paper truly has. */
-export const UNITS_PER_MM = 96 / 25.4;
+export const UNITS_PER_MM = 96 / MM_PER_INCH;
 
 const SCALES = [0.1, 0.2, 0.25, 0.5, 0.75, 1, 1.5, 2, 3, 4, 5, 6, 8, 10, 15, 20, 30] as const;
 

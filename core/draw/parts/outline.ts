@@ -14,8 +14,7 @@ export interface OutlineStroke {
   readonly points: readonly OutlinePoint[];
 }
 
-export type DimensionKind =
-  "length" | "thread" | "major" | "head-width" | "head-height" | "shoulder";
+type DimensionKind = "length" | "thread" | "major" | "head-width" | "head-height" | "shoulder";
 
 /** A size shown on the drawing, between the two places it is measured at. */
 export interface OutlineDimension {

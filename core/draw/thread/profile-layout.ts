@@ -4,7 +4,7 @@ import type { Mm } from "../../measure";
 import type { ProfilePlace } from "./profile-edge";
 
 /** A diameter of the form by name. */
-export interface NamedDiameter {
+interface NamedDiameter {
   readonly name: string;
   readonly mm: Mm;
   readonly y: number;

@@ -97,7 +97,7 @@ export function sharedZeroWords({ byMm, thread }: SharedZero, units: Units): str
 }
 
 /** What may have gone wrong with a diameter that no thread shows, in one sentence. */
-export function slipWords(slip: Slip, units: Units): string {
+function slipWords(slip: Slip, units: Units): string {
   const name = slip.thread.designation;
   switch (slip.code) {
     case "unit":

@@ -10,8 +10,6 @@ export {
   unitSlipWords,
 } from "./doubt-words";
 export { sharedZero } from "./shared-zero";
-export type { SharedZero } from "./shared-zero";
 export { likelySlips } from "./slips";
 export { slipKindOf } from "./slip-kinds";
-export type { SlipKind } from "./slip-kinds";
 export type { Slip } from "./slips";

@@ -4,7 +4,7 @@ import { catalogue, sizesOverCrests, type Thread } from "../../catalogue/threads
 import type { Mm } from "../../measure";
 
 /** What tells two look-alikes apart, the easiest first. */
-export type TellingSign = "pitch" | "taper" | "diameter" | "angle" | "nothing";
+type TellingSign = "pitch" | "taper" | "diameter" | "angle" | "nothing";
 
 /** A thread that is mistaken for another, and what tells them apart. */
 export interface LookAlike {

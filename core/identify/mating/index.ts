@@ -8,7 +8,6 @@ export type {
   Mating,
   MatingCause,
   MatingFit,
-  MatingOptions,
   MatingOutcome,
   MeasuredDiameters,
 } from "./will-it-go";

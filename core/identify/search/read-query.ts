@@ -1,4 +1,11 @@
-import { mmFromInches, pitchMmFromTpi, readLength, type Mm, type Units } from "../../measure";
+import {
+  mmFromInches,
+  pitchMmFromTpi,
+  readLength,
+  type Mm,
+  type Units,
+  plainFigure,
+} from "../../measure";
 
 /** What a typed search may mean, besides a designation. */
 export interface QueryFigures {
@@ -18,7 +25,7 @@ const COARSEST_PITCH_MM = 26;
 function readPitch(text: string): QueryFigures["pitch"] {
   const groups = (PITCH_BEFORE.exec(text) ?? PITCH_AFTER.exec(text))?.groups;
   if (groups?.figure === undefined) return undefined;
-  const figure = Number(groups.figure.replace(",", "."));
+  const figure = plainFigure(groups.figure);
   if (!(figure > 0)) return undefined;
   if (groups.tpi !== undefined || groups.unit?.toLowerCase() === "tpi") {
     return { pitchMm: pitchMmFromTpi(figure), tpi: figure };

@@ -55,7 +55,7 @@ export interface ThreadSearch {
   readonly understood: readonly Understanding[];
 }
 
-export interface ThreadFilter {
+interface ThreadFilter {
   readonly family?: ThreadFamily;
   readonly series?: string;
   readonly flankAngleDeg?: number;

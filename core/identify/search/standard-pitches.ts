@@ -2,7 +2,7 @@ import { catalogue } from "../../catalogue/threads";
 import type { Mm } from "../../measure";
 
 /** A pitch that a standard has: as its own kind of figure, and in mm. */
-export interface StandardPitch {
+interface StandardPitch {
   readonly pitchMm: Mm;
   /** Threads per inch, when the standard gives it so. */
   readonly tpi?: number;
@@ -28,7 +28,7 @@ function pitchesHeld(): StandardPitch[] {
 let held: readonly StandardPitch[] | undefined;
 
 /** Every pitch of the catalogue, metric and inch, finest first. */
-export function standardPitches(): readonly StandardPitch[] {
+function standardPitches(): readonly StandardPitch[] {
   held ??= pitchesHeld();
   return held;
 }

@@ -7,7 +7,7 @@ import type { CrestForm, ReadingOf } from "./reading";
 const ROUNDED_ANGLES: ReadonlySet<number> = new Set([55, 47.5]);
 
 /** The crests that the standard gives a thread. */
-export function crestFormOf({ flankAngleDeg, family }: Thread): CrestForm {
+function crestFormOf({ flankAngleDeg, family }: Thread): CrestForm {
   return ROUNDED_ANGLES.has(flankAngleDeg) || family === "cycle" ? "rounded" : "flat";
 }
 

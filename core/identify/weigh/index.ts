@@ -43,7 +43,6 @@ export {
   ORIGIN_PLACES,
   PART_CONDITIONS,
   PART_FUNCTIONS,
-  READING_KINDS,
   isSized,
   lengthsOf,
   TRIAL_OUTCOMES,
@@ -63,7 +62,7 @@ export type {
   ReadingOf,
   TrialOutcome,
 } from "./reading";
-export type { LeafMark, Reason, ReasonFigures } from "./reason";
+export type { LeafMark, ReasonFigures } from "./reason";
 export { lastReading } from "./readings-of-kind";
 export { isOfNoWeight } from "./weightless-evidence";
 export { summaryOf } from "./summary";

@@ -1,16 +1,6 @@
 /** What kind of mark it is, as far as it speaks for a family. */
-export const MARK_KINDS = [
-  "metric-class",
-  "stainless",
-  "lines",
-  "letter",
-  "nut-marks",
-  "structural",
-  "none",
-  "maker",
-] as const;
-
-export type MarkKind = (typeof MARK_KINDS)[number];
+export type MarkKind =
+  "metric-class" | "stainless" | "lines" | "letter" | "nut-marks" | "structural" | "none" | "maker";
 
 const METRIC_CLASS =
   /^(0?(?:4\.[68]|5\.[68]|6\.8|8\.8|9\.8|10\.9|12\.9)|0?4|0?5|6|8|9|10|12|14H|22H|33H|45H)$/i;

@@ -1,3 +1,4 @@
+import { MM_PER_INCH } from "../../measure";
 import { hasFlats, hexFlats } from "../../catalogue/looks";
 import { commonnessOf } from "./commonness";
 import { normalDensity } from "./distributions";
@@ -106,7 +107,7 @@ export function crestTest({ readings, standing, owns, side }: TestSetting): Info
   return best === undefined ? [] : [best.test];
 }
 
-const COUNTED_SPAN_MM = 25.4;
+const COUNTED_SPAN_MM = MM_PER_INCH;
 
 function countTest({ standing, owns, side }: TestSetting): InformativeTest[] {
   if (!owns.has("rule") || side === "internal") return [];

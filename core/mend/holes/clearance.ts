@@ -2,7 +2,7 @@ import type { Thread } from "../../catalogue/threads";
 import { mmFromInches, type Mm } from "../../measure";
 
 /** One clearance hole: its size in mm and how the drill is marked, a number drill with its sign. */
-export interface ClearanceHole {
+interface ClearanceHole {
   readonly mm: Mm;
   readonly mark: string;
 }

@@ -53,7 +53,7 @@ function fractional(): Drill[] {
   return parts.map((numerator) => ({
     set: "fractional",
     mark: printFraction({ whole: 0, numerator, denominator: 64 }),
-    mm: (numerator * 25.4) / 64,
+    mm: mmFromInches(numerator / 64),
   }));
 }
 

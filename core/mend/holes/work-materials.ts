@@ -30,7 +30,7 @@ export type Lubricant =
   | "dry-or-soap";
 
 /** Least, advised and most. */
-export type Span = readonly [least: number, advice: number, most: number];
+type Span = readonly [least: number, advice: number, most: number];
 
 /** Ordinary metal of its kind: practice and typical least values, so estimates. The drawing knows better. */
 export interface WorkMaterialFacts {

@@ -30,7 +30,7 @@ export interface HoleCut {
   readonly asks?: FloorAsked;
 }
 
-export interface FloorLeft {
+interface FloorLeft {
   readonly leftMm: Mm;
   readonly leastMm: Mm;
 }
@@ -48,7 +48,7 @@ const RUN_OUT = 3;
 const CHIP_PITCHES = 1;
 
 /** How deep the full width of a drill may go: as the old hole does, and never nearer to the floor than is left there. */
-export function roomMm(damage: Damage, drill: Drill, screw: Thread): Mm {
+function roomMm(damage: Damage, drill: Drill, screw: Thread): Mm {
   const { hole, depthMm, thicknessMm, behind = false } = damage;
   if (hole === "through" || thicknessMm === undefined) return depthMm;
   const pointMm = drillPointMm(drill.mm);

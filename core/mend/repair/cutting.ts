@@ -33,7 +33,7 @@ export interface CutTurn {
 }
 
 /** How fast it turns: by hand, or in turns a minute (high-speed steel, an estimate). */
-export type CutSpeed = "by-hand" | { readonly rpm: number };
+type CutSpeed = "by-hand" | { readonly rpm: number };
 
 /** A cut as it is made: everything that who makes it has to know. Lengths in mm. */
 export interface Cut {

@@ -1,8 +1,7 @@
-export type { HeadNeeds, RepairTool, ScrewLength } from "./attempt-parts";
+export type { RepairTool } from "./attempt-parts";
 export { cutOf, tappedBy } from "./cut";
 export type { RepairCut } from "./cut";
-export type { HoleCut } from "./cut-hole";
-export type { Cut, CutSpeed, CutTool, CutTurn } from "./cutting";
+export type { Cut, CutTool, CutTurn } from "./cutting";
 export {
   ACCESSES,
   BROKEN_TOOLS,
@@ -15,9 +14,7 @@ export {
   SPACES,
   SYMPTOMS,
   boreOf,
-  soundHoldN,
   soundShareOf,
-  tappingRequestOf,
 } from "./damage";
 export type {
   Access,
@@ -31,38 +28,25 @@ export type {
   Space,
   Symptom,
 } from "./damage";
-export { countedClass, tightening, torqueOfLoadNm, wantedLoadN } from "./wanted-load";
-export type { CountedClass, Tightening } from "./wanted-load";
+export { countedClass, torqueOfLoadNm, wantedLoadN } from "./wanted-load";
+export type { CountedClass } from "./wanted-load";
 export { damageProblems } from "./damage-problems";
 export { anyThreadById, isOddThread, oddThread } from "./odd-thread";
 export { oversizeThreads } from "./oversize";
-export type { OversizeRequest, OversizeThread } from "./oversize";
 export { makeUpTurns } from "./pipe-joints";
-export type { MakeUpTurns } from "./pipe-joints";
 export type { RepairRefusal, WallPlace } from "./refusal";
-export { REPAIR_KINDS } from "./repair-kinds";
-export type { RepairCost, RepairKind } from "./repair-kinds";
+export type { RepairKind } from "./repair-kinds";
 export { repairOptions } from "./repair-options";
 export type { RepairOption, RepairReason } from "./repair-options";
 export { solidBush } from "./solid-bush";
-export type { SolidBush } from "./solid-bush";
 export { REPAIR_OUTCOMES, damageFrom, storedDamage } from "./stored-repair";
-export type {
-  FormerRepair,
-  RepairOutcome,
-  RepairRecord,
-  StepRecord,
-  StoredDamage,
-} from "./stored-repair";
+export type { RepairOutcome, RepairRecord, StepRecord, StoredDamage } from "./stored-repair";
 export { wallCheck } from "./walls";
-export type { WallCheck, WallLoad } from "./walls";
-export { INSERT_LENGTHS, leastDepthForInsert, stiMinor, stiSizes, wireInsert } from "./wire-insert";
-export type { WireInsert } from "./wire-insert";
+export { INSERT_LENGTHS, leastDepthForInsert, stiMinor, wireInsert } from "./wire-insert";
 export { optionKey, repairWork } from "./repair-work";
-export type { RepairChoice, RepairWork } from "./repair-work";
+export type { RepairWork } from "./repair-work";
 export { CUTTING_STEPS, STEP_CODES, STEP_FEELS, TIMED_STEPS } from "./steps";
 export type {
-  CountedTorque,
   CuttingStepCode,
   StepBranch,
   StepCaution,

@@ -26,7 +26,7 @@ const CORNERS = 1.155;
 const SPANNER_WALL_MM = 3;
 
 /** What a hexagon screw of the thread asks of the mating part and of the room round it. */
-export function headNeeds(thread: Thread): HeadNeeds | undefined {
+function headNeeds(thread: Thread): HeadNeeds | undefined {
   const spanner = hexSpanner(thread);
   if (spanner === undefined) return undefined;
   const clearanceMm = clearanceHoles(thread)?.normal.mm;

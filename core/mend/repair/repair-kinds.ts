@@ -1,45 +1,42 @@
 import type { Damage, Symptom } from "./damage";
 
 /** Ways of putting a hole, a screw or a joint right. */
-export const REPAIR_KINDS = [
-  "chase",
-  "file",
-  "reseal",
-  "adaptor",
-  "longer-screw",
-  "retap",
-  "wire-insert",
-  "oversize",
-  "solid-bush",
-  "through-bolt",
-  "stud",
-  "replace-fastener",
-  "extract",
-  "plug-and-redrill",
-  "die",
-  "replace-part",
-  "build-up",
-  "free",
-  "free-hot",
-  "drive-in",
-  "grip-head",
-  "nut-on",
-  "head-off",
-  "tap-fingers",
-  "erode",
-  "ease-mate",
-  "new-nut",
-  "nut-behind",
-  "weld-nut",
-  "cage-nut",
-  "rivet-nut",
-  "clinch-nut",
-  "insert-again",
-  "heat-set",
-  "self-cutting-bush",
-] as const;
-
-export type RepairKind = (typeof REPAIR_KINDS)[number];
+export type RepairKind =
+  | "chase"
+  | "file"
+  | "reseal"
+  | "adaptor"
+  | "longer-screw"
+  | "retap"
+  | "wire-insert"
+  | "oversize"
+  | "solid-bush"
+  | "through-bolt"
+  | "stud"
+  | "replace-fastener"
+  | "extract"
+  | "plug-and-redrill"
+  | "die"
+  | "replace-part"
+  | "build-up"
+  | "free"
+  | "free-hot"
+  | "drive-in"
+  | "grip-head"
+  | "nut-on"
+  | "head-off"
+  | "tap-fingers"
+  | "erode"
+  | "ease-mate"
+  | "new-nut"
+  | "nut-behind"
+  | "weld-nut"
+  | "cage-nut"
+  | "rivet-nut"
+  | "clinch-nut"
+  | "insert-again"
+  | "heat-set"
+  | "self-cutting-bush";
 
 /** 1 minutes with hand tools, 2 a tap or a kit, 3 a machine or a bush, 4 a part or a shop. */
 export type RepairCost = 1 | 2 | 3 | 4;

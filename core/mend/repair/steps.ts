@@ -194,7 +194,7 @@ export interface StepFigures {
 }
 
 /** What a torque of a plan counts on. */
-export interface CountedTorque {
+interface CountedTorque {
   readonly grade: string;
   readonly said: boolean;
   readonly surface: TighteningSurface;

@@ -46,7 +46,7 @@ export interface StepRecord {
 }
 
 /** A repair that was begun and given up for another. */
-export interface FormerRepair {
+interface FormerRepair {
   readonly option: string;
   readonly done: readonly StepRecord[];
 }

@@ -1,4 +1,4 @@
-export { DRILL_BASIS_WORDS, DRILL_SET_WORDS, DRILL_SUITS_WORDS, drillWords } from "./drill-words";
+export { DRILL_SET_WORDS, drillWords } from "./drill-words";
 export {
   designationProblemWords,
   offWords,

@@ -21,6 +21,14 @@ export function percentWords(probability: number): string {
   return `${percent} %`;
 }
 
+/** A taper under this, on the diameter, was measured as none: what a caliper is out by over a few turns. */
+const NO_TAPER = 0.004;
+
+/** A measured taper, on the diameter: "1 in 16"; undefined where there is none to speak of. */
+export function taperFigure(taper: number): string | undefined {
+  return taper < NO_TAPER ? undefined : `1 in ${printPlain(1 / taper, 0)}`;
+}
+
 /** Turns under which nobody would say that it had started. */
 export const AT_ONCE_TURNS = 0.75;
 

@@ -1,6 +1,13 @@
 // The words of the Bench; those of a sheet and of the charts are parts of their own.
 export { BENCH_SENTENCES, FIRST_STEPS, changePartWords, noSuchLeafWords } from "./bench-sentences";
-export { AT_ONCE_TURNS, leafWords, percentWords, pitchWords, turnsWords } from "./figures";
+export {
+  AT_ONCE_TURNS,
+  leafWords,
+  percentWords,
+  pitchWords,
+  taperFigure,
+  turnsWords,
+} from "./figures";
 export { saidSpan } from "./said-words";
 export { lowerFirst, upperFirst } from "./letter-case";
 export { DRIVE_WORDS, FINISH_WORDS, HEAD_WORDS } from "./look-words";
@@ -16,7 +23,6 @@ export {
   markWords,
   readingWords,
 } from "./reading-words";
-export type { ReadingWords } from "./reading-words";
 export { allReasonsWords, reasonWords } from "./reason-words";
 export { TEACHING_SIZES } from "./teaching";
 export { aThread, nextTestWords } from "./test-words";

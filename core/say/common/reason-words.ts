@@ -1,7 +1,7 @@
 import { isOfNoWeight, type Candidate, type ReasonFigures } from "../../identify/weigh";
 import { printFigure, printLength, printPlain, printRange, type Units } from "../../measure";
 import { upperFirst } from "./letter-case";
-import { leafWords, pitchWords, turnsWords } from "./figures";
+import { leafWords, pitchWords, taperFigure, turnsWords } from "./figures";
 import { FUNCTION_WORDS, PLACE_WORDS, TRADE_WORDS, markWords } from "./reading-words";
 import { withArticle } from "./article";
 import { aThread } from "./test-words";
@@ -54,7 +54,7 @@ function betweenWords(reason: Of<"diameter-between">, units: Units): string {
 }
 
 function taperMeasuredWords({ taper, threadTaper, agreement }: Of<"taper-measured">): string {
-  const read = taper < 0.004 ? "no taper" : `1 in ${printPlain(1 / taper, 0)}`;
+  const read = taperFigure(taper) ?? "no taper";
   const own = threadTaper === 0 ? "parallel" : `tapered 1 in ${printPlain(1 / threadTaper, 0)}`;
   return agreement === "agrees"
     ? `It is ${own}, and ${read} was measured.`

@@ -10,7 +10,6 @@ export {
   SPACE_CHOICES,
   SYMPTOM_WORDS,
   WORK_MATERIAL_CHOICES,
-  WORK_MATERIAL_WORDS,
   countedClassWords,
   noSuchDrillWords,
   stepCountWords,
@@ -18,7 +17,7 @@ export {
   unreadThreadsWords,
   whatIsWrongWords,
 } from "./damage-words";
-export { repairOrderWords, repairToolWords } from "./tool-words";
+export { repairToolWords } from "./tool-words";
 export { optionFigures } from "./compare-words";
 export {
   effortWords,
@@ -43,5 +42,4 @@ export {
   progressWords,
   repairSummary,
 } from "./record-words";
-export type { RepairSummary } from "./record-words";
 export { whoMayWords } from "./who-may-words";

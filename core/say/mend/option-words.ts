@@ -11,7 +11,7 @@ import { threadName } from "../../catalogue/threads";
 import { printLength, printPlain, type Units } from "../../measure";
 import { refusalWords } from "./refusal-words";
 
-export const REPAIR_KIND_WORDS: Readonly<Record<RepairKind, string>> = {
+const REPAIR_KIND_WORDS: Readonly<Record<RepairKind, string>> = {
   chase: "Chase the thread",
   file: "File it by its pitch",
   reseal: "Seal it anew",

@@ -28,7 +28,6 @@ export {
   stateCountsWords,
 } from "./position-words";
 export { PICTURE_SENTENCES, REMARK_SENTENCES, pictureWords, tooLargeWords } from "./remark-words";
-export type { ChangeRecord } from "./position-words";
 export {
   ORDER_SENTENCES,
   arrivedWords,
@@ -38,5 +37,4 @@ export {
   quotationWords,
   quotedWords,
 } from "./order-words";
-export type { QuotedRecord } from "./order-words";
-export { JOB_SENTENCES, REMOVED_SENTENCES, dayWords, jobTimeWords, placesWords } from "./job-words";
+export { JOB_SENTENCES, REMOVED_SENTENCES, jobTimeWords, placesWords } from "./job-words";

@@ -11,7 +11,7 @@ export const JOB_SENTENCES = {
 } as const;
 
 /** A day as it is read: "2 Mar 2026". */
-export function dayWords(day: string): string {
+function dayWords(day: string): string {
   const [year = "", month = "", date = ""] = day.split("-");
   const names = "Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec".split(" ");
   return `${Number(date)} ${names[Number(month) - 1] ?? month} ${year}`;

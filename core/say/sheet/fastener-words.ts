@@ -20,7 +20,7 @@ import {
 import { printLength, type Units } from "../../measure";
 import { DRIVE_WORDS, FINISH_WORDS, HEAD_WORDS, upperFirst, withArticle } from "../common";
 
-export const POINT_WORDS: Readonly<Record<Point, string>> = {
+const POINT_WORDS: Readonly<Record<Point, string>> = {
   flat: "flat point",
   cone: "cone point",
   cup: "cup point",

@@ -1,6 +1,6 @@
 import type { TighteningSurface } from "../../catalogue/circumstances";
 import type { BoltMark, Grade, GradeComparison, NutMark } from "../../catalogue/grades";
-import type { BoltLoads, FirstToGo, TorqueRange } from "../../decide/joints";
+import type { BoltLoads, TorqueRange } from "../../decide/joints";
 import { MPA_PER_KSI, NEWTONS_PER_POUND, printPlain, type Units } from "../../measure";
 import { percentWords, upperFirst, markWords } from "../common";
 import { gradeSpoken } from "./fastener-words";
@@ -60,12 +60,6 @@ export function strengthWords(loads: BoltLoads, grade: Grade, units: Units): str
     ? `In ${name} one of these breaks at ${breaks} or more; the standard gives it no proof load.`
     : `In ${name} one of these begins to stretch for good at ${forceWords(loads.yieldN, units)} and breaks at ${breaks} or more; the standard gives it no proof load.`;
 }
-
-export const FIRST_TO_GO_WORDS: Readonly<Record<FirstToGo, string>> = {
-  bolt: "the bolt breaks",
-  "screw-thread": "the screw’s thread strips",
-  "hole-thread": "the hole’s thread strips",
-};
 
 /** What a mark on a head comes to, and why no more. */
 export function boltMarkWords(mark: string, { sense, grade, meant }: BoltMark): string {

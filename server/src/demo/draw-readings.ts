@@ -1,5 +1,6 @@
 import {
   limits,
+  mmFromInches,
   sideOf,
   sizesOverCrests,
   threadById,
@@ -13,7 +14,8 @@ import type { DemoFastener } from "./scenario";
 /** A made part's size within its band, and what a caliper makes of it: the spreads the engine assumes. */
 const PART_SD_OF_BAND = 1 / 5;
 const CALIPER_SD_MM = 0.02;
-const COUNTED_SPAN_MM = 25.4;
+/** An inch, as threads are counted. */
+const COUNTED_INCHES = 1;
 const CREST_PITCHES = 10;
 
 interface TrueSizes {
@@ -50,8 +52,8 @@ function pitchReading(fastener: DemoFastener, sizes: TrueSizes, random: SeededRa
     case "count":
       return {
         kind: "count",
-        threads: Math.round(tpiFromPitchMm(sizes.pitchMm) * (COUNTED_SPAN_MM / 25.4)),
-        spanMm: COUNTED_SPAN_MM,
+        threads: Math.round(tpiFromPitchMm(sizes.pitchMm) * COUNTED_INCHES),
+        spanMm: mmFromInches(COUNTED_INCHES),
       };
     case "crest-to-crest":
       return {

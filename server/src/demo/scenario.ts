@@ -3,7 +3,7 @@ import type { Duty, PartMetal } from "@root-gauge/core/catalogue/circumstances";
 import type { PositionState } from "@root-gauge/core/record";
 
 /** How the fitter took the pitch. */
-export type PitchMethod = "leaf" | "count" | "crest-to-crest";
+type PitchMethod = "leaf" | "count" | "crest-to-crest";
 
 /** A fastener of the scenario as it truly is; the readings are drawn from it. */
 export interface DemoFastener {

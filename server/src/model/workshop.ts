@@ -1,5 +1,6 @@
 import { randomUUID } from "node:crypto";
 import {
+  sentFields,
   jobInputSchema,
   orderInputSchema,
   positionInputSchema,
@@ -94,19 +95,7 @@ export class Workshop {
   async look(device: Device, id: string): Promise<void> {
     const found = await findPosition(this.store, id);
     if (found === undefined) throw new Error("a place is gone");
-    const { machineId, parentId, name, rank, alike, state, spec, notes, archived, removed } = found;
-    const fields = {
-      machineId,
-      parentId,
-      name,
-      rank,
-      alike,
-      state,
-      spec,
-      notes,
-      archived,
-      removed,
-    };
+    const fields = { ...sentFields("position", found), removed: found.removed };
     device.show(id, { version: found.version, fields });
   }
 

@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import { randomUUID } from "node:crypto";
 import { replacementSchema, type Position, type Write } from "@root-gauge/contract";
 import { sql, type Selectable, type SqlBool, type Transaction } from "kysely";
@@ -26,9 +27,6 @@ export type Merged =
 /** What hangs on a position and goes along to another. */
 const HANGING = ["identification", "repair", "remark"] as const;
 
-/** As many letters as the notes of a place have room for. */
-const MOST_LETTERS = 4000;
-
 type Row = Selectable<PositionsTable>;
 
 /** What of the first place the second does not take over, for its history: "Side cover: to-order, 4 alike, M10 x 40". */
@@ -46,7 +44,7 @@ async function joinNotes(
   writing: Writing,
 ): Promise<string> {
   const notes = [into.notes, from.notes].filter((text) => text !== "").join("\n");
-  if (notes.length <= MOST_LETTERS) return notes;
+  if (notes.length <= LONGEST.notes) return notes;
   const { at, write } = writing;
   const note = { positionId: into.id, text: from.notes, takenAt: at };
   const who = {

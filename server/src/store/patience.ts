@@ -13,7 +13,7 @@ export class StoreBusy extends Error {
 const LOCKED: readonly unknown[] = [5, 6];
 
 /** Whether SQLite says that somebody else holds the file, rather than that something is wrong. */
-export function isLocked(error: unknown): boolean {
+function isLocked(error: unknown): boolean {
   const { errcode } = Object(error) as { readonly errcode?: unknown };
   // What more there is to say of it stands in the higher bits.
   return typeof errcode === "number" && LOCKED.includes(errcode & 0xff);

@@ -25,7 +25,7 @@ export interface RecordRow {
 }
 
 /** The table of each kind. */
-export const TABLE_OF = {
+const TABLE_OF = {
   machine: "machines",
   position: "positions",
   identification: "identifications",

@@ -17,7 +17,7 @@ interface Stored {
 }
 
 /** The tables as Kysely sees them. Columns that hold JSON are text; times are ISO 8601 in UTC. */
-export interface MachinesTable extends Stored {
+interface MachinesTable extends Stored {
   id: string;
   name: string;
   origin: string;
@@ -76,14 +76,14 @@ export interface PositionsTable extends Stored {
 }
 
 /** How many places of a machine stand in a state, as its lists tell it; counted by the database itself. */
-export interface MachineStatesTable {
+interface MachineStatesTable {
   machine_id: ColumnType<string, never, never>;
   state: ColumnType<PositionState, never, never>;
   count: ColumnType<number, never, never>;
 }
 
 /** One field of a record as it was and as it became. */
-export interface ChangesTable {
+interface ChangesTable {
   id: Generated<number>;
   record_id: string;
   /** The version that the record had by it. */
@@ -126,7 +126,7 @@ export interface JobsTable extends Stored {
   notes: string;
 }
 
-export interface JobPositionsTable {
+interface JobPositionsTable {
   job_id: string;
   position_id: string;
   /** Its place among the positions of the job. */

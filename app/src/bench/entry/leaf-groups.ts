@@ -2,6 +2,7 @@ import {
   LEAVES,
   isRuledOut,
   sameLeaf,
+  withPoint,
   type Candidate,
   type LeafMark,
   type RankedLeaf,
@@ -19,7 +20,7 @@ export function matchingLeaves(
   ranked: readonly RankedLeaf[],
   typed: string,
 ): readonly RankedLeaf[] {
-  const wanted = typed.trim().replace(",", ".").replace(/^\./, "0.");
+  const wanted = withPoint(typed).replace(/^\./, "0.");
   if (wanted === "") return ranked;
   const markOf = ({ leaf }: RankedLeaf) => String("tpi" in leaf ? leaf.tpi : leaf.pitchMm);
   const figure = /^(\d*\.?\d*)\s*(mm|tpi)?$/i.exec(wanted);
@@ -49,7 +50,7 @@ export function groupLeaves(ranked: readonly RankedLeaf[]): LeafGroupOf[] {
 export function exactLeaf(ranked: readonly RankedLeaf[], typed: string): LeafMark | undefined {
   if (typed.trim() === "") return undefined;
   const [first] = matchingLeaves(ranked, typed);
-  const figure = parseFloat(typed.trim().replace(",", "."));
+  const figure = parseFloat(withPoint(typed));
   if (first === undefined) return undefined;
   const mark = "tpi" in first.leaf ? first.leaf.tpi : first.leaf.pitchMm;
   return mark === figure ? first.leaf : undefined;

@@ -7,6 +7,7 @@ import {
   type LengthRange,
   type Mm,
   type Units,
+  plainFigure,
 } from "@root-gauge/core";
 import type { DraftField } from "../../data/kept/draft-fields";
 
@@ -41,15 +42,15 @@ export function readField(field: PadField, text: string, units: Units): PadValue
     return { ok: false, problem, ...(meant === undefined ? {} : { meant }) };
   }
   const trimmed = text.trim();
-  const value = Number(trimmed.replace(",", "."));
+  const value = plainFigure(trimmed);
   const inside = value >= field.min && value <= field.max;
-  const usable = trimmed !== "" && inside && (!field.whole || Number.isInteger(value));
+  const usable = inside && (!field.whole || Number.isInteger(value));
   if (usable) return { ok: true, value };
   return { ok: false, problem: countProblemWords(trimmed, field) };
 }
 
 /** The fields' values, when all of them can be taken. */
-export function valuesOf(
+function valuesOf(
   fields: readonly PadField[],
   texts: readonly string[],
   units: Units,

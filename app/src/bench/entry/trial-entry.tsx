@@ -8,6 +8,7 @@ import {
   type Thread,
   type ThreadSide,
   type TrialOutcome,
+  plainFigure,
 } from "@root-gauge/core";
 import { designationProblemWords, whichThreadWords } from "@root-gauge/core/say/charts";
 import { TEACHING, trialTurnsProblemWords, chooseKnownWords } from "@root-gauge/core/say/bench";
@@ -53,7 +54,7 @@ interface Turns {
 
 function turnsFrom(text: string): Turns {
   if (text.trim() === "") return {};
-  const turns = Number(text.replace(",", "."));
+  const turns = plainFigure(text);
   const { min, max } = ACCEPTED.turns;
   if (turns >= min && turns <= max) return { turns };
   return { problem: trialTurnsProblemWords(text) };

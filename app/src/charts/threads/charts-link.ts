@@ -9,7 +9,7 @@ export type ChartsParams = Partial<
 >;
 
 /** A search and what it is narrowed to, as its address says them; the usual goes without saying. */
-export function chartsParams(state: ChartsState): ChartsParams {
+function chartsParams(state: ChartsState): ChartsParams {
   const { query, side, quality, family, series, flankAngleDeg } = state;
   return {
     ...(query.trim() === "" ? {} : { q: query.trim() }),

@@ -6,7 +6,7 @@ import { useSettingsStore } from "../kept/settings";
 const FIRST = [useBenchStore, useDraftStore, useSettingsStore];
 
 /** Whether what the first screen shows of this device is read: at once where nothing is kept. */
-export function keptIsRead(): boolean {
+function keptIsRead(): boolean {
   return FIRST.every((store) => store.persist.hasHydrated());
 }
 

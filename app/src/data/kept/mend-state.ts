@@ -174,7 +174,7 @@ export function useMendState(): MendState {
   return useMendStore();
 }
 
-export const MEND_LENGTHS = [
+const MEND_LENGTHS = [
   "depth",
   "edge",
   "bore",

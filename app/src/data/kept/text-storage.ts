@@ -7,7 +7,7 @@ export interface TextStorage {
 }
 
 /** Why text is held for this visit only: the device's storage is full, or the browser forbids it. */
-export type HoldingReason = "full" | "forbidden";
+type HoldingReason = "full" | "forbidden";
 
 /** A storage that never fails: what cannot be kept is held, and kept as soon as it can be. */
 export interface HoldingStorage extends TextStorage {

@@ -1,12 +1,13 @@
-import type {
-  IdentificationInput,
-  IdentificationRecord,
-  Machine,
-  MachineInput,
-  Position,
-  PositionInput,
-  Repair,
-  RepairInput,
+import {
+  sentFields,
+  type IdentificationInput,
+  type IdentificationRecord,
+  type Machine,
+  type MachineInput,
+  type Position,
+  type PositionInput,
+  type Repair,
+  type RepairInput,
 } from "@root-gauge/contract";
 
 /** The position of a stored record, where it has one. */
@@ -20,14 +21,10 @@ export function inputOfPart(record: IdentificationRecord): IdentificationInput {
   return { ...sent, ...atPosition(record) };
 }
 
-export function inputOfMachine({ name, origin, year, stands, notes }: Machine): MachineInput {
-  return { name, origin, year, stands, notes };
-}
+export const inputOfMachine = (machine: Machine): MachineInput => sentFields("machine", machine);
 
-export function inputOfPosition(position: Omit<Position, "path">): PositionInput {
-  const { machineId, parentId, name, rank, alike, state, spec, notes, archived } = position;
-  return { machineId, parentId, name, rank, alike, state, spec, notes, archived };
-}
+export const inputOfPosition = (position: Omit<Position, "path">): PositionInput =>
+  sentFields("position", position);
 
 /** A stored repair as it is sent again; none where what is stored of it cannot be read. */
 export function inputOfRepair(repair: Repair): RepairInput | undefined {

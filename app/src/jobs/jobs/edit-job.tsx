@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import { jobInputSchema, type Job } from "@root-gauge/contract";
 import { JOB_SENTENCES } from "@root-gauge/core/say/record";
 import { useState } from "react";
@@ -48,7 +49,7 @@ export function EditJob({ job: now, onDone, onRemoved }: EditJobProps) {
       <TextEntry
         label="Its name"
         value={name}
-        longest={120}
+        longest={LONGEST.name}
         problem={problem === "name" ? JOB_SENTENCES.nameWanted : undefined}
         aside={elsewhere("name", "edit.name")}
         onChange={(text) => writeDraft("edit.name", text)}
@@ -67,7 +68,7 @@ export function EditJob({ job: now, onDone, onRemoved }: EditJobProps) {
         label="Notes on the job"
         value={notes}
         lines={3}
-        longest={4000}
+        longest={LONGEST.notes}
         aside={elsewhere("notes", "edit.notes")}
         onChange={(text) => writeDraft("edit.notes", text)}
       />

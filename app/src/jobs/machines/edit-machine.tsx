@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import { machineInputSchema, type ChangedField, type Machine } from "@root-gauge/contract";
 import { POSITION_SENTENCES, RECORD_SENTENCES } from "@root-gauge/core/say/record";
 import { useState } from "react";
@@ -90,7 +91,7 @@ export function EditMachine({ machine: now, onDone, onRemoved }: EditMachineProp
         label="Notes on the machine"
         value={notes}
         lines={3}
-        longest={4000}
+        longest={LONGEST.notes}
         aside={elsewhere("notes", "edit.notes")}
         onChange={(text) => writeDraft("edit.notes", text)}
       />

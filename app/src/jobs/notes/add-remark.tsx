@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import { PICTURE_SENTENCES, REMARK_SENTENCES, tooLargeWords } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useState } from "react";
@@ -16,7 +17,6 @@ import { TextEntry } from "../../kit/text-entry";
 import { LARGEST_FILE, shrinkPicture } from "./shrink-picture";
 
 /** As long as the contract takes a note. */
-export const LONGEST_REMARK = 4000;
 
 /** Something to be noted of a position: words, a photograph, or a photograph with the words that are typed. */
 export function AddRemark({ positionId }: { positionId: string }) {
@@ -52,7 +52,7 @@ export function AddRemark({ positionId }: { positionId: string }) {
         label={REMARK_SENTENCES.add}
         value={text}
         lines={2}
-        longest={LONGEST_REMARK}
+        longest={LONGEST.notes}
         placeholder={REMARK_SENTENCES.hint}
         problem={problem}
         onChange={(typed) => writeRemarkDraft(positionId, typed === "" ? undefined : typed)}

@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import type { Remark } from "@root-gauge/contract";
 import { PICTURE_SENTENCES, REMARK_SENTENCES, pictureWords } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
@@ -16,7 +17,7 @@ import { ActionButton } from "../../kit/action-button";
 import { Body, Heading, Small } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
 import { shortTime } from "../../kit/short-time";
-import { AddRemark, LONGEST_REMARK } from "./add-remark";
+import { AddRemark } from "./add-remark";
 import { RemarkPicture } from "./remark-picture";
 
 const inputOf = ({ positionId, text, takenAt }: Remark) => ({ positionId, text, takenAt });
@@ -35,7 +36,7 @@ function ChangeWords({ remark, text }: { remark: Kept<Remark>; text: string }) {
         label={REMARK_SENTENCES.words}
         value={text}
         lines={2}
-        longest={LONGEST_REMARK}
+        longest={LONGEST.notes}
         onChange={(typed) => writeRemarkDraft(remark.id, typed)}
       />
       <View flexDirection="row" gap={8}>

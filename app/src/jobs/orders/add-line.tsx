@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import { MOST_LINES, type KeptLine, type Order, type SearchHit } from "@root-gauge/contract";
 import type { OwnWord } from "@root-gauge/core/callout";
 import { orderLines } from "@root-gauge/core/decide/order";
@@ -93,7 +94,7 @@ export function AddLine({ order }: { order: Order }) {
         label="Add a line"
         value={text}
         placeholder={ORDER_SENTENCES.addHint}
-        longest={600}
+        longest={LONGEST.line}
         problem={problem}
         onChange={(typed) => writeDraft(LINE, typed)}
         onSubmit={add}

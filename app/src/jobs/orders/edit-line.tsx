@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import { orderLineSchema, type KeptLine } from "@root-gauge/contract";
 import { ORDER_SENTENCES } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
@@ -80,7 +81,7 @@ export function EditLine({ line, onSave, onRemove, onLeave }: EditLineProps) {
         value={values[at]}
         placeholder={placeholder}
         figures={isCount}
-        longest={isCount ? 6 : 600}
+        longest={isCount ? 6 : LONGEST.line}
         problem={problem === at ? why : undefined}
         onChange={(text) => writeDraft(at, text)}
         onSubmit={save}

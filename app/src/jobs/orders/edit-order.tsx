@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import { orderInputSchema, type Order } from "@root-gauge/contract";
 import { ORDER_SENTENCES } from "@root-gauge/core/say/record";
 import { useState } from "react";
@@ -42,7 +43,7 @@ export function EditOrder({ order: now, onDone, onRemoved }: EditOrderProps) {
       <TextEntry
         label="Its name"
         value={name}
-        longest={120}
+        longest={LONGEST.name}
         problem={problem}
         aside={elsewhere("name", "edit.name")}
         onChange={(text) => writeDraft("edit.name", text)}
@@ -52,7 +53,7 @@ export function EditOrder({ order: now, onDone, onRemoved }: EditOrderProps) {
         label="Notes on the order"
         value={notes}
         lines={3}
-        longest={4000}
+        longest={LONGEST.notes}
         aside={elsewhere("notes", "edit.notes")}
         onChange={(text) => writeDraft("edit.notes", text)}
       />

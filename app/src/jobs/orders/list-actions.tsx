@@ -5,7 +5,7 @@ import { CopyButton } from "../../kit/copy-button";
 import { exportCsv } from "../../kit/export-csv";
 
 /** A line of a list as words and as a table have it. */
-export interface ListedLine {
+interface ListedLine {
   readonly ordered: number;
   readonly callout: string;
   readonly needed: number;

@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import { machineInputSchema } from "@root-gauge/contract";
 import { damageFrom } from "@root-gauge/core/mend/repair";
 import { useMutation } from "@tanstack/react-query";
@@ -26,7 +27,7 @@ function MendMachine({ parcel }: { parcel: Extract<Parcel, { kind: "machine" }> 
   const read = machineInputSchema.safeParse({ ...body, name });
   return (
     <View gap={8}>
-      <TextEntry label="Machine" value={name} longest={120} onChange={setName} />
+      <TextEntry label="Machine" value={name} longest={LONGEST.name} onChange={setName} />
       <ActionButton
         label="Save it under this name"
         onPress={() => read.success && saveMachine(id, read.data, saw, ["name"])}

@@ -1,4 +1,4 @@
-import { isSameName, namesOfPath, pathOfNames } from "@root-gauge/core/record";
+import { isSameName, namesOfPath, pathOfNames, LONGEST } from "@root-gauge/core/record";
 import { POSITION_SENTENCES } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useState } from "react";
@@ -11,10 +11,9 @@ import { TextEntry } from "../../kit/text-entry";
 
 const NAME = "position.name";
 /** As long as the contract takes a name. */
-const LONGEST = 120;
 
 /** Makes each place of a path that is not there yet, the outermost first. @returns the innermost's id */
-export function makePath(
+function makePath(
   machineId: string,
   text: string,
   positions: readonly Pick<PositionRow, "id" | "parentId" | "name" | "rank">[],
@@ -54,7 +53,7 @@ export function AddPosition({ machineId, positions }: AddPositionProps) {
   const name = useDraft(NAME) ?? "";
   const [problem, setProblem] = useState<string>();
   const add = () => {
-    if (namesOfPath(name).some((one) => one.length > LONGEST)) {
+    if (namesOfPath(name).some((one) => one.length > LONGEST.name)) {
       return setProblem(POSITION_SENTENCES.nameLong);
     }
     const made = makePath(machineId, name, positions);
@@ -69,7 +68,7 @@ export function AddPosition({ machineId, positions }: AddPositionProps) {
         label="Add a position"
         value={name}
         placeholder={POSITION_SENTENCES.pathHint}
-        longest={600}
+        longest={LONGEST.line}
         problem={problem}
         onChange={(text) => writeDraft(NAME, text)}
         onSubmit={add}

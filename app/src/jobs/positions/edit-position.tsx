@@ -1,5 +1,5 @@
-import { positionInputSchema, type PositionInput, type PositionRow } from "@root-gauge/contract";
-import { mayStandWithin, pathTo, treeRows } from "@root-gauge/core/record";
+import { positionInputSchema, type type PositionRow } from "@root-gauge/contract";
+import { mayStandWithin, pathTo, treeRows, LONGEST } from "@root-gauge/core/record";
 import { POSITION_SENTENCES, REORDER_SENTENCES } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useMemo, useState } from "react";
@@ -117,16 +117,7 @@ export function EditPosition({ position: now, positions, onDone, onRemoved }: Ed
       const isName = read.error.issues.some(({ path }) => path[0] === "name");
       return setProblem(isName ? POSITION_SENTENCES.nameWanted : POSITION_SENTENCES.alikeWanted);
     }
-    const stored = inputOfPosition(position);
-    const isOther = (field: keyof PositionInput) =>
-      JSON.stringify(read.data[field]) !== JSON.stringify(stored[field]);
-    const fields = (Object.keys(stored) as (keyof PositionInput)[]).filter(isOther);
-    if (fields.length > 0) {
-      changePosition(
-        position,
-        Object.fromEntries(fields.map((field) => [field, read.data[field]])),
-      );
-    }
+    changePosition(position, read.data);
     return onDone();
   };
   const takeOut = () => {
@@ -142,7 +133,7 @@ export function EditPosition({ position: now, positions, onDone, onRemoved }: Ed
         <TextEntry
           label="Its name"
           value={name}
-          longest={120}
+          longest={LONGEST.name}
           aside={elsewhere("name", "edit.name")}
           onChange={(text) => writeDraft("edit.name", text)}
           onSubmit={save}
@@ -162,7 +153,7 @@ export function EditPosition({ position: now, positions, onDone, onRemoved }: Ed
           label="Notes"
           value={notes}
           lines={3}
-          longest={4000}
+          longest={LONGEST.notes}
           aside={elsewhere("notes", "edit.notes")}
           onChange={(text) => writeDraft("edit.notes", text)}
         />

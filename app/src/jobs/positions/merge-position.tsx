@@ -1,5 +1,5 @@
 import type { Position, PositionRow } from "@root-gauge/contract";
-import { mayStandWithin, pathTo, treeRows } from "@root-gauge/core/record";
+import { mayStandWithin, pathTo, treeRows, LONGEST } from "@root-gauge/core/record";
 import { REORDER_SENTENCES } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
@@ -50,7 +50,7 @@ export function MergePosition({ position, positions, onMerged }: MergePositionPr
     <Card gap={8} role="region" aria-label="Make it one with another">
       <Heading>Make it one with another</Heading>
       <Body>{REORDER_SENTENCES.merge}</Body>
-      <TextEntry label="The other place" value={text} longest={600} onChange={setText} />
+      <TextEntry label="The other place" value={text} longest={LONGEST.line} onChange={setText} />
       <View gap={6} role="group" aria-label="Places to make it one with">
         {found.slice(0, SHOWN).map((place) => (
           <ActionButton

@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import type { Damage, RepairWork } from "@root-gauge/core/mend/repair";
 import { MEND_SENTENCES, OUTCOME_CHOICES } from "@root-gauge/core/say/mend";
 import { useRouter } from "expo-router";
@@ -44,7 +45,7 @@ export function PlanEnd(props: PlanEndProps) {
           label="Really used"
           value={state.used ?? plannedTools(work)}
           lines={3}
-          longest={1000}
+          longest={LONGEST.remark}
           onChange={(used) => writePlan({ used })}
         />
         <LabelledChips
@@ -58,7 +59,7 @@ export function PlanEnd(props: PlanEndProps) {
           label="Notes on it"
           value={state.notes}
           lines={3}
-          longest={4000}
+          longest={LONGEST.notes}
           onChange={(notes) => writePlan({ notes })}
         />
       </Card>

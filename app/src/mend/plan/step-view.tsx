@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import type { Units } from "@root-gauge/core";
 import { drillWords } from "@root-gauge/core/say/charts";
 import {
@@ -119,7 +120,7 @@ export function StepView({ step, state, units, onNextRepair }: StepViewProps) {
       <TextEntry
         label="Note"
         value={state.note}
-        longest={1000}
+        longest={LONGEST.remark}
         placeholder="What was seen, or why it is skipped"
         onChange={(note) => writePlan({ note })}
       />

@@ -6,6 +6,7 @@ import {
   readPitch,
   type Thread,
   type Units,
+  plainFigure,
 } from "@root-gauge/core";
 import {
   designationProblemWords,
@@ -97,8 +98,8 @@ const given = <Name extends string, Value>(name: Name, value: Value | undefined)
 /** The torque that was typed, where it can be taken. */
 export function torqueOf({ torque }: MendState): number | undefined {
   const { least, most } = ACCEPTED_FIGURES.torque;
-  const read = Number(torque.trim().replace(",", "."));
-  return torque.trim() !== "" && read >= least && read <= most ? read : undefined;
+  const read = plainFigure(torque);
+  return read >= least && read <= most ? read : undefined;
 }
 
 /** What is asked of one damage and of no other. */

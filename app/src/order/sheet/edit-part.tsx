@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import type { IdentificationRecord } from "@root-gauge/contract";
 import { formatCallout } from "@root-gauge/core/callout";
 import { screwThatCameOut, screwThatGoesIn } from "@root-gauge/core/decide/sheet";
@@ -71,7 +72,7 @@ export function EditPart({ record: now, name, onDone, onRemoved }: EditPartProps
           label="Notes"
           value={notes}
           lines={3}
-          longest={4000}
+          longest={LONGEST.notes}
           aside={elsewhere("notes", "edit.notes")}
           onChange={(text) => writeDraft("edit.notes", text)}
         />

@@ -1,3 +1,4 @@
+import { LONGEST } from "@root-gauge/core/record";
 import { summaryOf } from "@root-gauge/core";
 import { formatCallout } from "@root-gauge/core/callout";
 import { favouredThread, screwThatCameOut } from "@root-gauge/core/decide/sheet";
@@ -143,7 +144,7 @@ function WriteUp() {
                   label="Notes"
                   value={part.notes}
                   lines={3}
-                  longest={4000}
+                  longest={LONGEST.notes}
                   onChange={(notes) => describe({ notes })}
                 />
               </WhereCard>
