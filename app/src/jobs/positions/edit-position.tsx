@@ -1,4 +1,4 @@
-import { positionInputSchema, type type PositionRow } from "@root-gauge/contract";
+import { positionInputSchema, type PositionRow } from "@root-gauge/contract";
 import { mayStandWithin, pathTo, treeRows, LONGEST } from "@root-gauge/core/record";
 import { POSITION_SENTENCES, REORDER_SENTENCES } from "@root-gauge/core/say/record";
 import { View } from "@tamagui/core";
