@@ -307,9 +307,11 @@ test.describe("two browsers and one position", () => {
     await expect(other.getByText("not on the server yet")).toHaveCount(0);
     await expect(button(other, /^Impression adjuster/)).toHaveCount(0);
 
-    await page.getByRole("radio", { name: "To order" }).tap();
+    // It is said as it comes; a change that was made before is a clash, as two changes are.
     await expect(page.getByText("This position was taken out of the lists.")).toBeVisible();
+    await page.getByRole("radio", { name: "To order" }).tap();
     await expect(page.getByRole("radio", { name: "To order" })).toBeChecked();
+    await expect(page.getByText("This position was taken out of the lists.")).toBeVisible();
     await button(page, "Put it back: Impression adjuster").tap();
     await expect(page.getByText("This position was taken out of the lists.")).toHaveCount(0);
     await expect(page.getByText("not on the server yet")).toHaveCount(0);

@@ -8,7 +8,7 @@ import type {
   Repair,
   StoredWord,
 } from "@root-gauge/contract";
-import type { InfiniteData, QueryClient } from "@tanstack/react-query";
+import type { InfiniteData, QueryClient, QueryKey } from "@tanstack/react-query";
 import { PICTURE_SENTENCES } from "@root-gauge/core/say/record";
 import { ServerAway, ServerRefused, api } from "../server/api";
 import { base64Of, dropPicture, keptPicture } from "../kept/kept-pictures";
@@ -116,10 +116,28 @@ function show(client: QueryClient, answer: Answer): void {
   if ("picture" in answer) void dropPicture(answer.id);
 }
 
+/**
+ * Asks for what a screen shows and has not asked for: what the server never had is shown from what waits, and would be gone
+ * from the screen, with what was begun on it, between the one and the other.
+ */
+const askFirst = (client: QueryClient, queryKey: QueryKey) =>
+  client
+    .getQueryCache()
+    .findAll({ queryKey })
+    .filter((query) => query.isDisabled() && query.getObserversCount() > 0)
+    .filter((query) => query.state.data === undefined)
+    .map((query) => query.fetch().catch(() => undefined));
+
 /** Asks anew for all that parcels have changed, each answer once. */
 export async function askAnew(client: QueryClient, parcels: readonly Parcel[]): Promise<void> {
-  const keys = new Map(parcels.flatMap(keysOf).map((key) => [key.join(), key]));
-  await Promise.all([...keys.values()].map((queryKey) => client.invalidateQueries({ queryKey })));
+  const keys = [...new Map(parcels.flatMap(keysOf).map((key) => [key.join(), key])).values()];
+  const ids = new Set(parcels.map(({ id }): string | undefined => id));
+  await Promise.all(
+    keys.flatMap((queryKey) => [
+      client.invalidateQueries({ queryKey }),
+      ...(ids.has(queryKey.at(-1)) ? askFirst(client, queryKey) : []),
+    ]),
+  );
 }
 
 /**
