@@ -1,25 +1,19 @@
-import { useTheme, View } from "@tamagui/core";
+import { useTheme } from "@tamagui/core";
 import { useId } from "react";
 import {
   TextInput,
   type NativeSyntheticEvent,
   type TextInputKeyPressEventData,
 } from "react-native";
-import { Body, Label } from "./text";
-import { rem } from "./text-scale";
+import { FieldFrame, useFieldStyle, type FieldSays } from "./field-frame";
 
-export interface TextEntryProps {
-  readonly label: string;
+export interface TextEntryProps extends FieldSays {
   readonly value: string;
   readonly onChange: (text: string) => void;
   readonly onSubmit?: () => void;
   readonly placeholder?: string;
   readonly lines?: number;
   readonly longest?: number;
-  /** A sentence under the field: what was read, what is accepted. */
-  readonly problem?: string | undefined;
-  /** Another sentence under it, which stands in nobody's way. */
-  readonly aside?: string | undefined;
   readonly autoFocus?: boolean;
   /** What stands in it is chosen when it takes the focus, so that what is typed takes its place. */
   readonly typedOver?: boolean;
@@ -51,12 +45,10 @@ export function TextEntry({
   suggests,
 }: TextEntryProps) {
   const theme = useTheme();
+  const style = useFieldStyle(problem);
   const id = useId();
   return (
-    <View gap={4}>
-      <Label render="label" {...{ htmlFor: id }}>
-        {label}
-      </Label>
+    <FieldFrame id={id} label={label} problem={problem} aside={aside}>
       <TextInput
         nativeID={id}
         aria-label={label}
@@ -83,25 +75,8 @@ export function TextEntry({
               },
             })}
         {...(figures ? { inputMode: "decimal" as const } : {})}
-        style={{
-          minHeight: 48,
-          padding: 12,
-          borderWidth: 1,
-          borderRadius: 4,
-          borderColor: problem === undefined ? theme.edge.val : theme.clash.val,
-          backgroundColor: theme.card.val,
-          color: theme.ink.val,
-          fontFamily: "Barlow, sans-serif",
-          fontSize: rem(16),
-          lineHeight: rem(22),
-        }}
+        style={style}
       />
-      {problem === undefined ? null : (
-        <Body role="alert" color="$clash">
-          {problem}
-        </Body>
-      )}
-      {aside === undefined ? null : <Body role="status">{aside}</Body>}
-    </View>
+    </FieldFrame>
   );
 }

@@ -2,7 +2,7 @@ export const JOB_SENTENCES = {
   none: "No job is open. A job gathers places to be worked at: a service, a rebuild.",
   open: "Open a job over this machine’s positions",
   nameWanted: "Nothing was read. A job needs a name.",
-  dayWanted: "Read as no day. A day such as 2026-03-02 is wanted, or nothing.",
+  dayWanted: "Read as no day. Day, month and year are wanted, or nothing.",
   noPlace: "No place yet. Find a machine or a position, and add it.",
   find: "Add places: a machine, a position, a call-out",
   gone: "This job was taken out of the lists.",

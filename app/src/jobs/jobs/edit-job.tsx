@@ -5,6 +5,7 @@ import { useState } from "react";
 import { useDrafts, writeDraft } from "../../data/drafts/drafts";
 import { changeJob, inputOfJob } from "../../data/record/job-queries";
 import { remove } from "../../data/outbox/removal";
+import { DayEntry } from "../../kit/day-entry";
 import { Card } from "../../kit/surface";
 import { Heading } from "../../kit/text";
 import { TextEntry } from "../../kit/text-entry";
@@ -55,14 +56,12 @@ export function EditJob({ job: now, onDone, onRemoved }: EditJobProps) {
         onChange={(text) => writeDraft("edit.name", text)}
         onSubmit={save}
       />
-      <TextEntry
-        label="To be done by, as 2026-03-02"
+      <DayEntry
+        label="To be done by"
         value={due}
-        longest={10}
         problem={problem === "due" ? JOB_SENTENCES.dayWanted : undefined}
         aside={elsewhere("due", "edit.due")}
-        onChange={(text) => writeDraft("edit.due", text)}
-        onSubmit={save}
+        onChange={(day) => writeDraft("edit.due", day)}
       />
       <TextEntry
         label="Notes on the job"
