@@ -2,6 +2,7 @@ import { findThread } from "../../catalogue/threads";
 import type { Mark, Place } from "../marks";
 import { repairOptions, repairWork, type Damage } from "../../mend/repair";
 import { holeDrawing, touchedHoleDrawing } from "./index";
+import type { HoleDrawing, HoleView } from "./hole-drawing";
 
 const ROOM = { width: 366, height: 296 };
 
@@ -37,15 +38,29 @@ const optionOf = (damage: Damage, kind: string) =>
 const cutMarks = (marks: readonly Mark[]) =>
   marks.filter((mark) => "stroke" in mark && mark.stroke.tone === "cut");
 
-/** How wide the heavy lines of a cut stand apart, mm. */
-function cutWidthMm(damage: Damage, kind: string): number {
-  const drawn = holeDrawing(damage, { after: optionOf(damage, kind) }, ROOM);
+/** Places of a drawing in mm from the axis of what is cut, and from the mouth. */
+function measured(drawn: HoleDrawing, marks: readonly Mark[]): readonly Place[] {
+  const unit = drawn.scale * (96 / 25.4);
   const heavy = cutMarks(drawn.marks).filter(
     (mark) => mark.kind === "segments" && mark.stroke.weight === "heavy" && !mark.stroke.dashed,
   );
   const xs = heavy.flatMap(placesOf).map(({ x }) => x);
-  return (Math.max(...xs) - Math.min(...xs)) / (drawn.scale * (96 / 25.4));
+  const axis = (Math.max(...xs) + Math.min(...xs)) / 2;
+  return marks
+    .flatMap(placesOf)
+    .map(({ x, y }) => ({ x: (x - axis) / unit, y: (y - drawn.tags.bore.y) / unit }));
 }
+
+/** How far what is cut stands out from its axis, mm; of one weight of line, or of all. */
+function cutReachMm(drawn: HoleDrawing, weight?: "heavy" | "dimension"): number {
+  const marks = cutMarks(drawn.marks).filter(
+    (mark) => weight === undefined || ("stroke" in mark && mark.stroke.weight === weight),
+  );
+  return Math.max(...measured(drawn, marks).map(({ x }) => Math.abs(x)));
+}
+
+const insertIn = (damage: Damage) =>
+  holeDrawing(damage, { after: optionOf(damage, "wire-insert") }, ROOM);
 
 describe("the hole cut open", () => {
   it.each([
@@ -71,45 +86,57 @@ describe("the hole cut open", () => {
     ["solid-bush", 12],
     ["oversize", 10],
   ])("draws what a repair cuts to scale: %s", (kind, widthMm) => {
-    expect(cutWidthMm(COVER, kind)).toBeCloseTo(widthMm, 2);
+    const drawn = holeDrawing(COVER, { after: optionOf(COVER, kind) }, ROOM);
+    expect(2 * cutReachMm(drawn, "heavy")).toBeCloseTo(widthMm, 2);
   });
 
   it("draws nothing cut in the hole as it is, and no damage in the hole as it will be", () => {
     const after = optionOf(COVER, "wire-insert");
     expect(cutMarks(holeDrawing(COVER, { after, only: "before" }, ROOM).marks)).toEqual([]);
-    const [before, will] = (["before", "after"] as const).map(
-      (only) => holeDrawing(COVER, { after, only }, ROOM).marks.length,
+    const [before, metal, will] = [
+      { only: "before" },
+      { only: "after" },
+      { after, only: "after" },
+    ].map((view) =>
+      holeDrawing(COVER, view as HoleView, ROOM).marks.map((mark) => JSON.stringify(mark)),
     );
-    expect(
-      cutMarks(holeDrawing(COVER, { after, only: "after" }, ROOM).marks).length,
-    ).toBeGreaterThan(2);
-    expect(before).not.toBe(will);
+    const damaged = before?.filter((mark) => !metal?.includes(mark)) ?? [];
+    expect(damaged).not.toEqual([]);
+    expect(will?.filter((mark) => damaged.includes(mark))).toEqual([]);
   });
 
-  it("hatches a wall that is too thin as such", () => {
-    const near = { ...COVER, edgeMm: 5.5 };
-    const thin = cutMarks(holeDrawing(near, { after: optionOf(near, "wire-insert") }, ROOM).marks);
-    const sound = cutMarks(
-      holeDrawing(COVER, { after: optionOf(COVER, "wire-insert") }, ROOM).marks,
-    );
-    expect(thin.length).toBe(sound.length + 1);
+  it("hatches a wall that is too thin, out to the edge, and no sound one", () => {
+    expect(cutReachMm(insertIn({ ...COVER, edgeMm: 5.5 }))).toBeCloseTo(5.5, 1);
+    expect(cutReachMm(insertIn(COVER))).toBeCloseTo(9.624 / 2, 2);
   });
 
-  it("dashes what is not known", () => {
-    const dashed = (damage: Damage) =>
-      holeDrawing(damage, {}, ROOM).marks.filter(
-        (mark) => mark.kind === "segments" && mark.stroke.dashed === true,
-      ).length;
+  it("dashes the edge and the far side where they are not known", () => {
+    const dashed = (damage: Damage) => {
+      const { marks, tags } = holeDrawing(damage, {}, ROOM);
+      const lines = marks.flatMap((mark) =>
+        mark.kind === "segments" && mark.stroke.dashed === true ? mark.segments : [],
+      );
+      return {
+        edge: lines.some(({ from, to }) => from.x === to.x && from.x > tags.edge.x),
+        farSide: lines.some(({ from, to }) => from.y === to.y && from.y > tags.thickness.y),
+      };
+    };
     const { edgeMm: _edge, ...unknown } = COVER;
-    expect(dashed(unknown)).toBe(dashed(COVER) + 1);
-    expect(dashed({ ...COVER, thicknessMm: 40 })).toBe(dashed(COVER) - 1);
+    expect(dashed(unknown)).toEqual({ edge: true, farSide: true });
+    expect(dashed(COVER)).toEqual({ edge: false, farSide: true });
+    expect(dashed({ ...COVER, thicknessMm: 40 })).toEqual({ edge: false, farSide: false });
   });
 
   it("drills a new hole where there is none", () => {
     const fresh = { ...COVER, symptom: "new" } as const;
     const { tapping } = repairWork(fresh);
     if (tapping?.kind !== "plan") throw new Error("no plan");
-    expect(cutMarks(holeDrawing(fresh, { after: tapping }, ROOM).marks)).toHaveLength(3);
+    const drawn = holeDrawing(fresh, { after: tapping }, ROOM);
+    // The drill of M8 and, finer, its thread.
+    expect(2 * cutReachMm(drawn, "heavy")).toBeCloseTo(6.8, 2);
+    expect(2 * cutReachMm(drawn, "dimension")).toBeCloseTo(8, 2);
+    const deepest = Math.max(...measured(drawn, cutMarks(drawn.marks)).map(({ y }) => y));
+    expect(deepest).toBeCloseTo(tapping.drillDepthMm + tapping.pointMm, 2);
     expect(cutMarks(holeDrawing(fresh, {}, ROOM).marks)).toEqual([]);
   });
 });
