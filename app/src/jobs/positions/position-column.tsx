@@ -1,5 +1,5 @@
 import type { Replacement } from "@root-gauge/contract";
-import { isCalloutProblem, parseCallout } from "@root-gauge/core/callout";
+import { isCalloutProblem } from "@root-gauge/core/callout";
 import {
   POSITION_SENTENCES,
   RECORD_SENTENCES,
@@ -34,11 +34,12 @@ import { History } from "../../edit/history";
 import { layOnBench } from "../../shared/on-bench";
 import { MoreLikeIt } from "./more-like-it";
 import { StateChoice } from "./state-choice";
+import { readCallout } from "../../order/callout/read-callout";
 
 /** What must be known of the joint before anything goes in, as its sheet says it. */
 function JointCautions({ spec }: { spec: Replacement }) {
   const words = useOwnWords();
-  const part = parseCallout(spec.callout, words);
+  const part = readCallout(spec.callout, words);
   if (isCalloutProblem(part)) return null;
   const cautions = cautionsOf(part, spec.circumstances).map(cautionWords);
   return cautions.length === 0 ? null : <CautionsCard cautions={cautions} />;

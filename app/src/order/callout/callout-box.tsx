@@ -1,9 +1,10 @@
-import { formatCallout, isCalloutProblem, parseCallout } from "@root-gauge/core/callout";
+import { formatCallout, isCalloutProblem } from "@root-gauge/core/callout";
 import { View } from "@tamagui/core";
 import { useOwnWords } from "../../data/record/own-words";
 import { ListRow } from "../../kit/list-row";
 import { Figure, Small } from "../../kit/text";
 import { CalloutEntry } from "./callout-entry";
+import { readCallout } from "./read-callout";
 
 export interface CalloutBoxProps {
   readonly value: string;
@@ -18,7 +19,7 @@ export interface CalloutBoxProps {
 
 /** A field that takes a part as one would order it, and the way to its sheet. */
 export function CalloutBox({ value, onOpen, label, ...rest }: CalloutBoxProps) {
-  const read = parseCallout(value, useOwnWords());
+  const read = readCallout(value, useOwnWords());
   const callout = isCalloutProblem(read) ? undefined : formatCallout(read);
   const open = () => {
     if (callout !== undefined) onOpen(callout);

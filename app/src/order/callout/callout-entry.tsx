@@ -1,10 +1,5 @@
 import { MOST_LETTERS } from "@root-gauge/core";
-import {
-  formatCallout,
-  isCalloutProblem,
-  parseCallout,
-  suggestCallouts,
-} from "@root-gauge/core/callout";
+import { formatCallout, isCalloutProblem, suggestCallouts } from "@root-gauge/core/callout";
 import { calloutProblemWords } from "@root-gauge/core/say/sheet";
 import { View } from "@tamagui/core";
 import { useDeferredValue, useId, useState } from "react";
@@ -14,6 +9,7 @@ import { TextEntry, type TextEntryProps } from "../../kit/text-entry";
 import { Suggestions } from "./suggestions";
 import { TeachWords } from "./teach-words";
 import { Understood } from "./understood";
+import { readCallout } from "./read-callout";
 
 export type CalloutEntryProps = Pick<
   TextEntryProps,
@@ -31,7 +27,7 @@ export function CalloutEntry({ value, onChange, onSubmit, ...rest }: CalloutEntr
   const [marked, setMarked] = useState(-1);
   const asked = useDeferredValue(value);
   const suggestions = suggestCallouts(asked, words);
-  const read = parseCallout(value, words);
+  const read = readCallout(value, words);
   const change = (text: string) => {
     setMarked(-1);
     onChange(text);

@@ -1,5 +1,5 @@
 import { needsAcknowledgement } from "@root-gauge/core/catalogue/circumstances";
-import { isCalloutProblem, parseCallout, type ScrewSpec } from "@root-gauge/core/callout";
+import { isCalloutProblem, type ScrewSpec } from "@root-gauge/core/callout";
 import { cautionsOf, replacementProblems, specProblems } from "@root-gauge/core/decide/replace";
 import { cautionWords, specProblemWords, SHEET_SENTENCES } from "@root-gauge/core/say/sheet";
 import { CalloutEntry } from "../callout/callout-entry";
@@ -9,6 +9,7 @@ import { Body, Heading, Small } from "../../kit/text";
 import { CautionsCard } from "../../shared/cautions-card";
 import { CircumstancesCard } from "./circumstances-card";
 import type { ReplacementDraft } from "./use-replacement-draft";
+import { readCallout } from "../callout/read-callout";
 
 /** What goes in where this part came out: the call-out, what hangs on the joint, and its caution. */
 export function ReplacementCard({
@@ -20,7 +21,7 @@ export function ReplacementCard({
   original: ScrewSpec | undefined;
 }) {
   const { callout, circumstances, acknowledgedAt } = draft;
-  const read = parseCallout(callout, useOwnWords());
+  const read = readCallout(callout, useOwnWords());
   const part = isCalloutProblem(read) ? undefined : read;
   const spec = part?.part === "screw" ? part : undefined;
   const grave = needsAcknowledgement(circumstances);

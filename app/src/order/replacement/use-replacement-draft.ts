@@ -4,12 +4,13 @@ import {
   isAcknowledged,
   type Circumstances,
 } from "@root-gauge/core/catalogue/circumstances";
-import { isCalloutProblem, parseCallout } from "@root-gauge/core/callout";
+import { isCalloutProblem } from "@root-gauge/core/callout";
 import { calloutProblemWords, SHEET_SENTENCES } from "@root-gauge/core/say/sheet";
 import type { DraftField } from "../../data/kept/draft-fields";
 import { useDrafts, writeDraft } from "../../data/drafts/drafts";
 import { useOwnWords } from "../../data/record/own-words";
 import { circumstancesOf } from "../../shell/sheet-address";
+import { readCallout } from "../callout/read-callout";
 
 type Part = "callout" | "duty" | "environment" | "metal" | "surface" | "acknowledgedAt";
 type Fields = Readonly<Record<Part, DraftField>>;
@@ -67,7 +68,7 @@ export function useReplacementDraft(
   const callout = drafts[fields.callout] ?? stored?.callout ?? derived;
   const acknowledgedAt = given("acknowledgedAt") ?? stored?.acknowledgedAt ?? null;
   const words = useOwnWords();
-  const read = parseCallout(callout, words);
+  const read = readCallout(callout, words);
   const unread =
     callout.trim() !== "" && isCalloutProblem(read) ? calloutProblemWords(read) : undefined;
   const unacknowledged =

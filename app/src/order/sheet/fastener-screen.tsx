@@ -1,10 +1,5 @@
 import { isAcknowledged, type Circumstances } from "@root-gauge/core/catalogue/circumstances";
-import {
-  formatCallout,
-  isCalloutProblem,
-  parseCallout,
-  type FastenerSpec,
-} from "@root-gauge/core/callout";
+import { formatCallout, isCalloutProblem, type FastenerSpec } from "@root-gauge/core/callout";
 import { View } from "@tamagui/core";
 import { useRouter } from "expo-router";
 import { useState } from "react";
@@ -21,6 +16,7 @@ import { PartSheetView } from "./part-sheet-view";
 import { FastenerSheetView } from "./fastener-sheet-view";
 import { ShortOf, useSavingToMachine, useSavingToRecord, WhereItGoes } from "./save-to-machine";
 import { circumstancesOf, sheetPath, type SheetParams } from "../../shell/sheet-address";
+import { readCallout } from "../callout/read-callout";
 
 /** The page while no part was written, or what was written is none. */
 function CalloutPage({ written }: { written: string }) {
@@ -49,7 +45,7 @@ function CalloutPage({ written }: { written: string }) {
 
 /** The sheet of a part by its call-out, at an address that can be shared. */
 export function FastenerScreen({ params }: { params: SheetParams }) {
-  const read = parseCallout(params.callout ?? "");
+  const read = readCallout(params.callout ?? "");
   if (isCalloutProblem(read)) return <CalloutPage written={params.callout ?? ""} />;
   return <FastenerPage key={formatCallout(read)} spec={read} params={params} />;
 }
