@@ -76,11 +76,6 @@ describe("what does not compile", () => {
         from: "interface EndFigures {",
         to: "interface EndFigures {\n  readonly weight: { readonly grams: number };",
       },
-      {
-        file: "core/identify/weigh/reading.ts",
-        from: "export const READING_KINDS = [",
-        to: 'export const READING_KINDS = [\n  "weight",',
-      },
     ]);
     expect(broken).toEqual(
       expect.arrayContaining([

@@ -165,30 +165,7 @@ interface ReadingFigures extends EndFigures {
   readonly "other-end": { readonly readings: readonly EndReading[] };
 }
 
-export type ReadingKind =
-  | "external-diameter"
-  | "diameter-between"
-  | "internal-diameter"
-  | "leaf"
-  | "count"
-  | "crest-to-crest"
-  | "flank-angle"
-  | "crest-form"
-  | "thread-depth"
-  | "taper"
-  | "taper-measured"
-  | "hand"
-  | "head-mark"
-  | "trial-fit"
-  | "across-flats"
-  | "length"
-  | "thread-length"
-  | "head-style"
-  | "finish"
-  | "magnet"
-  | "origin"
-  | "function"
-  | "other-end";
+export type ReadingKind = keyof ReadingFigures;
 
 /** One thing measured or seen on the part. A new kind does not compile until `EVIDENCE` weighs it. */
 export type Reading = OfKind<ReadingFigures>;
