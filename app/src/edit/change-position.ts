@@ -1,6 +1,6 @@
 import type { Position, PositionInput, PositionRow } from "@root-gauge/contract";
 import { api } from "../data/server/api";
-import { changedFields } from "../data/outbox/changed-fields";
+import { changedFrom } from "../data/outbox/changed-fields";
 import { inputOfPosition } from "../data/record/inputs";
 import { queryClient } from "../data/server/query-client";
 import { QUERY_KEYS } from "../data/outbox/query-keys";
@@ -12,11 +12,8 @@ export type ShownPosition = Kept<Position>;
 
 /** Changes some of a position, and says which: what another device changed of the rest stays. */
 export function changePosition(position: Position, change: Partial<PositionInput>): void {
-  const input = inputOfPosition(position);
-  const touched = changedFields(input, change);
-  if (touched.length > 0) {
-    savePosition(position.id, { ...input, ...change }, position.version, touched);
-  }
+  const { body, touched } = changedFrom(position, inputOfPosition(position), change);
+  if (touched.length > 0) savePosition(position.id, body, position.version, touched);
 }
 
 /**

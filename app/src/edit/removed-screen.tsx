@@ -6,7 +6,7 @@ import { useState } from "react";
 import { ScrollView } from "react-native";
 import { api } from "../data/server/api";
 import { newParcelSchema } from "../data/outbox/parcel";
-import { PAGED, moreOf } from "../data/server/paged";
+import { moreOf, paged } from "../data/server/paged";
 import { QUERY_KEYS } from "../data/outbox/query-keys";
 import { send } from "../data/outbox/saving";
 import { ActionButton } from "../kit/action-button";
@@ -42,11 +42,7 @@ export function RemovedScreen() {
   const client = useQueryClient();
   const [problem, setProblem] = useState<string>();
   const [back, setBack] = useState<ReadonlySet<string>>(new Set());
-  const query = useInfiniteQuery({
-    queryKey: QUERY_KEYS.removed,
-    queryFn: ({ pageParam }) => api.removed(pageParam ?? undefined),
-    ...PAGED,
-  });
+  const query = useInfiniteQuery(paged(QUERY_KEYS.removed, api.removed));
   const rows = (query.data?.pages.flatMap(({ removed }) => removed) ?? []).filter(
     ({ id }) => !back.has(id),
   );

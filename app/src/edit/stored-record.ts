@@ -1,8 +1,14 @@
-import type { RecordKind } from "@root-gauge/contract";
+import { sentFields, type RecordKind } from "@root-gauge/contract";
 import { api } from "../data/server/api";
-import { inputOfMachine, inputOfPart, inputOfPosition, inputOfRepair } from "../data/record/inputs";
-import { inputOfJob } from "../data/record/job-queries";
-import { inputOfOrder } from "../data/record/order-queries";
+import {
+  inputOfJob,
+  inputOfMachine,
+  inputOfOrder,
+  inputOfPart,
+  inputOfPosition,
+  inputOfRemark,
+  inputOfRepair,
+} from "../data/record/inputs";
 
 /** A record as the server has it: its fields as they are sent, and its version. */
 export interface StoredRecord {
@@ -35,8 +41,8 @@ const FETCHED: Readonly<Record<StoredKind, Fetch>> = {
   repair: by(api.repair, inputOfRepair),
   job: by(api.job, inputOfJob),
   order: by(api.order, inputOfOrder),
-  remark: by(api.remark, ({ positionId, text, takenAt }) => ({ positionId, text, takenAt })),
-  word: by(api.word, ({ word, means }) => ({ word, means })),
+  remark: by(api.remark, inputOfRemark),
+  word: by(api.word, (word) => sentFields("word", word)),
 };
 
 /**

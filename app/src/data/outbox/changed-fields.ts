@@ -11,6 +11,20 @@ export function changedFields<Input extends object>(
   );
 }
 
+/**
+ * A record as a change makes it.
+ * @param sent what it says of its fields now
+ * @returns what is sent of it then, and the fields in which that is other than it was
+ */
+export function changedFrom<Stored, Input extends object>(
+  now: Stored,
+  sent: Input,
+  change: ChangeOf<Stored, Input>,
+): { readonly body: Input; readonly touched: (keyof Input)[] } {
+  const wanted = typeof change === "function" ? change(now) : change;
+  return { body: { ...sent, ...wanted }, touched: changedFields(sent, wanted) };
+}
+
 /** The later writing of a record: what was shown, or what has been fetched since. */
 export function newest<Stored extends { readonly version: number }>(
   shown: Stored,

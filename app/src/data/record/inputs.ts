@@ -2,10 +2,16 @@ import {
   sentFields,
   type IdentificationInput,
   type IdentificationRecord,
+  type Job,
+  type JobInput,
   type Machine,
   type MachineInput,
+  type Order,
+  type OrderInput,
   type Position,
   type PositionInput,
+  type Remark,
+  type RemarkInput,
   type Repair,
   type RepairInput,
 } from "@root-gauge/contract";
@@ -22,6 +28,12 @@ export function inputOfPart(record: IdentificationRecord): IdentificationInput {
 }
 
 export const inputOfMachine = (machine: Machine): MachineInput => sentFields("machine", machine);
+
+export const inputOfJob = (job: Job): JobInput => sentFields("job", job);
+
+export const inputOfOrder = (order: Order): OrderInput => sentFields("order", order);
+
+export const inputOfRemark = (remark: Remark): RemarkInput => sentFields("remark", remark);
 
 export const inputOfPosition = (position: Omit<Position, "path">): PositionInput =>
   sentFields("position", position);

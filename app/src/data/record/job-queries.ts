@@ -3,8 +3,9 @@ import { countStates } from "@root-gauge/core/record";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { api } from "../server/api";
-import { changedFields, newest, type ChangeOf } from "../outbox/changed-fields";
-import { PAGED, moreOf } from "../server/paged";
+import { changedFrom, newest, type ChangeOf } from "../outbox/changed-fields";
+import { inputOfJob } from "./inputs";
+import { moreOf, paged } from "../server/paged";
 import type { Parcel } from "../outbox/parcel";
 import { queryClient } from "../server/query-client";
 import { QUERY_KEYS } from "../outbox/query-keys";
@@ -45,11 +46,7 @@ const inOrder = (one: Job, other: Job) =>
 /** All jobs so far, those that wait to be saved among them. */
 export function useJobs() {
   const waiting = useWaitingJobs();
-  const query = useInfiniteQuery({
-    queryKey: QUERY_KEYS.jobs,
-    queryFn: ({ pageParam }) => api.jobs(pageParam ?? undefined),
-    ...PAGED,
-  });
+  const query = useInfiniteQuery(paged(QUERY_KEYS.jobs, api.jobs));
   const { data } = query;
   const jobs = useMemo(() => {
     const stored = data?.pages.flatMap((page) => page.jobs) ?? [];
@@ -97,11 +94,6 @@ export function useJob(id: string | undefined) {
   return { query, job: whole };
 }
 
-/** A stored job as it is sent again. */
-export function inputOfJob({ name, opened, due, done, notes, positions }: Job): JobInput {
-  return { name, opened, due, done, notes, positions: [...positions] };
-}
-
 /** A job as it stands here now, whenever it was that it was shown. */
 function asItStands(job: Job): Job {
   const waiting = outbox.get().shown.find(({ id }) => id === job.id);
@@ -115,8 +107,6 @@ function asItStands(job: Job): Job {
  */
 export function changeJob(job: Job, change: ChangeOf<Job, JobInput>): void {
   const now = asItStands(job);
-  const input = inputOfJob(now);
-  const wanted = typeof change === "function" ? change(now) : change;
-  const touched = changedFields(input, wanted);
-  if (touched.length > 0) saveJob(now.id, { ...input, ...wanted }, job.version, touched);
+  const { body, touched } = changedFrom(now, inputOfJob(now), change);
+  if (touched.length > 0) saveJob(now.id, body, job.version, touched);
 }

@@ -1,7 +1,7 @@
 import type { MachineRow } from "@root-gauge/contract";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { api } from "../server/api";
-import { PAGED, moreOf } from "../server/paged";
+import { moreOf, paged } from "../server/paged";
 import { queryClient } from "../server/query-client";
 import { QUERY_KEYS, type MachinesBy } from "../outbox/query-keys";
 import { useRested } from "../server/use-rested";
@@ -20,9 +20,9 @@ const USUAL: MachinesBy = { sort: "changed" };
 export function useMachines(by: MachinesBy = USUAL, staleTime = 0) {
   const isUsual = by.sort === "changed" && by.state === undefined;
   const query = useInfiniteQuery({
-    queryKey: isUsual ? QUERY_KEYS.machines : QUERY_KEYS.machinesBy(by),
-    queryFn: ({ pageParam }) => api.machines(pageParam ?? undefined, isUsual ? {} : by),
-    ...PAGED,
+    ...paged(isUsual ? QUERY_KEYS.machines : QUERY_KEYS.machinesBy(by), (after) =>
+      api.machines(after, isUsual ? {} : by),
+    ),
     staleTime,
   });
   const waiting = useWaiting();
@@ -48,9 +48,7 @@ export function useMachineSearch(text: string) {
   const known = useMachines(USUAL, MOMENT_MS);
   const asked = useRested(text.trim(), RESTED_MS);
   const search = useInfiniteQuery({
-    queryKey: QUERY_KEYS.machineSearch(asked),
-    queryFn: ({ pageParam }) => api.machines(pageParam ?? undefined, { q: asked }),
-    ...PAGED,
+    ...paged(QUERY_KEYS.machineSearch(asked), (after) => api.machines(after, { q: asked })),
     ...SEARCHED,
     enabled: asked !== "" && known.query.hasNextPage,
   });
@@ -69,10 +67,7 @@ export function useMachineSearch(text: string) {
 const RESTED_MS = 150;
 
 const searchOf = (asked: string) => ({
-  queryKey: QUERY_KEYS.search(asked),
-  queryFn: ({ pageParam }: { pageParam: string | null }) =>
-    api.search(asked, pageParam ?? undefined),
-  ...PAGED,
+  ...paged(QUERY_KEYS.search(asked), (after) => api.search(asked, after)),
   ...SEARCHED,
 });
 

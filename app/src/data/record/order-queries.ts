@@ -2,8 +2,9 @@ import type { Order, OrderInput, OrderRow, WholeOrder } from "@root-gauge/contra
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { api } from "../server/api";
-import { changedFields, newest, type ChangeOf } from "../outbox/changed-fields";
-import { PAGED, moreOf } from "../server/paged";
+import { changedFrom, newest, type ChangeOf } from "../outbox/changed-fields";
+import { inputOfOrder } from "./inputs";
+import { moreOf, paged } from "../server/paged";
 import { queryClient } from "../server/query-client";
 import { QUERY_KEYS } from "../outbox/query-keys";
 import { orderToBe } from "../outbox/record-to-be";
@@ -24,11 +25,7 @@ function useWaitingOrders(): readonly Kept<Order>[] {
 /** The orders that are kept, those that wait to be saved first. */
 export function useOrders() {
   const waiting = useWaitingOrders();
-  const query = useInfiniteQuery({
-    queryKey: QUERY_KEYS.orders,
-    queryFn: ({ pageParam }) => api.orders(pageParam ?? undefined),
-    ...PAGED,
-  });
+  const query = useInfiniteQuery(paged(QUERY_KEYS.orders, api.orders));
   const { data } = query;
   const orders = useMemo(
     () =>
@@ -57,11 +54,6 @@ export function useOrder(id: string) {
   return { query, order, places };
 }
 
-/** A stored order as it is sent again. */
-export function inputOfOrder({ name, rule, lines, notes, quotation }: Order): OrderInput {
-  return { name, rule, lines, notes, quotation };
-}
-
 /** An order as it stands here now, whenever it was that it was shown. */
 function asItStands(order: Order): Order {
   const waiting = outbox.get().shown.find(({ id }) => id === order.id);
@@ -75,8 +67,6 @@ function asItStands(order: Order): Order {
  */
 export function changeOrder(order: Order, change: ChangeOf<Order, OrderInput>): void {
   const now = asItStands(order);
-  const input = inputOfOrder(now);
-  const wanted = typeof change === "function" ? change(now) : change;
-  const touched = changedFields(input, wanted);
-  if (touched.length > 0) saveOrder(now.id, { ...input, ...wanted }, order.version, touched);
+  const { body, touched } = changedFrom(now, inputOfOrder(now), change);
+  if (touched.length > 0) saveOrder(now.id, body, order.version, touched);
 }

@@ -3,7 +3,7 @@ import { pathTo } from "@root-gauge/core/record";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { api, type WantedOf } from "../server/api";
-import { PAGED, moreOf, useEveryPage } from "../server/paged";
+import { moreOf, paged, useEveryPage } from "../server/paged";
 import { QUERY_KEYS } from "../outbox/query-keys";
 import {
   inLists,
@@ -69,9 +69,9 @@ function withoutInner<Row extends Pick<PositionRow, "id" | "parentId">>(
 export function usePositions(machineId: string | null) {
   const waiting = useWaiting();
   const query = useInfiniteQuery({
-    queryKey: QUERY_KEYS.positions(machineId ?? ""),
-    queryFn: ({ pageParam }) => api.positions(machineId ?? "", pageParam ?? undefined),
-    ...PAGED,
+    ...paged(QUERY_KEYS.positions(machineId ?? ""), (after) =>
+      api.positions(machineId ?? "", after),
+    ),
     enabled: machineId !== null && !waiting.unsaved.has(machineId),
   });
   const { data } = query;
@@ -116,11 +116,7 @@ export function usePosition(id: string) {
 /** The positions whose parts are to be ordered; what waits to be changed is as it will be. */
 export function useToOrder(of: WantedOf) {
   const { positions: waiting } = useWaiting();
-  const query = useInfiniteQuery({
-    queryKey: QUERY_KEYS.toOrder(of),
-    queryFn: ({ pageParam }) => api.toOrder(of, pageParam ?? undefined),
-    ...PAGED,
-  });
+  const query = useInfiniteQuery(paged(QUERY_KEYS.toOrder(of), (after) => api.toOrder(of, after)));
   useEveryPage(query);
   const positions = useMemo(() => {
     const stored = query.data?.pages.flatMap((page) => page.positions) ?? [];
@@ -135,9 +131,7 @@ export function useToOrder(of: WantedOf) {
 export function useChanges(positionId: string) {
   const { unsaved } = useWaiting();
   const query = useInfiniteQuery({
-    queryKey: QUERY_KEYS.changes(positionId),
-    queryFn: ({ pageParam }) => api.changes(positionId, pageParam ?? undefined),
-    ...PAGED,
+    ...paged(QUERY_KEYS.changes(positionId), (after) => api.changes(positionId, after)),
     enabled: !unsaved.has(positionId),
   });
   const changes = query.data?.pages.flatMap((page) => page.changes) ?? [];

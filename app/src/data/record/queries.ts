@@ -1,7 +1,7 @@
 import type { FindingRow, RepairRow, StoredWord } from "@root-gauge/contract";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { api, type FoundAt } from "../server/api";
-import { PAGED, moreOf } from "../server/paged";
+import { moreOf, paged } from "../server/paged";
 import { queryClient } from "../server/query-client";
 import { QUERY_KEYS } from "../outbox/query-keys";
 import { inLists, merged, useWaiting, type Waiting } from "../outbox/waiting";
@@ -23,9 +23,7 @@ function isOnServer(at: FoundAt, { unsaved }: Waiting): boolean {
 export function useFindings(at: FoundAt) {
   const waiting = useWaiting();
   const query = useInfiniteQuery({
-    queryKey: QUERY_KEYS.findings(at),
-    queryFn: ({ pageParam }) => api.findings(at, pageParam ?? undefined),
-    ...PAGED,
+    ...paged(QUERY_KEYS.findings(at), (after) => api.findings(at, after)),
     enabled: isOnServer(at, waiting),
   });
   const stored = query.data?.pages.flatMap(({ identifications }) => identifications) ?? [];
@@ -40,9 +38,7 @@ export function useFindings(at: FoundAt) {
 export function useRepairs(at: FoundAt) {
   const waiting = useWaiting();
   const query = useInfiniteQuery({
-    queryKey: QUERY_KEYS.repairs(at),
-    queryFn: ({ pageParam }) => api.repairs(at, pageParam ?? undefined),
-    ...PAGED,
+    ...paged(QUERY_KEYS.repairs(at), (after) => api.repairs(at, after)),
     enabled: isOnServer(at, waiting),
   });
   const stored = query.data?.pages.flatMap(({ repairs }) => repairs) ?? [];

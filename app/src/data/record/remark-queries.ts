@@ -1,6 +1,6 @@
 import { useInfiniteQuery } from "@tanstack/react-query";
 import { api } from "../server/api";
-import { PAGED, moreOf } from "../server/paged";
+import { moreOf, paged } from "../server/paged";
 import { QUERY_KEYS } from "../outbox/query-keys";
 import { inLists, merged, useWaiting } from "../outbox/waiting";
 
@@ -8,9 +8,7 @@ import { inLists, merged, useWaiting } from "../outbox/waiting";
 export function useRemarks(positionId: string) {
   const waiting = useWaiting();
   const query = useInfiniteQuery({
-    queryKey: QUERY_KEYS.remarks(positionId),
-    queryFn: ({ pageParam }) => api.remarks(positionId, pageParam ?? undefined),
-    ...PAGED,
+    ...paged(QUERY_KEYS.remarks(positionId), (after) => api.remarks(positionId, after)),
     enabled: !waiting.unsaved.has(positionId),
   });
   const stored = query.data?.pages.flatMap((page) => page.remarks) ?? [];

@@ -1,13 +1,19 @@
 import { useEffect } from "react";
 
 /**
- * How the server's pages follow each other. The first page's place is null, which is kept on the device as it is: an
- * undefined one would come back as another.
+ * A list that the server gives page by page, as a query asks for it. The first page's place is null, which is kept on the
+ * device as it is: an undefined one would come back as another.
+ * @param ask gives the page after a place; the first where none is named
  */
-export const PAGED = {
+export const paged = <Page extends { readonly next: string | null }>(
+  queryKey: readonly string[],
+  ask: (after?: string) => Promise<Page>,
+) => ({
+  queryKey,
+  queryFn: ({ pageParam }: { readonly pageParam: string | null }) => ask(pageParam ?? undefined),
   initialPageParam: null as string | null,
-  getNextPageParam: ({ next }: { readonly next: string | null }) => next ?? undefined,
-};
+  getNextPageParam: ({ next }: Page) => next ?? undefined,
+});
 
 /** A list that is fetched page by page. */
 export interface HasMore {

@@ -69,7 +69,12 @@ export function EditMachine({ machine: now, onDone, onRemoved }: EditMachineProp
     remove(machine.name, { kind: "machine", id, body, saw: version, queuedAt: Date.now() });
     onRemoved();
   };
-  const field = (at: keyof typeof CALLED, label: string, value: string, longest = 120) => (
+  const field = (
+    at: keyof typeof CALLED,
+    label: string,
+    value: string,
+    longest: number = LONGEST.name,
+  ) => (
     <TextEntry
       label={label}
       value={value}

@@ -7,6 +7,7 @@ import {
   treeRows,
   type PositionState,
   type TreeRow,
+  LONGEST,
 } from "@root-gauge/core/record";
 import {
   JOB_SENTENCES,
@@ -113,7 +114,7 @@ function MachineActions({ machine, positions, onOrder }: MachineActionsProps) {
   const openJob = () => {
     const id = uuid();
     const ids = thatStand(positions).map((one) => one.id);
-    const name = machine.name.slice(0, 120);
+    const name = machine.name.slice(0, LONGEST.name);
     const made = { due: null, done: null, notes: "", positions: ids.slice(0, MOST_PLACES) };
     saveJob(id, { name, opened: today(), ...made });
     router.push(`/job/${id}`);

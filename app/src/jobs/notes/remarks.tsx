@@ -1,3 +1,4 @@
+import { inputOfRemark } from "../../data/record/inputs";
 import { LONGEST } from "@root-gauge/core/record";
 import type { Remark } from "@root-gauge/contract";
 import { PICTURE_SENTENCES, REMARK_SENTENCES, pictureWords } from "@root-gauge/core/say/record";
@@ -20,14 +21,12 @@ import { shortTime } from "../../kit/short-time";
 import { AddRemark } from "./add-remark";
 import { RemarkPicture } from "./remark-picture";
 
-const inputOf = ({ positionId, text, takenAt }: Remark) => ({ positionId, text, takenAt });
-
 /** The words of a remark, being changed. */
 function ChangeWords({ remark, text }: { remark: Kept<Remark>; text: string }) {
   const saw = useRemarkSeen(remark.id) ?? remark.version;
   const leave = () => leaveRemarkDraft(remark.id);
   const save = () => {
-    saveRemark(remark.id, { ...inputOf(remark), text: text.trim() }, remark.picture, saw);
+    saveRemark(remark.id, { ...inputOfRemark(remark), text: text.trim() }, remark.picture, saw);
     leave();
   };
   return (
@@ -53,7 +52,7 @@ function RemarkCard({ remark }: { remark: Kept<Remark> }) {
   const draft = useRemarkDraft(id);
   const name = text === "" ? pictureWords(takenAt.slice(0, 10)) : text;
   const takeOut = () => {
-    const body = inputOf(remark);
+    const body = inputOfRemark(remark);
     const parcel = {
       kind: "remark",
       id,
