@@ -1,6 +1,7 @@
 import { MOST_LETTERS } from "../measure";
 import { withCompanions } from "./companions";
 import type { CalloutProblem, FastenerSpec } from "./fastener-spec";
+import { readMarks } from "./marks/read-marks";
 import { ownMeaning, type OwnWord } from "./own-words";
 import { startOf, type Pieces } from "./pieces";
 import { readFitting } from "./read-fitting";
@@ -76,6 +77,8 @@ export function parseCallout(
   if (read.length > MOST_LETTERS) {
     return { code: "callout-too-long", letters: read.length, most: MOST_LETTERS };
   }
+  const nut = readMarks(read, words);
+  if (nut !== undefined) return nut;
   const spelled = calloutSpelling(
     read,
     words.map(({ word }) => word),

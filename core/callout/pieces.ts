@@ -25,12 +25,16 @@ export const THREAD_WORDS =
 const TOLERANCE =
   /(?<![\w/.])(?:[1-3][AB](?:\/[1-3][AB])?|(?<=\bg ?\d[\d/ -]*)[ab]|\d[efgh](?:\d[efgh])?(?:\/\d[efgh](?:\d[efgh])?)?)(?![\w/.])/i;
 
-/** A call-out that is being read: what is left of it, and what has been taken out so far. */
-export interface Pieces {
+/** What a part is read with besides its size. */
+export interface ReadWith {
   readonly read: string;
-  readonly remaining: Remaining;
   readonly standards: readonly WrittenStandard[];
   readonly quantity?: number;
+}
+
+/** A call-out that is being read: what is left of it, and what has been taken out so far. */
+export interface Pieces extends ReadWith {
+  readonly remaining: Remaining;
   /** Words of the shop that stood in it. */
   readonly own: readonly OwnWord[];
 }
@@ -51,7 +55,7 @@ export function startOf(text: string, words: readonly OwnWord[]): Pieces {
 }
 
 /** Of the threads a bare size may mean, those that bolts are made with, where there are any. */
-function holdingBolts(threads: readonly Thread[]): readonly Thread[] {
+export function holdingBolts(threads: readonly Thread[]): readonly Thread[] {
   const held = threads.filter((thread) => gradeSystemOf(thread) !== undefined);
   return held.length > 0 ? held : threads;
 }
@@ -68,7 +72,7 @@ export type Sized =
   | CalloutProblem;
 
 /** A size without its letter, where a metric standard was written: "ISO 7089-8"; of a washer the hole, "DIN 125 A10.5", of a shoulder screw the shoulder. */
-function metricByStandard(bare: string, { standards }: Pieces): string {
+export function metricByStandard(bare: string, { standards }: ReadWith): string {
   if (!standards.some(({ written }) => /iso|din|en|gb|jis/i.test(written))) return bare;
   const washer = standards.some(({ means }) => means?.part === "washer");
   const [, figure, rest = ""] = /^[a-c]? ?(\d{1,2}(?:\.\d)?)( ?x.*)?$/i.exec(bare) ?? [];
@@ -118,7 +122,7 @@ export function withoutLength(sized: Sized): Sized {
 
 /** The part, or what of it was not understood. */
 export function finished(
-  { read, standards }: Pieces,
+  { read, standards }: ReadWith,
   spec: FastenerSpec,
   unknown: readonly string[],
   grade?: WrittenGrade,
@@ -148,7 +152,7 @@ const isMadeTo = (number: string): number is MadeTo =>
 
 /** The standard that a part is made to, where one was written whose sizes are other than today's; today's rules where both were. */
 export function madeToBy(
-  { standards }: Pieces,
+  { standards }: ReadWith,
   { family, majorMm }: Thread,
 ): { readonly madeTo?: MadeTo } {
   if (family !== "iso-metric") return {};
@@ -163,8 +167,8 @@ export function madeToBy(
 
 /** What every threaded part may have been said to have. */
 export function common(
-  { quantity }: Pieces,
-  sized: Exclude<Sized, CalloutProblem>,
+  { quantity }: ReadWith,
+  sized: Pick<Exclude<Sized, CalloutProblem>, "thread" | "toleranceClass">,
   finish?: Finish,
 ) {
   const { thread, toleranceClass } = sized;
@@ -178,7 +182,7 @@ export function common(
 
 /** The part of this kind that a standard defines, where one was written. */
 export function definedAs<Part extends DefinedPart["part"]>(
-  { standards }: Pieces,
+  { standards }: ReadWith,
   part: Part,
 ): Extract<DefinedPart, { part: Part }> | undefined {
   return standards
@@ -232,7 +236,7 @@ export function partOfThread(
 
 /** The standards that say something else than what was read. */
 export function contradicting(
-  { standards }: Pieces,
+  { standards }: ReadWith,
   agrees: (means: DefinedPart) => boolean,
 ): string[] {
   return standards

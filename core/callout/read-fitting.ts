@@ -116,7 +116,7 @@ export function readFitting(pieces: Pieces): FastenerSpec | CalloutProblem {
   }
   if (pair !== undefined) {
     const [{ thread, ends }, other] = pair.ends;
-    const threaded = common(pieces, { thread, after: "", unknown: [] });
+    const threaded = common(pieces, { thread });
     const turned = ends === undefined ? {} : { ends };
     return finished(pieces, { part: "fitting", style, ...threaded, ...made, ...turned, other }, []);
   }

@@ -65,21 +65,26 @@ export interface WrittenStandard {
   readonly notHeld?: string;
 }
 
+/** What a standard, as it was written, defines. */
+export function standardOf(written: string): WrittenStandard {
+  const number = bodyAndNumber(written);
+  const notHeld = NOT_HELD.get(number);
+  return {
+    written,
+    number,
+    means: DEFINED.get(number) ?? DEFINED.get(wholeOf(number)),
+    wantsHead: WANTS_HEAD.has(number),
+    ...(notHeld === undefined ? {} : { notHeld }),
+  };
+}
+
 /** Takes every standard out of a call-out. */
 export function takeStandards(remaining: Remaining): readonly WrittenStandard[] {
   const taken: WrittenStandard[] = [];
   while (taken.length < MOST) {
     const found = remaining.take(STANDARD);
     if (found === undefined) break;
-    const number = bodyAndNumber(found[0]);
-    const notHeld = NOT_HELD.get(number);
-    taken.push({
-      written: found[0].trim(),
-      number,
-      means: DEFINED.get(number) ?? DEFINED.get(wholeOf(number)),
-      wantsHead: WANTS_HEAD.has(number),
-      ...(notHeld === undefined ? {} : { notHeld }),
-    });
+    taken.push(standardOf(found[0].trim()));
   }
   return taken;
 }

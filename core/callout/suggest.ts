@@ -3,6 +3,7 @@ import { withEachThread } from "./called-screw";
 import { commonestFirst } from "./commonest-first";
 import { isCalloutProblem, type CalloutProblem, type ScrewSpec } from "./fastener-spec";
 import { formatCallout } from "./format-callout";
+import { nearWord } from "./marks/near-word";
 import type { OwnWord } from "./own-words";
 import { parseCallout } from "./parse-callout";
 import {
@@ -77,6 +78,20 @@ function wordsBegun(text: string, problem: CalloutProblem): CalloutSuggestion[] 
   return [];
 }
 
+/** What was typed with the words that are meant in the place of those that are one slip from them. */
+function withoutSlips(text: string, problem: CalloutProblem): CalloutSuggestion[] {
+  if (problem.code !== "callout-not-understood") return [];
+  const slips = problem.words.flatMap((word) => {
+    const meant = nearWord(word);
+    return meant === undefined ? [] : [{ word, meant }];
+  });
+  if (slips.length === 0) return [];
+  const corrected = slips.reduce((typed, { word, meant }) => typed.replace(word, meant), text);
+  return corrected === text
+    ? []
+    : [{ adds: slips.map(({ meant }) => meant).join(" "), text: corrected }];
+}
+
 /** Stock lengths that a typed figure begins: "M10 x 4" may become 40 or 45. */
 function lengthsBegun(text: string, words: readonly OwnWord[]): CalloutSuggestion[] {
   const [, before = "", figure = ""] = /^(.*?)(?: ?x ?| )([\d./-]+)$/i.exec(text) ?? [];
@@ -138,6 +153,8 @@ export function suggestCallouts(
     }));
     return distinct([...threadsBegun(typed), ...each]);
   }
+  const slips = withoutSlips(typed, read);
+  if (slips.length > 0) return slips;
   const completed = wordsBegun(typed, read);
   if (completed.length > 0) return completed;
   return distinct([...lengthsBegun(typed, words), ...threadsBegun(typed)]);

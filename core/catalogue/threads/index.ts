@@ -19,6 +19,7 @@ export {
   threadInsideInsert,
 } from "./insert-tapped";
 export { isSelectedMetric } from "./iso-262";
+export { SERIES_NAMES } from "./read-designation";
 export { PITCHES_READ, readPitch } from "./read-pitch";
 export { HANDS, THREAD_FAMILIES, THREAD_SIDES, inHand, isPipeThread, threadName } from "./thread";
 export type { BasicSizes, Hand, SizeRange, Thread, ThreadFamily, ThreadSide } from "./thread";

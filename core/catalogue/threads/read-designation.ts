@@ -76,6 +76,9 @@ const SERIES_WORDS: ReadonlyMap<string, readonly string[]> = new Map([
   ["hose", ["NH"]],
 ]);
 
+/** The words and letters that series are written by. */
+export const SERIES_NAMES: readonly string[] = [...SERIES_WORDS.keys()];
+
 /** Where a constant pitch falls on one of these, the thread goes by its name (ASME B1.1): 1-8 UN is 1-8 UNC. */
 const MET_BY_UN = ["UNC", "UNF", "UNEF"];
 

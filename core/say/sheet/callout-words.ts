@@ -1,6 +1,6 @@
 import { threadName } from "../../catalogue/threads";
 import { pairOutcomeWords, designationProblemWords } from "../charts";
-import { formatCallout, type CalloutProblem, type OwnWord } from "../../callout";
+import { formatCallout, nearWord, type CalloutProblem, type OwnWord } from "../../callout";
 import type { SpannerFit, SpecProblem } from "../../decide/replace";
 import { lineProblems, type AlternateProblem, type JudgedLine } from "../../decide/order";
 import { printLength, type Units } from "../../measure";
@@ -22,6 +22,17 @@ export function listWords(names: readonly string[], last: "or" | "and"): string 
 const EXAMPLE = "7/16-14 x 2-1/4 gr 5 zinc";
 const MOST_NAMED = 5;
 
+/** "Did you mean washer?", of words that are one slip from one that is known. */
+function meantWords(words: readonly string[]): string {
+  const meant = words.flatMap((word) => nearWord(word) ?? []);
+  return meant.length === 0
+    ? ""
+    : ` Did you mean ${listWords(
+        meant.map((word) => `“${word}”`),
+        "and",
+      )}?`;
+}
+
 /** Why a call-out was not taken, with what would be. */
 export function calloutProblemWords(problem: CalloutProblem): string {
   switch (problem.code) {
@@ -37,7 +48,7 @@ export function calloutProblemWords(problem: CalloutProblem): string {
         problem.understood === undefined
           ? wanted
           : `Of the rest was read: ${formatCallout(problem.understood)}. Take the word out or write it another way.`;
-      return `${words} in “${problem.read}” was not understood. ${rest}`;
+      return `${words} in “${problem.read}” was not understood.${meantWords(problem.words)} ${rest}`;
     }
     case "callout-too-long":
       return `Read ${problem.letters} letters: too long for one part. Accepted: at most ${problem.most}.`;

@@ -1,3 +1,4 @@
+import { nearWord } from "@root-gauge/core/callout";
 import { whatIsWords, OWN_WORD_SENTENCES } from "@root-gauge/core/say/sheet";
 import { teachWord, type TaughtWord } from "../../data/record/own-words";
 import { Card } from "../../kit/surface";
@@ -5,7 +6,10 @@ import { Heading, Small } from "../../kit/text";
 import { WordMeaning } from "./word-meaning";
 
 /** Only words are taught: what has figures in it is a size that was not read. */
-const TEACHABLE = /^[\p{L}][\p{L}/.' -]*$/u;
+const LETTERS = /^[\p{L}][\p{L}/.' -]*$/u;
+
+/** A slip of spelling is asked, and never remembered as a word. */
+const isTeachable = (word: string) => LETTERS.test(word) && nearWord(word) === undefined;
 
 interface TeachWordsProps {
   readonly unknown: readonly string[];
@@ -14,7 +18,7 @@ interface TeachWordsProps {
 
 /** Asks what the first word that was not understood means; the next is asked once that is known. */
 export function TeachWords({ unknown, known }: TeachWordsProps) {
-  const word = unknown.find((one) => TEACHABLE.test(one));
+  const word = unknown.find(isTeachable);
   if (word === undefined) return null;
   const question = whatIsWords(word);
   return (

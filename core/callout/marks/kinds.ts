@@ -1,0 +1,48 @@
+import type { NutStyle, WasherStyle } from "../../catalogue/fasteners";
+
+/** A style, the words any of which say it, and those that may stand with them. */
+export type KindRow<Style> = readonly [
+  style: Style,
+  says: readonly string[],
+  goesWith: readonly string[],
+];
+
+/** What tells nuts apart, by the kinds of the lexicon. */
+export const NUT_KINDS: readonly KindRow<NutStyle>[] = [
+  ["nylon-insert", ["nylon"], ["lock", "hex"]],
+  ["all-metal", ["all-metal", "prevailing"], ["lock", "stiff", "hex"]],
+  ["thin", ["thin"], ["lock", "hex"]],
+  ["flange", ["flange"], ["serrated", "hex"]],
+  ["castle", ["castle", "slotted"], ["hex"]],
+  ["dome", ["dome"], ["hex"]],
+  ["wing", ["wing"], []],
+  ["coupling", ["coupling"], ["hex"]],
+  ["square", ["square"], []],
+  ["weld", ["weld"], ["hex"]],
+  ["heavy", ["heavy"], ["hex"]],
+  ["hex", ["hex", "full"], []],
+];
+
+/** What tells washers apart. */
+export const WASHER_KINDS: readonly KindRow<WasherStyle>[] = [
+  ["toothed", ["toothed", "serrated"], ["lock"]],
+  ["wedge-lock", ["wedge-lock"], []],
+  ["spring", ["spring", "lock"], ["square"]],
+  ["bonded-seal", ["bonded-seal"], []],
+  ["copper", ["copper"], []],
+  ["large", ["large"], ["flat"]],
+  ["flat", ["flat", "form"], []],
+];
+
+/** The one style that all the kinds said can be of; undefined where they are of different ones, or of none. */
+export function styleOfKinds<Style>(
+  rows: readonly KindRow<Style>[],
+  kinds: readonly string[],
+): Style | undefined {
+  const said = rows.find(
+    ([, says, goesWith]) =>
+      kinds.some((kind) => says.includes(kind)) &&
+      kinds.every((kind) => says.includes(kind) || goesWith.includes(kind)),
+  );
+  return said?.[0];
+}

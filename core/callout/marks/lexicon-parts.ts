@@ -1,0 +1,61 @@
+import type { Meaning, Row } from "./meaning";
+
+const NUT: Meaning = { role: "part", part: "nut" };
+const WASHER: Meaning = { role: "part", part: "washer" };
+const LONG_NUT: Meaning = { role: "part", part: "nut", kind: "coupling" };
+const kind = (name: string): Meaning => ({ role: "kind", kind: name });
+
+/** The nouns of parts. */
+export const PART_ROWS: readonly Row[] = [
+  ["M8 nut", ["nut"], NUT],
+  ["M8 washer", ["washer"], WASHER],
+  ["M12 rod connector", ["threaded? rod connector|coupler|coupling nut?"], LONG_NUT],
+  ["M8 long nut", ["long hex? nut"], LONG_NUT],
+];
+
+/** What tells one nut from another; what a word says of it, `NUT_KINDS` has. */
+export const KIND_ROWS: readonly Row[] = [
+  ["M8 hex nut", ["hex"], kind("hex")],
+  ["M8 full nut", ["full"], kind("full")],
+  ["M8 plain hex nut", ["plain hex", "hex plain", "plain , hex"], kind("hex")],
+  ["M8 machine screw nut", ["machine screw"], kind("full")],
+  ["1/2-13 finished hex nut", ["finish hex"], kind("hex")],
+  ["M8 lock nut thin", ["lock|locking"], kind("lock")],
+  ["M8 nylon nut", ["nylon", "nylon insert"], kind("nylon")],
+  ["M8 insert nut", ["insert"], kind("nylon")],
+  ["M8 all metal nut", ["all metal"], kind("all-metal")],
+  ["M8 all metal stiff nut", ["stiff"], kind("stiff")],
+  ["M8 prevailing torque nut", ["prevailing torque?"], kind("prevailing")],
+  ["M8 jam nut", ["thin|half|jam|back"], kind("thin")],
+  ["M8 flange nut", ["flange"], kind("flange")],
+  ["M8 serrated flange nut", ["serrated"], kind("serrated")],
+  ["M8 castle nut", ["castle"], kind("castle")],
+  ["M8 slotted nut", ["slotted"], kind("slotted")],
+  ["M8 dome nut", ["dome|acorn|cap"], kind("dome")],
+  ["M8 wing nut", ["wing|butterfly"], kind("wing")],
+  [
+    "M8 coupling nut",
+    ["coupling|connector|connecting|joining|extension", "rod coupling"],
+    kind("coupling"),
+  ],
+  ["M8 square nut", ["square"], kind("square")],
+  ["M8 weld nut", ["weld"], kind("weld")],
+  ["M8 heavy nut", ["heavy"], kind("heavy")],
+  // Of washers.
+  ["M8 flat washer", ["flat|sae"], kind("flat")],
+  ["M8 washer form A", ["form a|b|c"], kind("form")],
+  ["M8 spring washer", ["spring|split|helical", "square section"], kind("spring")],
+  [
+    "M8 toothed washer",
+    ["toothed|internal|external|star", "internal|external toothed"],
+    kind("toothed"),
+  ],
+  ["M8 wedge lock washer", ["wedge lock|locking"], kind("wedge-lock")],
+  ["M8 bonded seal washer", ["sealing? bonded seal|sealing?"], kind("bonded-seal")],
+  ["M8 copper washer", ["copper"], kind("copper")],
+  [
+    "M8 penny washer",
+    ["extra? large", "wide|big|oversize|oversized|repair|penny|fender|mudguard", "form f|g"],
+    kind("large"),
+  ],
+];

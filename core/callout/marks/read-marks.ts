@@ -1,0 +1,120 @@
+import {
+  isCalloutProblem,
+  type CalloutProblem,
+  type FastenerSpec,
+  type NutSpec,
+  type WasherSpec,
+} from "../fastener-spec";
+import { formatCallout } from "../format-callout";
+import type { OwnWord } from "../own-words";
+import { assignments, type Assignment } from "./assign";
+import { isOfNut } from "./is-nut";
+import { lexicon, type Lexicon, type Mark } from "./lexicon";
+import { coatOfWhole } from "./coat-of-whole";
+import { nutOf } from "./nut-said";
+import { washerWith } from "./washer-said";
+import type { Reading } from "./weigh";
+import { ownMarks } from "./own-marks";
+import { Said } from "./said";
+import { itemsOf, sectionsOf, type Sections } from "./sections";
+import type { Token } from "./tokens";
+
+/** "Nuts and washers, M10": the size of both stands behind the last. */
+function withSize({ main, companions }: Sections, tokens: readonly Token[]): Sections {
+  const isFigure = (at: number) => tokens[at]?.kind === "number";
+  const last = companions.at(-1);
+  if (last === undefined || main.some(({ mark, from }) => mark === undefined && isFigure(from))) {
+    return { main, companions };
+  }
+  const sized = last.filter(({ mark }) => mark === undefined || mark.means.role === "thread");
+  return {
+    main: [...main, ...sized],
+    companions: [...companions.slice(0, -1), last.filter((item) => !sized.includes(item))],
+  };
+}
+
+function readingOf(read: string, tokens: readonly Token[], assignment: Assignment): Reading {
+  const { main, companions } = withSize(sectionsOf(itemsOf(assignment), tokens), tokens);
+  const [own, ...others] = [main, ...companions].map((items) => new Said(tokens, items));
+  if (own === undefined) return { result: { code: "callout-empty", read }, cost: 0 };
+  const nut = nutOf(read, own);
+  if (isCalloutProblem(nut.result) || nut.result.part !== "nut") return nut;
+  const coat = coatOfWhole([own, ...others]);
+  const washers: WasherSpec[] = [];
+  let cost = nut.cost;
+  for (const said of others) {
+    const washer = washerWith(read, said, nut.result.thread);
+    cost += washer.cost;
+    if (isCalloutProblem(washer.result)) {
+      const { result } = washer;
+      const bare =
+        result.code === "callout-not-understood"
+          ? { code: result.code, read, words: result.words }
+          : result;
+      return { result: bare, cost };
+    }
+    if (washer.result.part === "washer")
+      washers.push(coat === undefined ? washer.result : { finish: coat, ...washer.result });
+  }
+  const spec: NutSpec = {
+    ...nut.result,
+    ...(coat === undefined ? {} : { finish: coat }),
+    ...(washers.length === 0 ? {} : { washers }),
+  };
+  return { result: spec, cost };
+}
+
+interface Weighed extends Reading {
+  readonly assignment: Assignment;
+}
+
+/** A second meaning that costs so little more is as likely, and is asked. */
+const AS_NEAR = 0.01;
+
+/** The marks that two readings take for different things; none where both come to the same part. */
+function openBetween(best: Weighed, second: Weighed): readonly Mark[] {
+  if (isCalloutProblem(best.result) || isCalloutProblem(second.result)) return [];
+  if (formatCallout(best.result) === formatCallout(second.result)) return [];
+  return best.assignment.marks.filter(
+    (mark) =>
+      !second.assignment.marks.some(
+        ({ from, to, means }) => from === mark.from && to === mark.to && means === mark.means,
+      ),
+  );
+}
+
+/**
+ * Reads the call-out of a nut, with the washers that go with it: every token takes a role, and the cheapest way in which all
+ * have one and the nut is possible is what was meant.
+ * @param words the shop's own
+ * @param by the lexicon it is read by
+ * @returns undefined of other parts
+ */
+export function readMarks(
+  read: string,
+  words: readonly OwnWord[],
+  by: Lexicon = lexicon(),
+): FastenerSpec | CalloutProblem | undefined {
+  const tokens = by.tokens(read);
+  if (!isOfNut(tokens, by)) return undefined;
+  let best: Weighed | undefined;
+  let second: Weighed | undefined;
+  for (const assignment of assignments(tokens, by, ownMarks(tokens, words))) {
+    if (best !== undefined && assignment.cost > best.cost + AS_NEAR) break;
+    const { result, cost } = readingOf(read, tokens, assignment);
+    const weighed = { result, assignment, cost: cost + assignment.cost };
+    if (best === undefined || weighed.cost < best.cost) [best, second] = [weighed, best];
+    else if (second === undefined || weighed.cost < second.cost) second = weighed;
+  }
+  if (best === undefined || isCalloutProblem(best.result)) return best?.result;
+  const open =
+    second !== undefined && second.cost - best.cost <= AS_NEAR ? openBetween(best, second) : [];
+  if (open.length === 0) return best.result;
+  const said = new Said(tokens, []);
+  return {
+    code: "callout-not-understood",
+    read,
+    words: open.map(({ from, to }) => said.written(from, to)),
+    understood: best.result,
+  };
+}
