@@ -1,7 +1,7 @@
 import { MOST_LETTERS } from "../measure";
 import { withCompanions } from "./companions";
 import type { CalloutProblem, FastenerSpec } from "./fastener-spec";
-import { readMarks } from "./marks/read-marks";
+import { readMarks } from "./read-marks";
 import { ownMeaning, type OwnWord } from "./own-words";
 import { startOf, type Pieces } from "./pieces";
 import { readFitting } from "./read-fitting";

@@ -3,7 +3,7 @@ import { MADE_TO, isStudStandard, threadBelowShoulder, type MadeTo } from "../ca
 import { sizeThroughWasher } from "../catalogue/fasteners";
 import type { Finish } from "../catalogue/looks";
 import type { Thread } from "../catalogue/threads";
-import { readLength, type Mm } from "../measure";
+import type { Mm } from "../measure";
 import type { CalloutProblem, FastenerSpec } from "./fastener-spec";
 import { inInches, lookUpImplied, type Implied } from "./implied-thread";
 import { ownMeaning, type OwnWord } from "./own-words";
@@ -13,6 +13,7 @@ import { takeSteel, type WrittenGrade } from "./read-grade";
 import { readThreadAndLength } from "./read-thread";
 import { Remaining } from "./read-words";
 import type { DefinedPart } from "./standard-parts";
+import { sizeOfAnyThread } from "./washer-figures";
 import { takeStandards, type WrittenStandard } from "./standards";
 
 /** Words that say nothing which is not known by then. */
@@ -203,19 +204,14 @@ export function takeMade(pieces: Pieces): { readonly finish?: Finish; readonly s
   return finish === undefined ? {} : { finish };
 }
 
-const SIZE_ALONE = /^(?:#?\d+(?:[ -]\d+\/\d+|\/\d+|\.\d+)?|\.\d+)(?:"| ?in)?$/i;
-const WIDTHS = { minMm: 1, maxMm: 300 };
-
 /** Of a bare inch size, what goes over any thread of it is taken for the first: coarse unified. It may be followed by a width. */
 export function ofAnyThread(sized: Sized, { read, remaining }: Pieces): Sized {
   if (!("code" in sized) || sized.code !== "callout-which-thread") return sized;
   const [thread] = sized.threads;
-  const [size = "", width, ...others] = remaining.rest().split(/ ?x ?/i);
-  const sizeAlone = SIZE_ALONE.test(size) && others.length === 0 && !TOLERANCE.test(read);
-  if (thread === undefined || !sizeAlone) return sized;
-  if (width === undefined) return { thread, after: "", unknown: [] };
-  const wide = readLength(width, "in", WIDTHS);
-  return wide.ok ? { thread, after: width, lengthMm: wide.mm, unknown: [] } : sized;
+  const bare = sizeOfAnyThread(remaining.rest());
+  if (thread === undefined || bare === undefined || TOLERANCE.test(read)) return sized;
+  const { after, widthMm } = bare;
+  return { thread, after, unknown: [], ...(widthMm === undefined ? {} : { lengthMm: widthMm }) };
 }
 
 /** Reads the thread of a part that has no length and no class, and makes the part of it. */

@@ -1,12 +1,13 @@
 import type { WasherStyle } from "../catalogue/fasteners";
 import type { Thread } from "../catalogue/threads";
-import { readLength, roundTo, type Mm, type Units } from "../measure";
+import type { Mm } from "../measure";
 import type { CalloutProblem, FastenerSpec, WasherSpec } from "./fastener-spec";
 import { ownMeaning } from "./own-words";
 import { WASHER_PHRASES } from "./phrases";
 import { definedAs, ofAnyThread, partOfThread, takeMade, type Pieces, type Sized } from "./pieces";
 import { ofBolt, styleOf } from "./read-nut";
 import type { Remaining } from "./read-words";
+import { canBeOutside, thickOf } from "./washer-figures";
 
 /** BS 4320: the forms of plain washers that are as wide as the usual one. */
 const FORM = /(?<![\w/])form ?[a-c](?![\w/])/i;
@@ -18,16 +19,10 @@ function takeVickers(remaining: Remaining): Pick<WasherSpec, "hardnessHv"> {
   return found === undefined ? {} : { hardnessHv: Number(found[1] ?? found[2]) };
 }
 
-/** A washer is so many times as wide as its bolt, one that seals less; what is less is its thickness. */
-const LEAST_WIDE: Partial<Record<WasherStyle, number>> = { copper: 1.15, "bonded-seal": 1.15 };
-const [LEAST_WIDE_ELSE, MOST_WIDE] = [1.5, 8];
-
 /** "M8 x 25": what stands after the thread of a washer as a length, where it can be its width. */
 function outsideOf(sized: Sized, style: WasherStyle): Mm | undefined {
   if ("code" in sized || sized.lengthMm === undefined) return undefined;
-  const times = sized.lengthMm / sized.thread.majorMm;
-  const least = LEAST_WIDE[style] ?? LEAST_WIDE_ELSE;
-  return times >= least && times <= MOST_WIDE ? sized.lengthMm : undefined;
+  return canBeOutside(sized.lengthMm, style, sized.thread) ? sized.lengthMm : undefined;
 }
 
 /** "2 mm thick". */
@@ -35,27 +30,16 @@ const THICK = /(?:x ?)?(?<![\w.])(\d+(?:\.\d+)?) ?mm thick\b/i;
 /** "25 mm OD": a width by its name. */
 const OUTSIDE_NAMED = /(?<!\w)(?:o\.?\/?d\.?|outside(?: dia(?:meter)?)?)(?!\w)/i;
 const FIGURE = String.raw`(\d[\d/ .-]*|\.\d+) ?(mm|in|")?`;
-/** "14 x 20 x 1.5": a third figure, behind the outside. */
-const OUTSIDE_AND_THICK = new RegExp(String.raw`\w"?(?: ?x ?| )${FIGURE} ?x ?${FIGURE} ?$`, "i");
 const LAST_FIGURE = new RegExp(String.raw` ?x ?${FIGURE}[ \u0001,;]*$`, "i");
-const SIZES = { minMm: 0.1, maxMm: 300 };
-/** A washer is so much thinner than it is wide, or its third figure is no thickness. */
-const MOST_THICK = 0.5;
 
 /** Takes how thick it is: said so, or the figure behind its hole and a larger outside. */
 function takeThickness(remaining: Remaining): Pick<WasherSpec, "thickMm"> {
   const said = remaining.take(THICK)?.[1];
   if (said !== undefined) return { thickMm: Number(said) };
-  const text = remaining.rest();
-  const [, outside = "", itsUnit = "", thick = "", unit = itsUnit] =
-    OUTSIDE_AND_THICK.exec(text) ?? [];
-  const units: Units = /\/|"|\bin\b|un|bs|whit|#/i.test(text) ? "in" : "mm";
-  const [wide, high] = [`${outside}${itsUnit}`, `${thick}${unit}`].map((one) =>
-    readLength(one, units, SIZES),
-  );
-  if (!wide?.ok || !high?.ok || high.mm > MOST_THICK * wide.mm) return {};
+  const thickMm = thickOf(remaining.rest());
+  if (thickMm === undefined) return {};
   remaining.take(LAST_FIGURE);
-  return { thickMm: roundTo(high.mm, 6) };
+  return { thickMm };
 }
 
 /** Reads a washer, by the thread that goes through it; asked for with a bolt, by that of the bolt. */

@@ -3,7 +3,7 @@ import { withEachThread } from "./called-screw";
 import { commonestFirst } from "./commonest-first";
 import { isCalloutProblem, type CalloutProblem, type ScrewSpec } from "./fastener-spec";
 import { formatCallout } from "./format-callout";
-import { nearWord } from "./marks/near-word";
+import { nearWord } from "./near-word";
 import type { OwnWord } from "./own-words";
 import { parseCallout } from "./parse-callout";
 import {

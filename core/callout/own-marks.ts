@@ -1,4 +1,4 @@
-import type { OwnWord } from "../own-words";
+import type { OwnWord } from "./own-words";
 import type { Mark } from "./lexicon";
 import type { Meaning } from "./meaning";
 import { tokensOf, type Token } from "./tokens";

@@ -2,13 +2,22 @@ import type { Meaning, Row } from "./meaning";
 
 const NUT: Meaning = { role: "part", part: "nut" };
 const WASHER: Meaning = { role: "part", part: "washer" };
+const FLAT_WASHER: Meaning = { role: "part", part: "washer", kind: "flat" };
+const BONDED_SEAL: Meaning = { role: "part", part: "washer", kind: "bonded-seal" };
 const LONG_NUT: Meaning = { role: "part", part: "nut", kind: "coupling" };
 const kind = (name: string): Meaning => ({ role: "kind", kind: name });
 
 /** The nouns of parts. */
 export const PART_ROWS: readonly Row[] = [
   ["M8 nut", ["nut"], NUT],
-  ["M8 washer", ["washer"], WASHER],
+  // A washer face or head is part of a screw.
+  [
+    "M8 washer",
+    ["washer"],
+    ({ next }) => (/^(?:heads?|hd|faced?)$/.test(next ?? "") ? undefined : WASHER),
+  ],
+  ["M14 bonded seal", ["sealing? bonded seal|sealing washer?", "sealing bonded"], BONDED_SEAL],
+  ["M16 plain washer", ["plain washer", "washer plain", "^ washer , plain"], FLAT_WASHER],
   ["M12 rod connector", ["threaded? rod connector|coupler|coupling nut?"], LONG_NUT],
   ["M8 long nut", ["long hex? nut"], LONG_NUT],
 ];
@@ -43,7 +52,7 @@ export const KIND_ROWS: readonly Row[] = [
   ["M8 heavy nut", ["heavy"], kind("heavy")],
   // Of washers.
   ["M8 flat washer", ["flat|sae"], kind("flat")],
-  ["M8 washer form A", ["form a|b|c"], kind("form")],
+  ["M8 washer form A", ["form|type a|b|c"], kind("form")],
   ["M8 spring washer", ["spring|split|helical", "square section"], kind("spring")],
   [
     "M8 toothed washer",
@@ -51,7 +60,7 @@ export const KIND_ROWS: readonly Row[] = [
     kind("toothed"),
   ],
   ["M8 wedge lock washer", ["wedge lock|locking"], kind("wedge-lock")],
-  ["M8 bonded seal washer", ["sealing? bonded seal|sealing?"], kind("bonded-seal")],
+  ["M8 bonded washer", ["bonded"], kind("bonded-seal")],
   ["M8 copper washer", ["copper"], kind("copper")],
   [
     "M8 penny washer",

@@ -1,4 +1,4 @@
-import { oneSpelling } from "../../measure";
+import { oneSpelling } from "../measure";
 
 /** A figure, a word or a sign of a call-out. */
 export interface Token {
@@ -11,6 +11,8 @@ export interface Token {
   readonly to: number;
   /** It stands straight behind what is before it, without a space. */
   readonly glued: boolean;
+  /** Of a word: that it was written for several. */
+  readonly plural?: true;
 }
 
 const CROSSES = /[✕✖⨯⨉╳]| · |(?<=\d ?)[хХχ](?= ?\d)/gu;
@@ -42,6 +44,8 @@ const SLIP = /[\dlIOo|]+(?:[./][\dlIOo|]+)*(?![A-WYZa-wyz\d])/y;
 const INITIALS = /(?:[a-z]\.)+[a-z](?![a-z])\.?/iy;
 /** "C/W", "S/S", "N/LOCK": one abbreviation, where a part is no word. */
 const SLASHED = /[a-z]{1,2}\/[a-z]+(?![a-z])|[a-z]+\/[a-z](?![a-z])/iy;
+/** "W/ NUT". */
+const WITH = /w\/(?=[ a-z])/iy;
 const WORD = /[a-z\u00c0-\u024f]+(?:'[a-z]+)?/iy;
 /** "12mmx1.25", "6gx30", "UNFx1": the cross is no letter of the word. */
 const CROSSED = /^(.+)x$/i;
@@ -75,7 +79,7 @@ function figureAt(text: string, from: number): Found | undefined {
 function wordAt(text: string, from: number): Found | undefined {
   const initials = at(INITIALS, text, from);
   if (initials !== undefined) return ["word", initials, initials.replaceAll(".", "").toLowerCase()];
-  const found = at(SLASHED, text, from) ?? at(WORD, text, from);
+  const found = at(WITH, text, from) ?? at(SLASHED, text, from) ?? at(WORD, text, from);
   if (found === undefined) return undefined;
   const figureFollows = /[\d.]/.test(text[from + found.length] ?? "");
   const crossed = figureFollows && found.length < 6 ? CROSSED.exec(found)?.[1] : undefined;

@@ -1,4 +1,4 @@
-import { numbersInFigures } from "../number-words";
+import { numbersInFigures } from "./number-words";
 import type { Meaning, Row } from "./meaning";
 import { firstWords, matchAt, patternOf, type Match, type Pattern } from "./pattern";
 import { ROWS } from "./rows";
@@ -23,6 +23,8 @@ interface Entry {
 function isTorn(tokens: readonly Token[], from: number, to: number): boolean {
   const [before, first, last, next] = [tokens[from - 1], tokens[from], tokens[to - 1], tokens[to]];
   if (first === undefined || last === undefined) return true;
+  // "20x2x3": a cross between figures parts sizes.
+  if (first.text === "x" && first.glued && before?.kind === "number") return true;
   const isAlone = to - from === 1 && first.text !== "x";
   const isLetter = isAlone && first.kind === "word" && first.text.length === 1;
   if (isLetter && first.glued && before?.kind === "number") return true;
@@ -89,7 +91,8 @@ export class Lexicon {
     return words.map((word, at) => {
       const one = word.length > 3 && word.endsWith("s") ? word.slice(0, -1) : word;
       const text = this.isKnown(word) || !this.isKnown(one) ? word : one;
-      return { ...token, text, glued: at === 0 && token.glued };
+      const several = text === word ? {} : ({ plural: true } as const);
+      return { ...token, text, glued: at === 0 && token.glued, ...several };
     });
   }
 

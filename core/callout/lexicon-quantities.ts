@@ -10,6 +10,9 @@ const dozens = count((figure) => 12 * figure);
 
 /** A figure straight before a series is a size: "6 UNC". */
 const ofParts: Counting = (found) => (isSeries(found.next) ? undefined : each(found));
+/** Fewer, between a size and a noun, are a size. */
+const SEVERAL = 10;
+const several: Counting = (found) => (Number(found.figures[0]) < SEVERAL ? undefined : each(found));
 /** Nothing else that stands at the end has so large a figure. */
 const FEWEST = 13;
 const many: Counting = (found) => (Number(found.figures[0]) < FEWEST ? undefined : each(found));
@@ -21,7 +24,8 @@ const SAID = "off|pcs|no|nr|each|ea|set|sets|unit|units|places|plcs";
 export const QUANTITY_ROWS: readonly Row[] = [
   ["M8 nut qty 20", ["( qty|quantity N )", "qty|quantity N"], each],
   ["box of 100 M5 nuts", [`${PACK} of|x? N`, "set of N"], each],
-  ["M8 nuts 100/box", [`N per|a? ${PACK}`], each],
+  ["M8 nuts 100/box", [`N per|a ${PACK}`, `N / ${PACK}`], each],
+  ["M8 nuts 50 pack", ["N pack"], many],
   ["half a dozen M8 nuts", ["1/2 a? dozen of?"], { role: "quantity", count: 6 }],
   ["2 dozen M8 nuts", ["N dozen of?"], dozens],
   ["a dozen M8 nuts", ["a? dozen of?"], { role: "quantity", count: 12 }],
@@ -29,7 +33,8 @@ export const QUANTITY_ROWS: readonly Row[] = [
   ["20 off M8 nut", [`( N ${SAID} )`, `N ${SAID} of?`, "^ N of"], each],
   ["M8 nut (20)", ["( x? N )"], each],
   ["M8 nuts, need 20", ["need|want N"], each],
-  ["20 x M8 nut", ["^ N x", "^ N @", "x N"], each, 1],
+  ["20 x M8 nut", ["^ N x", "^ N @", "^ x N"], each, 1],
+  ["M8 x 20 nuts", ["x N"], several, 1],
   ["20 M8 nuts", ["^ N"], ofParts, 1],
   ["M8 nuts, 20", [", N $"], each, 0.3],
   ["M8 nuts x 20", ["x N $"], each, 0.2],

@@ -1,5 +1,5 @@
-import { NUT_CLASSES } from "../../catalogue/grades";
-import type { Finish } from "../../catalogue/looks";
+import { NUT_CLASSES } from "../catalogue/grades";
+import type { Finish } from "../catalogue/looks";
 import type { ClassNamed, Meaning, Row } from "./meaning";
 
 const finish = (means: Finish): Meaning => ({ role: "finish", finish: means });
@@ -159,6 +159,12 @@ export const OTHER_ROWS: readonly Row[] = [
     ["hv N"],
     ({ figures }) => ({ role: "hardness", vickers: Number(figures[0]) }),
   ],
+  [
+    "M8 washer 2 mm thick",
+    ["x? D mm? thick|thk"],
+    ({ figures }) => ({ role: "thickness", mm: Number(figures[0]) }),
+  ],
+  ["M8 washer 25 mm OD", ["od|o/d", "outside dia|diameter?"], NOTHING],
   ["M10 nut pitch 1.25", ["p|pitch D mm?"], ({ figures }) => pitch(figures[0] ?? "")],
   ["M10 nut 1.25 pitch", ["D mm? p|pitch"], ({ figures }) => pitch(figures[0] ?? "")],
   [
@@ -179,7 +185,7 @@ export const OTHER_ROWS: readonly Row[] = [
     "please supply M8 nut",
     [
       "alloy|carbon? steel",
-      "standard|new|replacement|spare|spares|matching|finish|size|type|dia|diameter|nominal|nom|thread|the",
+      "standard|new|replacement|spare|spares|matching|finish|size|type|dia|diameter|nominal|nom|thread|the|st",
       "trapezoidal|long|lg|length|please|supply|get|have|need|want|some|any|order|quote|send|ordered",
       "can|could|i|we|you|me|give",
     ],
@@ -203,6 +209,9 @@ export const NOT_HELD_ROWS: readonly Row[] = [
       "lifting eye nut",
       "t slot nut",
       "square weld nut",
+      "wavy|wavey|wave|curved|conical|cup|taper|tapered|nylon|fibre|fiber|rubber|leather|tab|belleville washer",
+      "disc spring washer",
+      "square plate? washer",
       "cable gland|glands",
     ],
     { role: "not-held" },

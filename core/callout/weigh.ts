@@ -1,4 +1,4 @@
-import type { CalloutProblem, FastenerSpec } from "../fastener-spec";
+import type { CalloutProblem, FastenerSpec } from "./fastener-spec";
 
 /** What was read one way, and what speaks against it. */
 export interface Reading {
@@ -25,6 +25,8 @@ export const AGAINST = {
   noClass: 4,
   /** A bare figure as a class, where it stands before any size, or where the thread is open. */
   oddClass: 3,
+  /** A width of several washers that are not called wide: so many of them are as likely. */
+  widthOfSeveral: 3,
   /** A bare figure as a length, which a bracket or a cross would tell more surely to be a number. */
   length: 0.15,
 } as const;

@@ -1,10 +1,11 @@
-import { isMadeOf, type Finish } from "../../catalogue/looks";
-import type { CalloutProblem } from "../fastener-spec";
-import { holdingBolts, type ReadWith } from "../pieces";
-import { styleOf } from "../read-nut";
+import { isMadeOf, type Finish } from "../catalogue/looks";
+import type { CalloutProblem } from "./fastener-spec";
+import { holdingBolts, type ReadWith } from "./pieces";
+import { styleOf } from "./read-nut";
 import { styleOfKinds, type KindRow } from "./kinds";
 import type { Meaning } from "./meaning";
-import type { Said, sizeOfSaid } from "./said";
+import type { ThreadAndLength } from "./read-thread";
+import type { Said } from "./said";
 import type { Item } from "./sections";
 import { AGAINST, type Reading } from "./weigh";
 
@@ -21,6 +22,7 @@ export const PLACES_OF_ALL = {
   pitch: 1,
   tpi: 1,
   hardness: 0,
+  thickness: 0,
   class: 1,
   finish: 1,
   kind: Infinity,
@@ -133,7 +135,7 @@ export function refused(read: string, said: Said): Reading | undefined {
 /** What a size that is not one thread is answered with. */
 export function sizeProblem(
   read: string,
-  sized: Exclude<ReturnType<typeof sizeOfSaid>, { kind: "found" }>,
+  sized: Exclude<ThreadAndLength, { kind: "found" }>,
   unknown: readonly string[],
 ): Reading {
   const cost = sized.kind === "choices" ? AGAINST.choices : AGAINST.noThread;

@@ -1,4 +1,4 @@
-import type { NutStyle, WasherStyle } from "../../catalogue/fasteners";
+import type { NutStyle, WasherStyle } from "../catalogue/fasteners";
 
 /** A style, the words any of which say it, and those that may stand with them. */
 export type KindRow<Style> = readonly [

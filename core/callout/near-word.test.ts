@@ -1,7 +1,7 @@
-import { calloutProblemWords } from "../../say/sheet";
-import { isCalloutProblem } from "../fastener-spec";
-import { parseCallout } from "../parse-callout";
-import { suggestCallouts } from "../suggest";
+import { calloutProblemWords } from "../say/sheet";
+import { isCalloutProblem } from "./fastener-spec";
+import { parseCallout } from "./parse-callout";
+import { suggestCallouts } from "./suggest";
 import { nearWord } from "./near-word";
 
 describe("a word that is one slip from one that is known", () => {

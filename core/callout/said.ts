@@ -1,7 +1,7 @@
-import { lookUpImplied, type Implied } from "../implied-thread";
-import { usualNumbered } from "../numbered-sizes";
-import { metricByStandard, type ReadWith } from "../pieces";
-import { readThreadAndLength, type ThreadAndLength } from "../read-thread";
+import { lookUpImplied, type Implied } from "./implied-thread";
+import { usualNumbered } from "./numbered-sizes";
+import { metricByStandard, type ReadWith } from "./pieces";
+import { readThreadAndLength, type ThreadAndLength } from "./read-thread";
 import { isOfThread } from "./thread-words";
 import type { Meaning } from "./meaning";
 import type { Item } from "./sections";
@@ -17,7 +17,7 @@ type OfRole<Role extends Meaning["role"]> = Extract<Meaning, { role: Role }>;
 /** What is said of one part: its marks by their role, and what nobody knows. */
 export class Said {
   constructor(
-    private readonly tokens: readonly Token[],
+    readonly tokens: readonly Token[],
     readonly items: readonly Item[],
   ) {}
 
@@ -49,6 +49,13 @@ export class Said {
     return (
       this.tokens[at]?.kind === "number" &&
       this.items.some(({ mark, from }) => from === at && mark === undefined)
+    );
+  }
+
+  /** Whether its noun was written for several: "washers". */
+  isOfSeveral(): boolean {
+    return this.all("part").some(({ item }) =>
+      this.tokens.slice(item.from, item.to).some(({ plural }) => plural === true),
     );
   }
 
@@ -137,10 +144,9 @@ function asNamed(text: string, said: Said): string {
   const metric = OTHER_SIGNS.test(text)
     ? text
     : text.replace(/(?<![\w.])(\d{1,2}(?:\.\d)?) ?mm(?= ?x| |$)/, "m$1");
-  const numbered = metric.replace(
-    NUMBERED,
-    (_, size: string) => `#${size.replace(/ ?[/x] ?/, "-")}`,
-  );
+  const numbered = metric
+    .replace(/^no\.? ?(?=\d)/, "#")
+    .replace(NUMBERED, (_, size: string) => `#${size.replace(/ ?[/x] ?/, "-")}`);
   const pitched =
     pitch === undefined
       ? numbered
@@ -151,18 +157,26 @@ function asNamed(text: string, said: Said): string {
     : crossed.replace(INCH_SIZE, (size) => `${size}-${tpi.means.figure}`);
 }
 
-/** The name of the thread of a part, and its length, as they are said. */
-export function sizeOfSaid(
-  said: Said,
-  readWith: ReadWith,
-  implied: Implied,
-): ThreadAndLength & { readonly text: string } {
-  const text = metricByStandard(asNamed(said.sizeText(), said), readWith);
+/** What is left of a part for its thread and its lengths, in the spelling that threads are read in. */
+export const sizeTextOf = (said: Said, readWith: ReadWith): string =>
+  metricByStandard(asNamed(said.sizeText(), said), readWith);
+
+const looked = new WeakMap<readonly Token[], Map<string, ThreadAndLength>>();
+
+/** The thread that a text names, and the length behind it. */
+export function threadIn(text: string, said: Said, implied: Implied): ThreadAndLength {
   const named = said.all("left-hand").length > 0 ? `${text} lh` : text;
   const bare =
     implied.inches === true ? named.replace(/^([1-4])(?= ?x|-(?!\d+\/)| ?$)/, '$1"') : named;
   const [tolerance] = said.all("tolerance");
-  const written = tolerance === undefined ? undefined : said.writtenOf(tolerance.item);
-  const read = readThreadAndLength(bare, written, (name) => lookUpImplied(name, implied));
-  return { ...read, text };
+  const written = tolerance === undefined ? "" : said.writtenOf(tolerance.item);
+  // The ways to read one call-out differ in words more often than in its size.
+  const known = looked.get(said.tokens) ?? new Map<string, ThreadAndLength>();
+  looked.set(said.tokens, known);
+  const key = `${bare}|${written}|${implied.coarse ?? ""}`;
+  const read =
+    known.get(key) ??
+    readThreadAndLength(bare, written || undefined, (name) => lookUpImplied(name, implied));
+  known.set(key, read);
+  return read;
 }

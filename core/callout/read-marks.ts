@@ -4,15 +4,15 @@ import {
   type FastenerSpec,
   type NutSpec,
   type WasherSpec,
-} from "../fastener-spec";
-import { formatCallout } from "../format-callout";
-import type { OwnWord } from "../own-words";
+} from "./fastener-spec";
+import { formatCallout } from "./format-callout";
+import type { OwnWord } from "./own-words";
 import { assignments, type Assignment } from "./assign";
-import { isOfNut } from "./is-nut";
 import { lexicon, type Lexicon, type Mark } from "./lexicon";
 import { coatOfWhole } from "./coat-of-whole";
 import { nutOf } from "./nut-said";
-import { washerWith } from "./washer-said";
+import { partOf, type PartRead } from "./part-of";
+import { washerOf } from "./washer-said";
 import type { Reading } from "./weigh";
 import { ownMarks } from "./own-marks";
 import { Said } from "./said";
@@ -33,7 +33,15 @@ function withSize({ main, companions }: Sections, tokens: readonly Token[]): Sec
   };
 }
 
-function readingOf(read: string, tokens: readonly Token[], assignment: Assignment): Reading {
+interface Way {
+  readonly tokens: readonly Token[];
+  readonly part: PartRead;
+  readonly assignment: Assignment;
+}
+
+/** Reads a call-out one way. */
+function readingOf(read: string, { tokens, part, assignment }: Way): Reading {
+  if (part === "washer") return washerOf(read, new Said(tokens, itemsOf(assignment)));
   const { main, companions } = withSize(sectionsOf(itemsOf(assignment), tokens), tokens);
   const [own, ...others] = [main, ...companions].map((items) => new Said(tokens, items));
   if (own === undefined) return { result: { code: "callout-empty", read }, cost: 0 };
@@ -43,7 +51,7 @@ function readingOf(read: string, tokens: readonly Token[], assignment: Assignmen
   const washers: WasherSpec[] = [];
   let cost = nut.cost;
   for (const said of others) {
-    const washer = washerWith(read, said, nut.result.thread);
+    const washer = washerOf(read, said, nut.result.thread);
     cost += washer.cost;
     if (isCalloutProblem(washer.result)) {
       const { result } = washer;
@@ -84,8 +92,8 @@ function openBetween(best: Weighed, second: Weighed): readonly Mark[] {
 }
 
 /**
- * Reads the call-out of a nut, with the washers that go with it: every token takes a role, and the cheapest way in which all
- * have one and the nut is possible is what was meant.
+ * Reads the call-out of a washer, or of a nut with the washers that go with it: every token takes a role, and the cheapest
+ * way in which all have one and the part is possible is what was meant.
  * @param words the shop's own
  * @param by the lexicon it is read by
  * @returns undefined of other parts
@@ -96,12 +104,13 @@ export function readMarks(
   by: Lexicon = lexicon(),
 ): FastenerSpec | CalloutProblem | undefined {
   const tokens = by.tokens(read);
-  if (!isOfNut(tokens, by)) return undefined;
+  const part = partOf(tokens, by);
+  if (part === undefined) return undefined;
   let best: Weighed | undefined;
   let second: Weighed | undefined;
   for (const assignment of assignments(tokens, by, ownMarks(tokens, words))) {
     if (best !== undefined && assignment.cost > best.cost + AS_NEAR) break;
-    const { result, cost } = readingOf(read, tokens, assignment);
+    const { result, cost } = readingOf(read, { tokens, part, assignment });
     const weighed = { result, assignment, cost: cost + assignment.cost };
     if (best === undefined || weighed.cost < best.cost) [best, second] = [weighed, best];
     else if (second === undefined || weighed.cost < second.cost) second = weighed;

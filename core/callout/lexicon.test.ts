@@ -1,6 +1,6 @@
-import { formatCallout } from "../format-callout";
-import { isCalloutProblem } from "../fastener-spec";
-import { parseCallout } from "../parse-callout";
+import { formatCallout } from "./format-callout";
+import { isCalloutProblem } from "./fastener-spec";
+import { parseCallout } from "./parse-callout";
 import { assignments } from "./assign";
 import { Lexicon, lexicon } from "./lexicon";
 import { firstWords, matchAt, patternOf } from "./pattern";

@@ -1,9 +1,9 @@
-import { nutClassById } from "../../catalogue/grades";
-import type { Thread } from "../../catalogue/threads";
-import type { NutSpec } from "../fastener-spec";
-import { impliedBy } from "../implied-thread";
-import { common, contradicting, definedAs, finished, madeToBy } from "../pieces";
-import type { WrittenGrade } from "../read-grade";
+import { nutClassById } from "../catalogue/grades";
+import type { Thread } from "../catalogue/threads";
+import type { NutSpec } from "./fastener-spec";
+import { impliedBy } from "./implied-thread";
+import { common, contradicting, definedAs, finished, madeToBy } from "./pieces";
+import type { WrittenGrade } from "./read-grade";
 import { NUT_KINDS } from "./kinds";
 import type { ClassNamed, Meaning } from "./meaning";
 import {
@@ -17,7 +17,7 @@ import {
   withoutPlace,
   type Styled,
 } from "./part-said";
-import { sizeOfSaid, type Said } from "./said";
+import { sizeTextOf, threadIn, type Said } from "./said";
 import { AGAINST, type Reading } from "./weigh";
 
 const USUAL_STRENGTH = "70";
@@ -46,7 +46,7 @@ function classOf(named: ClassNamed, written: string, { family, majorInch }: Thre
 /** Series of pipes and conduits whose lock nuts are thin ones, which hold them in a wall. */
 const BACK_NUTS: ReadonlySet<string> = new Set(["G", "R", "NPT", "Pg"]);
 
-type Sized = ReturnType<typeof sizeOfSaid>;
+type Sized = ReturnType<typeof threadIn>;
 
 function isBackNut(said: Said, sized: Sized): boolean {
   const kinds = kindsOf(said).map(({ kind }) => kind);
@@ -86,7 +86,8 @@ export function nutOf(read: string, said: Said): Reading {
   const readWith = readWithOf(read, said);
   const [written] = said.all("class");
   const named = written?.means.named;
-  const sized = sizeOfSaid(said, readWith, impliedBy(named?.by === "name" ? named.id : undefined));
+  const implied = impliedBy(named?.by === "name" ? named.id : undefined);
+  const sized = threadIn(sizeTextOf(said, readWith), said, implied);
   const look: Styled<NutSpec["style"]> = isBackNut(said, sized)
     ? { style: "thin", unplaced: [] }
     : styled(said, NUT_KINDS, "hex", definedAs(readWith, "nut")?.style);

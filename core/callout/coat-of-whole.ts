@@ -1,5 +1,5 @@
-import type { Finish } from "../../catalogue/looks";
-import { isCoat } from "../coats";
+import type { Finish } from "../catalogue/looks";
+import { isCoat } from "./coats";
 import type { Said } from "./said";
 
 /**

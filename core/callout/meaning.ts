@@ -1,6 +1,6 @@
-import type { NutStyle, WasherStyle } from "../../catalogue/fasteners";
-import type { Finish } from "../../catalogue/looks";
-import type { WrittenStandard } from "../standards";
+import type { NutStyle, WasherStyle } from "../catalogue/fasteners";
+import type { Finish } from "../catalogue/looks";
+import type { WrittenStandard } from "./standards";
 
 /** How a strength class of a nut was named. */
 export type ClassNamed =
@@ -28,6 +28,8 @@ export type Meaning =
   | { readonly role: "tpi"; readonly figure: string }
   /** How hard a washer is, HV. */
   | { readonly role: "hardness"; readonly vickers: number }
+  /** How thick a washer is, mm. */
+  | { readonly role: "thickness"; readonly mm: number }
   /** It parts what goes with a part from it. */
   | { readonly role: "with" }
   /** What follows says what the part is for. */

@@ -1,4 +1,4 @@
-import { standardOf } from "../standards";
+import { standardOf } from "./standards";
 import type { Mark } from "./lexicon";
 import type { Token } from "./tokens";
 
@@ -20,6 +20,17 @@ function endOfNumber(tokens: readonly Token[], from: number): number {
   return at;
 }
 
+/** No class of a steel has so high a figure: "DIN 934 A2" is of a steel, "DIN 125 A10" of a form. */
+const HIGHEST_STEEL = 5;
+
+/** "DIN 439 B", "DIN 127 B10": the letter of a form, before a size or by itself. */
+function isForm(tokens: readonly Token[], at: number): boolean {
+  const [form, behind] = [tokens[at], tokens[at + 1]];
+  if (form?.kind !== "word" || !FORMS.has(form.text)) return false;
+  if (behind?.glued !== true) return true;
+  return behind.kind === "number" && Number(behind.text) > HIGHEST_STEEL;
+}
+
 /** Behind a part, a form and a year: "-1", "B", ":2015". */
 function endOfTail(tokens: readonly Token[], from: number, number: string): number {
   let at = from;
@@ -31,9 +42,8 @@ function endOfTail(tokens: readonly Token[], from: number, number: string): numb
     parts.test(figure.text) &&
     !(next?.glued === true && next.kind !== "sign");
   if (isPart) at += 2;
-  const form = tokens[at];
-  const behind = tokens[at + 1];
-  if (form?.kind === "word" && FORMS.has(form.text) && behind?.glued !== true) at += 1;
+  const dash = tokens[at]?.text === "-" && tokens[at + 1]?.glued === true ? 1 : 0;
+  if (isForm(tokens, at + dash) || (number === "440" && tokens[at]?.text === "r")) at += dash + 1;
   const year = tokens[at + 1];
   const isYear = /^[-:]$/.test(tokens[at]?.text ?? "") && /^(?:19|20)\d\d$/.test(year?.text ?? "");
   return isYear ? at + 2 : at;

@@ -1,4 +1,4 @@
-import { SERIES_NAMES } from "../../catalogue/threads";
+import { SERIES_NAMES } from "../catalogue/threads";
 
 const SERIES: ReadonlySet<string> = new Set(SERIES_NAMES.flatMap((name) => name.split(" ")));
 

@@ -8,7 +8,7 @@ import {
   PLUG_PHRASES,
   POINT_PHRASES,
   WASHER_PHRASES,
-} from "../phrases";
+} from "./phrases";
 import { lexicon } from "./lexicon";
 import { SPELLINGS } from "./spellings";
 

@@ -1,0 +1,59 @@
+import type { Lexicon } from "./lexicon";
+import { JOINING } from "./pattern";
+import { standardAt } from "./standard-marks";
+import type { Token } from "./tokens";
+
+/** Nouns of parts that are read elsewhere, and words of what has a length. */
+const OF_OTHERS: ReadonlySet<string> = new Set([
+  ...["bolt", "screw", "stud", "studding", "rod", "bar", "pin", "dowel", "cotter", "plug", "set"],
+  ...["nipple", "elbow", "union", "bush", "bushing", "adaptor", "adapter", "cap", "shcs", "insert"],
+]);
+/** Of these, those that tell a nut too: "cap nut", "machine screw nut". */
+const BEFORE_NUT: ReadonlySet<string> = new Set(["cap", "insert", "rod", "pin", "screw"]);
+const FOR: ReadonlySet<string> = new Set(["for", "suit", "fit"]);
+
+/** The parts that are read by their marks. */
+export type PartRead = "nut" | "washer";
+
+/** The part that a place says by itself: by a noun, a standard, or a class that only nuts have. */
+function partSaid(tokens: readonly Token[], at: number, lexicon: Lexicon): PartRead | undefined {
+  if (/\/nut$/.test(tokens[at]?.text ?? "")) return "nut";
+  const standard = standardAt(tokens, at)?.means;
+  if (standard?.role === "standard") {
+    const defined = standard.standard.means?.part;
+    return defined === "nut" || defined === "washer" ? defined : undefined;
+  }
+  const marks = lexicon.marksAt(tokens, at).map(({ means }) => means);
+  const isNuts = marks.some(
+    (means) =>
+      means.role === "class" && means.named.by === "name" && /a563|a194/.test(means.named.id ?? ""),
+  );
+  const noun = marks.find((means) => means.role === "part");
+  return noun?.part ?? (isNuts ? "nut" : undefined);
+}
+
+const SHORTEST_SCREW = 10;
+
+/** "M12 x 50 8.8 nut and washer": what has a length, and a nut with something else, is a screw, called so or not. */
+function isSized(tokens: readonly Token[], noun: number): boolean {
+  const hasLength = tokens
+    .slice(0, noun)
+    .some(({ text }, at) => text === "x" && Number(tokens[at + 1]?.text) >= SHORTEST_SCREW);
+  return hasLength && tokens.slice(noun).some(({ text }) => JOINING.has(text));
+}
+
+/**
+ * Whether a call-out is of a nut or a washer, alone or with washers: it goes with no other part, but for what it is for.
+ * @returns undefined of any other part
+ */
+export function partOf(tokens: readonly Token[], lexicon: Lexicon): PartRead | undefined {
+  const said = tokens.map((_, at) => partSaid(tokens, at, lexicon));
+  const first = said.findIndex((part) => part !== undefined);
+  if (first < 0 || tokens.slice(0, first).some(({ text }) => JOINING.has(text))) return undefined;
+  const isFor = tokens.findIndex(({ text }) => FOR.has(text));
+  const isAlone = tokens.every(
+    ({ text }, at) => !OF_OTHERS.has(text) || BEFORE_NUT.has(text) || (isFor >= 0 && at > isFor),
+  );
+  if (!isAlone || isSized(tokens, first)) return undefined;
+  return said.includes("nut") ? "nut" : said[first];
+}
