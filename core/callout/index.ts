@@ -5,7 +5,7 @@ export { goingWith, headOf, isCalloutProblem, isStructuralScrew, madeToOf } from
 export { SCREW_PIECES, pieceChoices, pieceWritten } from "./screw-pieces";
 export type { ScrewPiece } from "./screw-pieces";
 export { atEnd, holeEnd, nutEnd, studEndsOf, turnedRound } from "./stud-spec";
-export { nearWord } from "./near-word";
+export { isTeachable, nearWord } from "./near-word";
 export { suggestCallouts } from "./suggest";
 export type { CalloutSuggestion } from "./suggest";
 export type { OwnMeaning, OwnWord } from "./own-words";

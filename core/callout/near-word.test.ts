@@ -2,7 +2,7 @@ import { calloutProblemWords } from "../say/sheet";
 import { isCalloutProblem } from "./fastener-spec";
 import { parseCallout } from "./parse-callout";
 import { suggestCallouts } from "./suggest";
-import { nearWord } from "./near-word";
+import { isTeachable, nearWord } from "./near-word";
 
 describe("a word that is one slip from one that is known", () => {
   it.each([
@@ -30,6 +30,11 @@ describe("a word that is one slip from one that is known", () => {
     "flanged",
   ])("is not %s", (word) => {
     expect(nearWord(word)).toBeUndefined();
+  });
+
+  it("is not asked for as a word of the shop, nor is a word that is known", () => {
+    expect(["wibble", "flange wibble"].filter(isTeachable)).toHaveLength(2);
+    expect(["wahser", "with", "flanged lock", "thin nylon"].filter(isTeachable)).toEqual([]);
   });
 
   it.each(["M8 nut with wahser", "M8 x 30 galvinised"])("is asked, not taken: %s", (text) => {

@@ -38,6 +38,19 @@ function byLength(): ReadonlyMap<number, readonly string[]> {
   return lengths;
 }
 
+/**
+ * Whether a workshop may be asked what a word means: not where the program has a meaning for all of it, which stands
+ * elsewhere in the call-out than it can, nor where it is a slip of one that has.
+ */
+export function isTeachable(words: string): boolean {
+  const known = new Set(lexicon().known());
+  const unknown = words
+    .toLowerCase()
+    .split(/[^\p{L}]+/u)
+    .filter((word) => word !== "" && !known.has(word) && !Object.hasOwn(SPELLINGS, word));
+  return unknown.length > 0 && nearWord(words) === undefined;
+}
+
 /** Whether two words are the same but for one letter: another, one too many, one too few, or two that changed places. */
 function isOneSlip(one: string, other: string): boolean {
   let from = 0;

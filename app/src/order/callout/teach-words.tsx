@@ -1,4 +1,4 @@
-import { nearWord } from "@root-gauge/core/callout";
+import { isTeachable } from "@root-gauge/core/callout";
 import { whatIsWords, OWN_WORD_SENTENCES } from "@root-gauge/core/say/sheet";
 import { teachWord, type TaughtWord } from "../../data/record/own-words";
 import { Card } from "../../kit/surface";
@@ -8,9 +8,6 @@ import { WordMeaning } from "./word-meaning";
 /** Only words are taught: what has figures in it is a size that was not read. */
 const LETTERS = /^[\p{L}][\p{L}/.' -]*$/u;
 
-/** A slip of spelling is asked, and never remembered as a word. */
-const isTeachable = (word: string) => LETTERS.test(word) && nearWord(word) === undefined;
-
 interface TeachWordsProps {
   readonly unknown: readonly string[];
   readonly known: readonly TaughtWord[];
@@ -18,7 +15,7 @@ interface TeachWordsProps {
 
 /** Asks what the first word that was not understood means; the next is asked once that is known. */
 export function TeachWords({ unknown, known }: TeachWordsProps) {
-  const word = unknown.find(isTeachable);
+  const word = unknown.find((one) => LETTERS.test(one) && isTeachable(one));
   if (word === undefined) return null;
   const question = whatIsWords(word);
   return (
