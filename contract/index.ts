@@ -45,7 +45,7 @@ export type { Quotation, QuotationRequest, QuotedLine } from "./quotation";
 export { eventListSchema, eventsQuerySchema, recordEventSchema } from "./event";
 export type { RecordEvent } from "./event";
 export { RECORD_KINDS, sentFields } from "./record-kinds";
-export type { RecordKind } from "./record-kinds";
+export type { RecordColumns, RecordKind } from "./record-kinds";
 export type { Field, FieldForm, FieldTable } from "./record-fields";
 export { removedListSchema } from "./removed";
 export type { RemovedRow } from "./removed";

@@ -5,27 +5,55 @@ import type { ChangedField } from "./change";
 export type FieldForm = "text" | "figure" | "flag" | "json" | "machine" | "place" | "places";
 
 /** One field of a kind of record: what may be sent of it, and how it is stored and told. */
-export interface Field<Schema extends z.ZodMiniType = z.ZodMiniType> {
+export interface Field<
+  Schema extends z.ZodMiniType = z.ZodMiniType,
+  Form extends FieldForm = FieldForm,
+  Column extends string | null = string | null,
+> {
   readonly schema: Schema;
   /** Its name in the record's history. */
   readonly called: ChangedField;
-  readonly form: FieldForm;
+  readonly form: Form;
   /** Its column; null where it is kept in rows of its own. */
-  readonly column: string | null;
+  readonly column: Column;
 }
 
 /** A kind of record: its fields, by the names they are sent under. */
 export type FieldTable = Readonly<Record<string, Field>>;
 
 /** A field that is called so; its column has the same name unless told otherwise. */
-export function field<Schema extends z.ZodMiniType>(
-  called: ChangedField,
+export function field<
+  Called extends ChangedField,
+  Schema extends z.ZodMiniType,
+  Form extends FieldForm = "text",
+  Column extends string | null = Called,
+>(
+  called: Called,
   schema: Schema,
-  form: FieldForm = "text",
-  column: string | null = called,
-): Field<Schema> {
+  form = "text" as Form,
+  column = called as string as Column,
+): Field<Schema, Form, Column> {
   return { schema, called, form, column };
 }
+
+/** What may stand in a column: nothing where nothing may be sent. */
+type Absent<Value> = null extends Value ? null : undefined extends Value ? null : never;
+
+/** What a field's column has in it: JSON is text, a flag 0 or 1, all else as it is sent. */
+type InColumn<Schema extends z.ZodMiniType, Form extends FieldForm> = Form extends "json"
+  ? string | Absent<z.output<Schema>>
+  : Form extends "flag"
+    ? number
+    : NonNullable<z.output<Schema>> | Absent<z.output<Schema>>;
+
+/** The columns of a table of fields, and what each has in it; that a row is removed, every table has by itself. */
+export type ColumnsOf<Fields extends FieldTable> = {
+  [
+    Name in Exclude<keyof Fields, "removed"> as Fields[Name]["column"] extends string
+      ? Fields[Name]["column"]
+      : never
+  ]: InColumn<Fields[Name]["schema"], Fields[Name]["form"]>;
+};
 
 type ShapeOf<Fields extends FieldTable> = { [Name in keyof Fields]: Fields[Name]["schema"] };
 

@@ -5,6 +5,7 @@ import { MACHINE_FIELDS } from "./machine";
 import { LINE_FIELDS, ORDER_FIELDS } from "./order";
 import { WORD_FIELDS } from "./own-word";
 import { POSITION_FIELDS } from "./position";
+import type { ColumnsOf } from "./record-fields";
 import { REMARK_FIELDS } from "./remark";
 import { REPAIR_FIELDS } from "./repair";
 
@@ -24,6 +25,9 @@ export const RECORD_KINDS = {
 export type RecordKind = keyof typeof RECORD_KINDS;
 
 type FieldsOf<Kind extends RecordKind> = (typeof RECORD_KINDS)[Kind];
+
+/** The columns that the fields of a kind stand in. */
+export type RecordColumns<Kind extends RecordKind> = ColumnsOf<FieldsOf<Kind>>;
 
 /** What is sent of a kind of record, but for whether it is removed. */
 export type Sent<Kind extends RecordKind> = {

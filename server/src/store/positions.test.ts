@@ -299,6 +299,7 @@ describe("a machine of 3,000 positions", () => {
       state: "to-identify" as const,
       spec: null,
       notes: "",
+      archived: 0,
       created_at: AT.toISOString(),
       updated_at: AT.toISOString(),
     }));

@@ -1,4 +1,4 @@
-import type { ChangedField, RecordKind } from "@root-gauge/contract";
+import type { ChangedField, RecordColumns, RecordKind } from "@root-gauge/contract";
 import type { PositionState } from "@root-gauge/core/record";
 import type { ColumnType, Generated, Kysely, Transaction } from "kysely";
 
@@ -16,58 +16,29 @@ interface Stored {
   removed_at: ColumnType<string | null, never, never>;
 }
 
-/** The tables as Kysely sees them. Columns that hold JSON are text; times are ISO 8601 in UTC. */
-interface MachinesTable extends Stored {
+/**
+ * The tables as Kysely sees them: what is sent of a record as its fields have it in the contract, and what the server keeps
+ * beside that. Columns that hold JSON are text; times are ISO 8601 in UTC.
+ */
+interface MachinesTable extends Stored, RecordColumns<"machine"> {
   id: string;
-  name: string;
-  origin: string;
-  year: number | null;
-  stands: string;
-  notes: string;
 }
 
-export interface IdentificationsTable extends Stored {
+export interface IdentificationsTable extends Stored, RecordColumns<"identification"> {
   id: string;
-  machine_id: string;
-  /** The place as it was written when it was taken; where it stands now is its position's. */
-  position: string;
-  position_id: string | null;
-  readings: string;
-  options: string;
-  notes: string;
-  replacement: string | null;
   result: string;
-  taken_at: string;
   /** JSON list of texts that could not be read when the row was last written: nothing stored is dropped. */
   set_aside: Generated<string>;
 }
 
-export interface RepairsTable extends Stored {
+export interface RepairsTable extends Stored, RecordColumns<"repair"> {
   id: string;
-  machine_id: string;
-  /** The place as it was written when it was taken; where it stands now is its position's. */
-  position: string;
-  position_id: string | null;
-  /** JSON of what was done of it. */
-  record: string;
-  taken_at: string;
   set_aside: Generated<string>;
 }
 
 /** The places of a machine, each within another or on the machine itself. */
-export interface PositionsTable extends Stored {
+export interface PositionsTable extends Stored, RecordColumns<"position"> {
   id: string;
-  machine_id: string;
-  parent_id: string | null;
-  name: string;
-  rank: number;
-  alike: number;
-  state: PositionState;
-  /** JSON of what goes in. */
-  spec: string | null;
-  notes: string;
-  /** 1 for what is kept and is no work any more. */
-  archived: Generated<number>;
   /** The place that it was made one with. */
   merged_into: string | null;
   set_aside: Generated<string>;
@@ -102,13 +73,10 @@ interface ChangesTable {
 }
 
 /** What was noted of a position; its picture, if it has one, is a file under its id. */
-export interface RemarksTable extends Stored {
+export interface RemarksTable extends Stored, RecordColumns<"remark"> {
   id: string;
-  position_id: string;
-  text: string;
   /** The name that was typed on the device when it was noted. */
   who: string;
-  taken_at: string;
   /** Of its picture, in points; null where it has none. */
   width: number | null;
   height: number | null;
@@ -116,14 +84,8 @@ export interface RemarksTable extends Stored {
 }
 
 /** Pieces of work over positions. */
-export interface JobsTable extends Stored {
+export interface JobsTable extends Stored, RecordColumns<"job"> {
   id: string;
-  name: string;
-  /** Days, as 2026-03-02. */
-  opened: string;
-  due: string | null;
-  done: string | null;
-  notes: string;
 }
 
 interface JobPositionsTable {
@@ -134,41 +96,22 @@ interface JobPositionsTable {
 }
 
 /** Orders that are kept. */
-export interface OrdersTable extends Stored {
+export interface OrdersTable extends Stored, RecordColumns<"order"> {
   id: string;
-  name: string;
-  /** JSON of how many more are ordered. */
-  rule: string;
-  notes: string;
-  /** JSON of what a supplier answered last. */
-  quotation: string | null;
   set_aside: Generated<string>;
 }
 
 /** Lines of orders, each a record of its own. */
-export interface OrderLinesTable extends Stored {
+export interface OrderLinesTable extends Stored, RecordColumns<"line"> {
   id: string;
-  order_id: string;
   /** Its place among the lines of the order. */
   place: number;
-  callout: string;
-  /** JSON of what would do instead. */
-  alternates: string;
-  needed: number;
-  on_shelf: number;
-  ordered: number | null;
-  /** JSON of the ids of the positions that it is for. */
-  positions: string;
-  arrived: number;
   set_aside: Generated<string>;
 }
 
 /** Words that the workshop has taught the readers of call-outs. */
-export interface OwnWordsTable extends Stored {
+export interface OwnWordsTable extends Stored, RecordColumns<"word"> {
   id: string;
-  word: string;
-  /** JSON of what it means. */
-  means: string;
 }
 
 export interface Tables {
