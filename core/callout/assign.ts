@@ -1,5 +1,5 @@
 import type { Lexicon, Mark } from "./lexicon";
-import { isOfThread, isSeries } from "./thread-words";
+import { isOfThread, isPipeClass, isSeries } from "./thread-words";
 import { standardAt } from "./standard-marks";
 import type { Token } from "./tokens";
 
@@ -7,7 +7,7 @@ import type { Token } from "./tokens";
 const COSTS = {
   /** A word that nobody knows. */
   unknown: 10,
-  /** A word that is in the lexicon, left to the name of the thread: "brass" of 26 threads an inch. */
+  /** A word that is in the lexicon, left to the name of the thread: "sae", "p". */
   leftOver: 0.3,
   /** Each mark, so that a longer one is cheaper than two. */
   mark: 0.05,
@@ -21,10 +21,14 @@ export interface Assignment {
   readonly cost: number;
 }
 
-function costLeft(token: Token, marks: readonly Mark[]): number {
-  if (token.kind !== "word") return 0;
-  if (isOfThread(token.text)) return marks.length > 0 && isSeries(token.text) ? COSTS.leftOver : 0;
-  return COSTS.unknown;
+/** What tells a part or a coat belongs to a thread only where that is said: "square thread". */
+const tellsOtherwise = ({ means }: Mark) => means.role === "kind" || means.role === "finish";
+
+function costLeft(tokens: readonly Token[], at: number, marks: readonly Mark[]): number {
+  const token = tokens[at];
+  if (token?.kind !== "word" || isPipeClass(tokens, at)) return 0;
+  if (!isOfThread(token.text) || marks.some(tellsOtherwise)) return COSTS.unknown;
+  return marks.length > 0 && isSeries(token.text) ? COSTS.leftOver : 0;
 }
 
 interface Step {
@@ -46,7 +50,7 @@ function stepsFrom(
   const standard = standardAt(tokens, at);
   const marks = own.length > 0 ? own : standard === undefined ? by.marksAt(tokens, at) : [standard];
   return [
-    { mark: undefined, to: at + 1, cost: costLeft(token, marks) },
+    { mark: undefined, to: at + 1, cost: costLeft(tokens, at, marks) },
     ...marks.map((mark) => ({ mark, to: mark.to, cost: mark.cost + COSTS.mark })),
   ];
 }

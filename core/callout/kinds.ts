@@ -1,4 +1,5 @@
 import type { NutStyle, WasherStyle } from "../catalogue/fasteners";
+import type { PinStyle, PlugDrive } from "./fastener-spec";
 
 /** A style, the words any of which say it, and those that may stand with them. */
 export type KindRow<Style> = readonly [
@@ -27,11 +28,28 @@ export const NUT_KINDS: readonly KindRow<NutStyle>[] = [
 export const WASHER_KINDS: readonly KindRow<WasherStyle>[] = [
   ["toothed", ["toothed", "serrated"], ["lock"]],
   ["wedge-lock", ["wedge-lock"], []],
-  ["spring", ["spring", "lock"], ["square"]],
+  ["spring", ["spring", "split", "lock"], ["square"]],
   ["bonded-seal", ["bonded-seal"], []],
   ["copper", ["copper"], []],
   ["large", ["large"], ["flat"]],
   ["flat", ["flat", "form"], []],
+];
+
+/** What tells pins apart. */
+export const PIN_KINDS: readonly KindRow<PinStyle>[] = [
+  ["taper", ["taper"], []],
+  ["split", ["split"], []],
+  ["spring", ["spring", "tension"], ["slotted", "dowel"]],
+  ["clevis", ["clevis"], []],
+  ["dowel", ["dowel", "parallel"], []],
+];
+
+/** What turns a plug, by the words for it. */
+export const PLUG_KINDS: readonly KindRow<PlugDrive | "unsaid">[] = [
+  ["socket", ["socket"], ["hex", "of-plugs", "taper"]],
+  ["square", ["square"], ["of-plugs", "taper"]],
+  ["hexagon", ["hex"], ["of-plugs", "taper"]],
+  ["unsaid", ["of-plugs", "taper"], []],
 ];
 
 /** The one style that all the kinds said can be of; undefined where they are of different ones, or of none. */

@@ -2,6 +2,7 @@ import type { Meaning, Row } from "./meaning";
 
 const NUT: Meaning = { role: "part", part: "nut" };
 const WASHER: Meaning = { role: "part", part: "washer" };
+const PIN: Meaning = { role: "part", part: "pin" };
 const FLAT_WASHER: Meaning = { role: "part", part: "washer", kind: "flat" };
 const BONDED_SEAL: Meaning = { role: "part", part: "washer", kind: "bonded-seal" };
 const LONG_NUT: Meaning = { role: "part", part: "nut", kind: "coupling" };
@@ -18,11 +19,16 @@ export const PART_ROWS: readonly Row[] = [
   ],
   ["M14 bonded seal", ["sealing? bonded seal|sealing washer?", "sealing bonded"], BONDED_SEAL],
   ["M16 plain washer", ["plain washer", "washer plain", "^ washer , plain"], FLAT_WASHER],
+  ["6 x 24 pin", ["pin"], PIN],
+  ["6 x 24 dowel", ["dowel"], { role: "part", part: "pin", kind: "dowel" }],
+  ["3 x 25 cotter", ["cotter"], { role: "part", part: "pin", kind: "split" }],
+  ["8 x 30 clevis pin", ["clevis"], { role: "part", part: "pin", kind: "clevis" }],
+  ["G 1/2 plug", ["plug"], { role: "part", part: "plug" }],
   ["M12 rod connector", ["threaded? rod connector|coupler|coupling nut?"], LONG_NUT],
   ["M8 long nut", ["long hex? nut"], LONG_NUT],
 ];
 
-/** What tells one nut from another; what a word says of it, `NUT_KINDS` has. */
+/** What tells one part from another of its sort; what each word says of it, the tables of `kinds.ts` have. */
 export const KIND_ROWS: readonly Row[] = [
   ["M8 hex nut", ["hex"], kind("hex")],
   ["M8 full nut", ["full"], kind("full")],
@@ -53,12 +59,22 @@ export const KIND_ROWS: readonly Row[] = [
   // Of washers.
   ["M8 flat washer", ["flat|sae"], kind("flat")],
   ["M8 washer form A", ["form|type a|b|c"], kind("form")],
-  ["M8 spring washer", ["spring|split|helical", "square section"], kind("spring")],
+  ["M8 spring washer", ["spring|helical", "square section"], kind("spring")],
+  ["M8 split washer", ["split"], kind("split")],
   [
     "M8 toothed washer",
     ["toothed|internal|external|star", "internal|external toothed"],
     kind("toothed"),
   ],
+  // Of pins.
+  ["6 x 50 taper pin", ["taper|tapered"], kind("taper")],
+  ["5 x 30 spring type pin", ["tension|coiled", "spring type"], kind("tension")],
+  ["6 x 24 parallel pin", ["parallel"], kind("parallel")],
+  // Of plugs.
+  ["G 1/2 socket plug", ["hex? socket head?", "hollow hex"], kind("socket")],
+  ["G 1/2 hex head plug", ["solid? hex head", "solid hex"], kind("hex")],
+  ["1/4 NPT square head plug", ["square head"], kind("square")],
+  ["1/2 BSP pipe plug", ["pipe|oil|drain|sump|blank|blanking|filler|level|male"], kind("of-plugs")],
   ["M8 wedge lock washer", ["wedge lock|locking"], kind("wedge-lock")],
   ["M8 bonded washer", ["bonded"], kind("bonded-seal")],
   ["M8 copper washer", ["copper"], kind("copper")],

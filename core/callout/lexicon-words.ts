@@ -1,5 +1,6 @@
 import { NUT_CLASSES } from "../catalogue/grades";
 import type { Finish } from "../catalogue/looks";
+import { TAPER_PINS } from "./taper-pins";
 import type { ClassNamed, Meaning, Row } from "./meaning";
 
 const finish = (means: Finish): Meaning => ({ role: "finish", finish: means });
@@ -177,15 +178,26 @@ export const OTHER_ROWS: readonly Row[] = [
     ["fine|coarse pitch|thread"],
     ({ words }) => ({ role: "thread", written: words[0] ?? "" }),
   ],
+  ["1/2 BSP taper plug", ["bsp taper"], { role: "thread", written: "bspt" }],
+  ["1/2 BSP parallel plug", ["bsp parallel"], { role: "thread", written: "bspp" }],
+  [
+    "10 m6 x 50 dowel pin",
+    ["m|h ~5|6|7|8|9|11"],
+    ({ words }) => ({ role: "fit", fit: words.join("") }),
+    0.1,
+  ],
+  ["no 4 x 2 taper pin", ["no|# N", "2|3|4|5|6|7 / ~0"], ({ words }) => taperPin(words), 0.2],
   ["M8 extra fine nut", ["extra fine"], { role: "thread", written: "fine" }],
   ["3/8-26 brass thread nut", ["brass thread"], { role: "thread", written: "brass" }],
+  ["3/8 square thread nut", ["square thread"], { role: "thread", written: "square" }],
   ["3/8 standard thread nut", ["standard|regular|normal thread|pitch"], NOTHING],
   ["M8 right hand nut", ["rh", "right hand|handed? thread|threaded?"], NOTHING],
   [
     "please supply M8 nut",
     [
       "alloy|carbon? steel",
-      "standard|new|replacement|spare|spares|matching|finish|size|type|dia|diameter|nominal|nom|thread|the|st",
+      "alloy",
+      "standard|new|replacement|spare|spares|matching|finish|size|type|dia|diameter|nominal|nom|thread|the|st|head",
       "trapezoidal|long|lg|length|please|supply|get|have|need|want|some|any|order|quote|send|ordered",
       "can|could|i|we|you|me|give",
     ],
@@ -195,6 +207,12 @@ export const OTHER_ROWS: readonly Row[] = [
   ["M8 nut to DIN 934", ["to", "as? per"], NOTHING],
   ["nut for M16 stud", ["bolt|stud|screw $"], NOTHING, 0.5],
 ];
+
+/** A taper pin by the number of its large end: "no 4", "#7", "2/0". */
+function taperPin(words: readonly string[]): Meaning | undefined {
+  const inches = TAPER_PINS[words.join("").replace(/^(?:no|#)\.?/, "")];
+  return inches === undefined ? undefined : { role: "pin-number", inches };
+}
 
 function pitch(figure: string): Meaning | undefined {
   return Number(figure) <= 8 ? { role: "pitch", figure } : undefined;
@@ -209,6 +227,7 @@ export const NOT_HELD_ROWS: readonly Row[] = [
       "lifting eye nut",
       "t slot nut",
       "square weld nut",
+      "spark|sparking|glow plug",
       "wavy|wavey|wave|curved|conical|cup|taper|tapered|nylon|fibre|fiber|rubber|leather|tab|belleville washer",
       "disc spring washer",
       "square plate? washer",

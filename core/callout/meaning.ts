@@ -11,9 +11,12 @@ export type ClassNamed =
   /** By a figure, whose system the thread or the word tells: "class 8", "grade 5", "gr 8", a bare 10. */
   | { readonly by: "figure"; readonly figure: string; readonly word: "class" | "grade" | "none" };
 
+/** The parts that are read by their marks. */
+export type PartRead = "nut" | "washer" | "pin" | "plug";
+
 /** What a mark of a call-out says: the role it plays and its meaning in it. */
 export type Meaning =
-  | { readonly role: "part"; readonly part: "nut" | "washer"; readonly kind?: string }
+  | { readonly role: "part"; readonly part: PartRead; readonly kind?: string }
   /** What tells one nut or washer from another; which, hangs on the part. */
   | { readonly role: "kind"; readonly kind: string }
   | { readonly role: "own-kind"; readonly style: NutStyle | WasherStyle }
@@ -30,6 +33,10 @@ export type Meaning =
   | { readonly role: "hardness"; readonly vickers: number }
   /** How thick a washer is, mm. */
   | { readonly role: "thickness"; readonly mm: number }
+  /** What a pin is ground to: "m6". */
+  | { readonly role: "fit"; readonly fit: string }
+  /** A taper pin by its number: the large end, in. */
+  | { readonly role: "pin-number"; readonly inches: number }
   /** It parts what goes with a part from it. */
   | { readonly role: "with" }
   /** What follows says what the part is for. */

@@ -1,19 +1,17 @@
 import type { Lexicon } from "./lexicon";
+import type { PartRead } from "./meaning";
 import { JOINING } from "./pattern";
 import { standardAt } from "./standard-marks";
 import type { Token } from "./tokens";
 
 /** Nouns of parts that are read elsewhere, and words of what has a length. */
 const OF_OTHERS: ReadonlySet<string> = new Set([
-  ...["bolt", "screw", "stud", "studding", "rod", "bar", "pin", "dowel", "cotter", "plug", "set"],
+  ...["bolt", "screw", "stud", "studding", "rod", "bar", "set"],
   ...["nipple", "elbow", "union", "bush", "bushing", "adaptor", "adapter", "cap", "shcs", "insert"],
 ]);
 /** Of these, those that tell a nut too: "cap nut", "machine screw nut". */
-const BEFORE_NUT: ReadonlySet<string> = new Set(["cap", "insert", "rod", "pin", "screw"]);
+const BEFORE_NUT: ReadonlySet<string> = new Set(["cap", "insert", "rod", "screw"]);
 const FOR: ReadonlySet<string> = new Set(["for", "suit", "fit"]);
-
-/** The parts that are read by their marks. */
-export type PartRead = "nut" | "washer";
 
 /** The part that a place says by itself: by a noun, a standard, or a class that only nuts have. */
 function partSaid(tokens: readonly Token[], at: number, lexicon: Lexicon): PartRead | undefined {
@@ -21,7 +19,7 @@ function partSaid(tokens: readonly Token[], at: number, lexicon: Lexicon): PartR
   const standard = standardAt(tokens, at)?.means;
   if (standard?.role === "standard") {
     const defined = standard.standard.means?.part;
-    return defined === "nut" || defined === "washer" ? defined : undefined;
+    return defined === "screw" || defined === "any" ? undefined : defined;
   }
   const marks = lexicon.marksAt(tokens, at).map(({ means }) => means);
   const isNuts = marks.some(
@@ -43,7 +41,8 @@ function isSized(tokens: readonly Token[], noun: number): boolean {
 }
 
 /**
- * Whether a call-out is of a nut or a washer, alone or with washers: it goes with no other part, but for what it is for.
+ * The part that a call-out is of, of those that are read by their marks; it goes with no other, but for washers and for what it
+ * is for.
  * @returns undefined of any other part
  */
 export function partOf(tokens: readonly Token[], lexicon: Lexicon): PartRead | undefined {
@@ -54,6 +53,7 @@ export function partOf(tokens: readonly Token[], lexicon: Lexicon): PartRead | u
   const isAlone = tokens.every(
     ({ text }, at) => !OF_OTHERS.has(text) || BEFORE_NUT.has(text) || (isFor >= 0 && at > isFor),
   );
-  if (!isAlone || isSized(tokens, first)) return undefined;
-  return said.includes("nut") ? "nut" : said[first];
+  if (!isAlone) return undefined;
+  const part = said[first];
+  return (part === "nut" || part === "washer") && isSized(tokens, first) ? undefined : part;
 }

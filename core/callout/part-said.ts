@@ -23,6 +23,8 @@ export const PLACES_OF_ALL = {
   tpi: 1,
   hardness: 0,
   thickness: 0,
+  fit: 0,
+  "pin-number": 0,
   class: 1,
   finish: 1,
   kind: Infinity,

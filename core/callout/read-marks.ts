@@ -2,7 +2,6 @@ import {
   isCalloutProblem,
   type CalloutProblem,
   type FastenerSpec,
-  type NutSpec,
   type WasherSpec,
 } from "./fastener-spec";
 import { formatCallout } from "./format-callout";
@@ -11,7 +10,10 @@ import { assignments, type Assignment } from "./assign";
 import { lexicon, type Lexicon, type Mark } from "./lexicon";
 import { coatOfWhole } from "./coat-of-whole";
 import { nutOf } from "./nut-said";
-import { partOf, type PartRead } from "./part-of";
+import type { PartRead } from "./meaning";
+import { partOf } from "./part-of";
+import { pinOf } from "./pin-said";
+import { plugOf } from "./plug-said";
 import { washerOf } from "./washer-said";
 import type { Reading } from "./weigh";
 import { ownMarks } from "./own-marks";
@@ -39,37 +41,53 @@ interface Way {
   readonly assignment: Assignment;
 }
 
+/** Reads a part by itself. */
+function partAlone(part: PartRead, read: string, said: Said): Reading {
+  switch (part) {
+    case "nut":
+      return nutOf(read, said);
+    case "washer":
+      return washerOf(read, said);
+    case "pin":
+      return pinOf(read, said);
+    case "plug":
+      return plugOf(read, said);
+  }
+}
+
+/** A problem of what goes with a part is one of the whole. */
+function ofWhole(problem: CalloutProblem): CalloutProblem {
+  if (problem.code !== "callout-not-understood") return problem;
+  const { code, read, words } = problem;
+  return { code, read, words };
+}
+
 /** Reads a call-out one way. */
 function readingOf(read: string, { tokens, part, assignment }: Way): Reading {
-  if (part === "washer") return washerOf(read, new Said(tokens, itemsOf(assignment)));
-  const { main, companions } = withSize(sectionsOf(itemsOf(assignment), tokens), tokens);
-  const [own, ...others] = [main, ...companions].map((items) => new Said(tokens, items));
-  if (own === undefined) return { result: { code: "callout-empty", read }, cost: 0 };
-  const nut = nutOf(read, own);
-  if (isCalloutProblem(nut.result) || nut.result.part !== "nut") return nut;
+  const items = itemsOf(assignment);
+  const { main, companions } =
+    part === "nut" || part === "plug"
+      ? withSize(sectionsOf(items, tokens), tokens)
+      : { main: items, companions: [] };
+  const own = new Said(tokens, main);
+  const others = companions.map((one) => new Said(tokens, one));
+  const alone = partAlone(part, read, own);
+  const { result } = alone;
+  if (isCalloutProblem(result) || (result.part !== "nut" && result.part !== "plug")) return alone;
   const coat = coatOfWhole([own, ...others]);
+  const coated = coat === undefined ? {} : { finish: coat };
   const washers: WasherSpec[] = [];
-  let cost = nut.cost;
+  let cost = alone.cost;
   for (const said of others) {
-    const washer = washerOf(read, said, nut.result.thread);
+    const washer = washerOf(read, said, result.thread);
     cost += washer.cost;
-    if (isCalloutProblem(washer.result)) {
-      const { result } = washer;
-      const bare =
-        result.code === "callout-not-understood"
-          ? { code: result.code, read, words: result.words }
-          : result;
-      return { result: bare, cost };
-    }
-    if (washer.result.part === "washer")
-      washers.push(coat === undefined ? washer.result : { finish: coat, ...washer.result });
+    if (isCalloutProblem(washer.result)) return { result: ofWhole(washer.result), cost };
+    if (washer.result.part === "washer") washers.push({ ...coated, ...washer.result });
   }
-  const spec: NutSpec = {
-    ...nut.result,
-    ...(coat === undefined ? {} : { finish: coat }),
-    ...(washers.length === 0 ? {} : { washers }),
+  return {
+    result: { ...result, ...coated, ...(washers.length === 0 ? {} : { washers }) },
+    cost,
   };
-  return { result: spec, cost };
 }
 
 interface Weighed extends Reading {
@@ -92,7 +110,7 @@ function openBetween(best: Weighed, second: Weighed): readonly Mark[] {
 }
 
 /**
- * Reads the call-out of a washer, or of a nut with the washers that go with it: every token takes a role, and the cheapest
+ * Reads the call-out of a washer or a pin, or of a nut or a plug with the washers that go with it: every token takes a role, and the cheapest
  * way in which all have one and the part is possible is what was meant.
  * @param words the shop's own
  * @param by the lexicon it is read by

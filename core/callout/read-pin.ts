@@ -10,6 +10,7 @@ import {
   takeMade,
   type Pieces,
 } from "./pieces";
+import { TAPER_PINS } from "./taper-pins";
 
 /** Fits that pins are ground to: "m6", "h8". */
 const FIT =
@@ -21,26 +22,6 @@ const FORM = /(?<!\w)[a-d](?=\d)/i;
 const SIZE_WORDS = /^(?:x|no|mm|in|inch|inches|l|mmx|inx)$/i;
 const PIN_SIZES = { minMm: 0.5, maxMm: 1000 };
 
-/** ASME B18.8.2: the large end of a taper pin by its number, in. */
-const TAPER_PINS: Readonly<Record<string, number>> = {
-  "7/0": 0.0625,
-  "6/0": 0.078,
-  "5/0": 0.094,
-  "4/0": 0.109,
-  "3/0": 0.125,
-  "2/0": 0.141,
-  "0": 0.156,
-  "1": 0.172,
-  "2": 0.193,
-  "3": 0.219,
-  "4": 0.25,
-  "5": 0.289,
-  "6": 0.341,
-  "7": 0.409,
-  "8": 0.492,
-  "9": 0.591,
-  "10": 0.706,
-};
 const PIN_NUMBER = /(?<![\w/.])(?:no\.? ?|#)([2-7]\/0|\d{1,2})(?![a-wyz\d/.])/i;
 
 interface PinSize {

@@ -2,7 +2,7 @@ import { lookUpImplied, type Implied } from "./implied-thread";
 import { usualNumbered } from "./numbered-sizes";
 import { metricByStandard, type ReadWith } from "./pieces";
 import { readThreadAndLength, type ThreadAndLength } from "./read-thread";
-import { isOfThread } from "./thread-words";
+import { isOfThread, isPipeClass } from "./thread-words";
 import type { Meaning } from "./meaning";
 import type { Item } from "./sections";
 import type { Token } from "./tokens";
@@ -63,7 +63,7 @@ export class Said {
     const token = this.tokens[at];
     if (token === undefined) return false;
     return token.kind === "word"
-      ? !isOfThread(token.text)
+      ? !isOfThread(token.text) && !isPipeClass(this.tokens, at)
       : token.kind === "sign" && !/[-.,;:"'/#=()&]/.test(token.text);
   }
 
@@ -92,12 +92,15 @@ export class Said {
     const joins = this.all("with").map(({ item }) => item);
     const joined = joins.filter(({ to }) => unknown.some(({ from }) => from >= to));
     const all = [...unknown, ...items, ...joined].sort((one, other) => one.from - other.from);
-    const runs: Run[] = [];
-    for (const { from, to } of all) {
+    const runs: (Run & { readonly isKnown: boolean })[] = [];
+    for (const { from, to, ...rest } of all) {
+      const isKnown = "mark" in rest;
       const last = runs.at(-1);
-      if (last?.to === from && this.tokens[from]?.glued === true)
-        runs.splice(-1, 1, { from: last.from, to });
-      else runs.push({ from, to });
+      // What is known and stands together is named together; what nobody knows, word by word.
+      const together =
+        last?.to === from && (this.tokens[from]?.glued === true || (isKnown && last.isKnown));
+      if (together) runs.splice(-1, 1, { from: last.from, to, isKnown: isKnown && last.isKnown });
+      else runs.push({ from, to, isKnown });
     }
     return runs.flatMap(({ from, to }) =>
       this.written(from, to)
@@ -146,6 +149,7 @@ function asNamed(text: string, said: Said): string {
     : text.replace(/(?<![\w.])(\d{1,2}(?:\.\d)?) ?mm(?= ?x| |$)/, "m$1");
   const numbered = metric
     .replace(/^no\.? ?(?=\d)/, "#")
+    .replace(/^([gr] ?\d[\d/ -]*?) ?gas$/, "$1")
     .replace(NUMBERED, (_, size: string) => `#${size.replace(/ ?[/x] ?/, "-")}`);
   const pitched =
     pitch === undefined
@@ -173,7 +177,7 @@ export function threadIn(text: string, said: Said, implied: Implied): ThreadAndL
   // The ways to read one call-out differ in words more often than in its size.
   const known = looked.get(said.tokens) ?? new Map<string, ThreadAndLength>();
   looked.set(said.tokens, known);
-  const key = `${bare}|${written}|${implied.coarse ?? ""}`;
+  const key = `${bare}|${written}|${implied.coarse ?? ""}|${implied.pipe ?? ""}`;
   const read =
     known.get(key) ??
     readThreadAndLength(bare, written || undefined, (name) => lookUpImplied(name, implied));

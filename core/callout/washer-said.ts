@@ -6,10 +6,9 @@ import { contradicting, definedAs, finished, type ReadWith } from "./pieces";
 import type { ThreadAndLength } from "./read-thread";
 import { canBeOutside, sizeOfAnyThread, thickOf } from "./washer-figures";
 import { WASHER_KINDS } from "./kinds";
-import type { Meaning } from "./meaning";
+import { madeSaid, sameFinish } from "./made-said";
 import {
   PLACES_OF_ALL,
-  finishOf,
   quantityOf,
   readWithOf,
   refused,
@@ -23,15 +22,6 @@ import { AGAINST, type Reading } from "./weigh";
 const PLACES = { ...PLACES_OF_ALL, hardness: 1, thickness: 1 };
 /** A washer that goes with another part has that part's thread. */
 const PLACES_WITHOUT_THREAD = { ...PLACES, pitch: 0, tpi: 0, tolerance: 0, "left-hand": 0 };
-
-/** A steel of washers, which have no strength: "A4". */
-function steelOf(means: Meaning | undefined): string | undefined {
-  if (means?.role !== "class" || means.named.by !== "steel") return undefined;
-  return means.named.strength === undefined ? means.named.steel : undefined;
-}
-
-const saysAgain = (means: Meaning, first: Meaning) =>
-  means.role === "finish" && first.role === "finish" && first.finish === means.finish;
 
 /** "14 x 20": the hole and the outside of a ring that seals, which are millimetres where they can be both. */
 const RING = /^(\d{1,2}) ?x ?(\d{1,2})(?![\d/"])/;
@@ -94,11 +84,10 @@ export function washerOf(read: string, said: Said, ofPart?: Thread): Reading {
   const look = styled(said, WASHER_KINDS, "flat", definedAs(readWith, "washer")?.style);
   const { style } = look;
   const sizes = ofPartOrOwn(said, readWith, style, ofPart);
-  const [steel] = said.all("class");
-  const ofSteel = steelOf(steel?.means);
+  const { made, unplaced } = madeSaid(said);
   const extra = [
-    ...withoutPlace(said, sizes.ofPart ? PLACES_WITHOUT_THREAD : PLACES, saysAgain),
-    ...(steel !== undefined && ofSteel === undefined ? [steel.item] : []),
+    ...withoutPlace(said, sizes.ofPart ? PLACES_WITHOUT_THREAD : PLACES, sameFinish),
+    ...unplaced,
   ];
   const unknown = said.unplaced([...look.unplaced, ...extra]);
   const soFar = extra.length * AGAINST.unplaced + (look.unplaced.length > 0 ? AGAINST.kinds : 0);
@@ -109,7 +98,6 @@ export function washerOf(read: string, said: Said, ofPart?: Thread): Reading {
   const { thread, after, lengthMm, toleranceClass } = sizes.read;
   const isOutside = lengthMm !== undefined && canBeOutside(lengthMm, style, thread);
   const [hard] = said.all("hardness");
-  const finish = ofSteel === undefined ? finishOf(said) : "stainless";
   const spec: WasherSpec = {
     part: "washer",
     style,
@@ -119,8 +107,7 @@ export function washerOf(read: string, said: Said, ofPart?: Thread): Reading {
     ...(isOutside ? { outsideMm: lengthMm } : {}),
     ...(sizes.thickMm === undefined ? {} : { thickMm: sizes.thickMm }),
     ...(hard === undefined ? {} : { hardnessHv: hard.means.vickers }),
-    ...(finish === undefined ? {} : { finish }),
-    ...(ofSteel === undefined ? {} : { steel: ofSteel }),
+    ...made,
   };
   const left = [
     ...(after === "" || isOutside ? [] : [after]),

@@ -27,6 +27,8 @@ export const AGAINST = {
   oddClass: 3,
   /** A width of several washers that are not called wide: so many of them are as likely. */
   widthOfSeveral: 3,
+  /** A pin that is thicker than it is long. */
+  shortPin: 3,
   /** A bare figure as a length, which a bracket or a cross would tell more surely to be a number. */
   length: 0.15,
 } as const;
