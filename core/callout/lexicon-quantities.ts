@@ -13,6 +13,11 @@ const ofParts: Counting = (found) => (isSeries(found.next) ? undefined : each(fo
 /** Fewer, between a size and a noun, are a size. */
 const SEVERAL = 10;
 const several: Counting = (found) => (Number(found.figures[0]) < SEVERAL ? undefined : each(found));
+const listed: Counting = ({ figures }) => ({
+  role: "quantity",
+  count: Number(figures[0]),
+  byComma: true,
+});
 /** Nothing else that stands at the end has so large a figure. */
 const FEWEST = 13;
 const many: Counting = (found) => (Number(found.figures[0]) < FEWEST ? undefined : each(found));
@@ -36,7 +41,7 @@ export const QUANTITY_ROWS: readonly Row[] = [
   ["20 x M8 nut", ["^ N x", "^ N @", "^ x N"], each, 1],
   ["M8 x 20 nuts", ["x N"], several, 1],
   ["20 M8 nuts", ["^ N"], ofParts, 1],
-  ["M8 nuts, 20", [", N $"], each, 0.3],
+  ["M8 nuts, 20", [", N $"], listed, 0.3],
   ["M8 nuts x 20", ["x N $"], each, 0.2],
   ["M8 nuts 2H - 16", ["- N $"], many, 2],
   ["M8 nuts 100", ["N $"], many, 2],

@@ -90,6 +90,9 @@ describe("nuts, with their marks in any order", () => {
     ["M10 nut 8 with washer 200HV", "M10 hex nut, class 8 with M10 flat washer, 200 HV"],
     ["nuts and washers M10", "M10 hex nut with M10 flat washer"],
     ["zinc 8 class nut M12", "callout-not-understood"],
+    ["M8 hex nut, 8", "M8 hex nut, class 8"],
+    ["M8 hex nuts, 8", "8 off M8 hex nut"],
+    ["M8 hex nut, 20", "20 off M8 hex nut"],
     ["nylon M6 nut", "callout-not-understood"],
     ["3 6g 2A hex nut", "callout-not-understood"],
   ])("%s: %s", (text, meant) => {

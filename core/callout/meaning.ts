@@ -22,7 +22,12 @@ export type Meaning =
   | { readonly role: "own-kind"; readonly style: NutStyle | WasherStyle }
   | { readonly role: "finish"; readonly finish: Finish }
   | { readonly role: "class"; readonly named: ClassNamed }
-  | { readonly role: "quantity"; readonly count: number }
+  | {
+      readonly role: "quantity";
+      readonly count: number;
+      /** Said by a comma alone, as a class may be. */
+      readonly byComma?: true;
+    }
   | { readonly role: "standard"; readonly standard: WrittenStandard }
   | { readonly role: "tolerance" }
   | { readonly role: "left-hand" }

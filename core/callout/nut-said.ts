@@ -8,6 +8,7 @@ import { NUT_KINDS } from "./kinds";
 import type { ClassNamed, Meaning } from "./meaning";
 import {
   PLACES_OF_ALL,
+  againstCount,
   finishOf,
   kindsOf,
   readWithOf,
@@ -98,7 +99,8 @@ export function nutOf(read: string, said: Said): Reading {
   const soFar =
     extra.length * AGAINST.unplaced +
     (look.unplaced.length > 0 ? AGAINST.kinds : 0) +
-    (oddClass(said) ? AGAINST.oddClass : 0);
+    (oddClass(said) ? AGAINST.oddClass : 0) +
+    againstCount(said);
   if (sized.kind !== "found") {
     const { result, cost } = sizeProblem(read, sized, unknown);
     return { result, cost: cost + soFar + (isBare ? AGAINST.oddClass : 0) };

@@ -61,6 +61,12 @@ export function withoutPlace(
 /** What it is coated with or made of: the first that is said. */
 export const finishOf = (said: Said): Finish | undefined => said.all("finish")[0]?.means.finish;
 
+/** What speaks against a number that only a comma tells. */
+export function againstCount(said: Said): number {
+  const byComma = said.all("quantity")[0]?.means.byComma === true;
+  return byComma && !said.isOfSeveral() ? AGAINST.countOfOne : 0;
+}
+
 /** How many are wanted, where that was said. */
 export function quantityOf(said: Said): { readonly quantity?: number } {
   const quantity = said.all("quantity")[0]?.means.count;

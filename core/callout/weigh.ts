@@ -29,6 +29,8 @@ export const AGAINST = {
   widthOfSeveral: 3,
   /** A pin that is thicker than it is long. */
   shortPin: 3,
+  /** So many, behind a comma, of what is written for one: "nut, 8" is of a class. */
+  countOfOne: 1,
   /** A bare figure as a length, which a bracket or a cross would tell more surely to be a number. */
   length: 0.15,
 } as const;
