@@ -1,6 +1,5 @@
-import type { Lexicon, Mark } from "./lexicon";
+import type { Mark, MarksByPlace } from "./meaning";
 import { isOfThread, isPipeClass, isSeries } from "./thread-words";
-import { standardAt } from "./standard-marks";
 import type { Token } from "./tokens";
 
 /** What it costs to read a token so; a row of the lexicon may have its own. */
@@ -41,14 +40,11 @@ interface Step {
 function stepsFrom(
   tokens: readonly Token[],
   at: number,
-  by: Lexicon,
+  here: readonly Mark[],
   taught: readonly Mark[],
 ): readonly Step[] {
-  const token = tokens[at];
-  if (token === undefined) return [];
   const own = taught.filter(({ from }) => from === at);
-  const standard = standardAt(tokens, at);
-  const marks = own.length > 0 ? own : standard === undefined ? by.marksAt(tokens, at) : [standard];
+  const marks = own.length > 0 ? own : here;
   return [
     { mark: undefined, to: at + 1, cost: costLeft(tokens, at, marks) },
     ...marks.map((mark) => ({ mark, to: mark.to, cost: mark.cost + COSTS.mark })),
@@ -68,14 +64,15 @@ const MOST_PATHS = 60;
 
 /**
  * The ways to give every token a role, the cheapest first.
+ * @param marks those of the lexicon, by the place where they begin
  * @param taught marks of the shop's own words, which nothing else stands against
  */
 export function* assignments(
   tokens: readonly Token[],
-  by: Lexicon,
+  marks: MarksByPlace,
   taught: readonly Mark[] = [],
 ): Generator<Assignment> {
-  const steps = tokens.map((_, at) => stepsFrom(tokens, at, by, taught));
+  const steps = tokens.map((_, at) => stepsFrom(tokens, at, marks[at] ?? [], taught));
   // The least that the rest of the way costs, from each place.
   const rest: number[] = Array<number>(tokens.length + 1).fill(0);
   for (let at = tokens.length - 1; at >= 0; at -= 1) {

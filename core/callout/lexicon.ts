@@ -1,18 +1,11 @@
 import { numbersInFigures } from "./number-words";
-import type { Meaning, Row } from "./meaning";
+import type { Mark, MarksByPlace, Meaning, Row } from "./meaning";
 import { firstWords, matchAt, patternOf, type Match, type Pattern } from "./pattern";
 import { ROWS } from "./rows";
+import { standardAt } from "./standard-marks";
 import { SPELLINGS } from "./spellings";
 import { isOfThread } from "./thread-words";
 import { tokensOf, type Token } from "./tokens";
-
-/** Tokens of a call-out that play one role together. */
-export interface Mark {
-  readonly from: number;
-  readonly to: number;
-  readonly means: Meaning;
-  readonly cost: number;
-}
 
 interface Entry {
   readonly pattern: Pattern;
@@ -78,8 +71,13 @@ export class Lexicon {
     return [...this.words].filter((word) => /^\p{L}+$/u.test(word));
   }
 
+  /** Whether a word stands in some row. */
+  isInRow(word: string): boolean {
+    return this.words.has(word);
+  }
+
   private isKnown(word: string): boolean {
-    return this.words.has(word) || isOfThread(word);
+    return this.isInRow(word) || isOfThread(word);
   }
 
   /** A word in its full spelling, in several words where it stands for those, without the s of several. */
@@ -101,8 +99,15 @@ export class Lexicon {
     return tokensOf(numbersInFigures(text)).flatMap((token) => this.spelledOut(token));
   }
 
-  /** The marks that begin at a place. */
-  marksAt(tokens: readonly Token[], from: number): readonly Mark[] {
+  /** The marks of a call-out, by the place where they begin; a standard stands against all else. */
+  marks(tokens: readonly Token[]): MarksByPlace {
+    return tokens.map((_, at) => {
+      const standard = standardAt(tokens, at);
+      return standard === undefined ? this.marksAt(tokens, at) : [standard];
+    });
+  }
+
+  private marksAt(tokens: readonly Token[], from: number): readonly Mark[] {
     const token = tokens[from];
     if (token === undefined || isOfLetters(tokens, from)) return [];
     const byWord = this.byWord.get(token.text) ?? [];

@@ -72,3 +72,14 @@ export type Row = readonly [
   means: Meaning | ((found: Found) => Meaning | undefined),
   cost?: number,
 ];
+
+/** Tokens of a call-out that play one role together. */
+export interface Mark {
+  readonly from: number;
+  readonly to: number;
+  readonly means: Meaning;
+  readonly cost: number;
+}
+
+/** The marks that begin at each token. */
+export type MarksByPlace = readonly (readonly Mark[])[];

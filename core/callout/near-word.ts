@@ -43,11 +43,10 @@ function byLength(): ReadonlyMap<number, readonly string[]> {
  * elsewhere in the call-out than it can, nor where it is a slip of one that has.
  */
 export function isTeachable(words: string): boolean {
-  const known = new Set(lexicon().known());
   const unknown = words
     .toLowerCase()
     .split(/[^\p{L}]+/u)
-    .filter((word) => word !== "" && !known.has(word) && !Object.hasOwn(SPELLINGS, word));
+    .filter((word) => word !== "" && !lexicon().isInRow(word) && !Object.hasOwn(SPELLINGS, word));
   return unknown.length > 0 && nearWord(words) === undefined;
 }
 

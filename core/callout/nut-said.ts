@@ -5,12 +5,13 @@ import { impliedBy } from "./implied-thread";
 import { common, contradicting, definedAs, finished, madeToBy } from "./pieces";
 import type { WrittenGrade } from "./read-grade";
 import { NUT_KINDS } from "./kinds";
+import { sameFinish } from "./made-said";
 import type { ClassNamed, Meaning } from "./meaning";
 import {
   PLACES_OF_ALL,
-  againstCount,
   finishOf,
   kindsOf,
+  leftOut,
   readWithOf,
   refused,
   sizeProblem,
@@ -60,8 +61,8 @@ function isBackNut(said: Said, sized: Sized): boolean {
 /** The same class by another name says nothing new: "A4 316". */
 function saysAgain(thread: Thread | undefined): (means: Meaning, first: Meaning) => boolean {
   return (means, first) => {
-    if (means.role === "finish") return first.role === "finish" && first.finish === means.finish;
-    if (means.role !== "class" || first.role !== "class" || thread === undefined) return false;
+    if (means.role !== "class" || first.role !== "class") return sameFinish(means, first);
+    if (thread === undefined) return false;
     return classOf(means.named, "", thread).id === classOf(first.named, "", thread).id;
   };
 }
@@ -69,11 +70,13 @@ function saysAgain(thread: Thread | undefined): (means: Meaning, first: Meaning)
 /** A nut that joins two screws holds each over three quarters of its diameter. */
 const SHORTEST_COUPLING = 1.5;
 
+/** A class that is no more than a figure: "M10 nut 8". */
+const isBare = (named: ClassNamed | undefined) => named?.by === "figure" && named.word === "none";
+
 /** What speaks against a bare figure as a class: that it stands before any size. */
 function oddClass(said: Said): boolean {
   const [first] = said.all("class");
-  if (first === undefined || first.means.named.by !== "figure") return false;
-  if (first.means.named.word !== "none") return false;
+  if (first === undefined || !isBare(first.means.named)) return false;
   return !said.items.some(
     ({ mark, from }) =>
       from < first.item.from && (mark?.means.role === "standard" || said.isLeftFigure(from)),
@@ -94,16 +97,11 @@ export function nutOf(read: string, said: Said): Reading {
     : styled(said, NUT_KINDS, "hex", definedAs(readWith, "nut")?.style);
   const thread = sized.kind === "found" ? sized.thread : undefined;
   const extra = withoutPlace(said, PLACES_OF_ALL, saysAgain(thread));
-  const unknown = said.unplaced([...look.unplaced, ...extra]);
-  const isBare = named?.by === "figure" && named.word === "none";
-  const soFar =
-    extra.length * AGAINST.unplaced +
-    (look.unplaced.length > 0 ? AGAINST.kinds : 0) +
-    (oddClass(said) ? AGAINST.oddClass : 0) +
-    againstCount(said);
+  const { unknown, against } = leftOut(said, look, extra);
+  const soFar = against + (oddClass(said) ? AGAINST.oddClass : 0);
   if (sized.kind !== "found") {
     const { result, cost } = sizeProblem(read, sized, unknown);
-    return { result, cost: cost + soFar + (isBare ? AGAINST.oddClass : 0) };
+    return { result, cost: cost + soFar + (isBare(named) ? AGAINST.oddClass : 0) };
   }
   return nutOfThread(said, { look, sized, readWith, unknown, soFar });
 }
@@ -122,7 +120,7 @@ function nutOfThread(said: Said, { look, sized, readWith, unknown, soFar }: Foun
   const { style } = look;
   const [written] = said.all("class");
   const nutClass = written && classOf(written.means.named, said.writtenOf(written.item), thread);
-  const isBare = written?.means.named.by === "figure" && written.means.named.word === "none";
+  const bare = isBare(written?.means.named);
   const isNoClass = nutClass !== undefined && nutClass.id === undefined;
   const isLong = (sized.lengthMm ?? 0) >= SHORTEST_COUPLING * thread.majorMm;
   const lengthMm = style === "coupling" && isLong ? sized.lengthMm : undefined;
@@ -138,16 +136,16 @@ function nutOfThread(said: Said, { look, sized, readWith, unknown, soFar }: Foun
   };
   const left = [
     ...(after === "" || lengthMm !== undefined ? [] : [after]),
-    ...(isNoClass && isBare ? [nutClass.written] : []),
+    ...(isNoClass && bare ? [nutClass.written] : []),
     ...contradicting(
       readWith,
       (means) =>
         means.part === "nut" && (means.style === style || (means.others?.includes(style) ?? false)),
     ),
   ];
-  const refusedClass = isNoClass && !isBare;
+  const refusedClass = isNoClass && !bare;
   return {
-    result: finished(readWith, spec, [...unknown, ...left], isBare ? undefined : nutClass),
+    result: finished(readWith, spec, [...unknown, ...left], bare ? undefined : nutClass),
     cost:
       soFar +
       left.length * AGAINST.unplaced +

@@ -1,6 +1,5 @@
 import type { OwnWord } from "./own-words";
-import type { Mark } from "./lexicon";
-import type { Meaning } from "./meaning";
+import type { Mark, Meaning } from "./meaning";
 import { tokensOf, type Token } from "./tokens";
 
 function meaningOf({ means }: OwnWord): Meaning {

@@ -77,8 +77,8 @@ export function parseCallout(
   if (read.length > MOST_LETTERS) {
     return { code: "callout-too-long", letters: read.length, most: MOST_LETTERS };
   }
-  const nut = readMarks(read, words);
-  if (nut !== undefined) return nut;
+  const byMarks = readMarks(read, words);
+  if (byMarks !== undefined) return byMarks;
   const spelled = calloutSpelling(
     read,
     words.map(({ word }) => word),

@@ -1,7 +1,5 @@
-import type { Lexicon } from "./lexicon";
-import type { PartRead } from "./meaning";
+import type { Mark, MarksByPlace, PartRead } from "./meaning";
 import { JOINING } from "./pattern";
-import { standardAt } from "./standard-marks";
 import type { Token } from "./tokens";
 
 /** Nouns of parts that are read elsewhere, and words of what has a length. */
@@ -14,19 +12,19 @@ const BEFORE_NUT: ReadonlySet<string> = new Set(["cap", "insert", "rod", "screw"
 const FOR: ReadonlySet<string> = new Set(["for", "suit", "fit"]);
 
 /** The part that a place says by itself: by a noun, a standard, or a class that only nuts have. */
-function partSaid(tokens: readonly Token[], at: number, lexicon: Lexicon): PartRead | undefined {
-  if (/\/nut$/.test(tokens[at]?.text ?? "")) return "nut";
-  const standard = standardAt(tokens, at)?.means;
-  if (standard?.role === "standard") {
+function partSaid({ text }: Token, here: readonly Mark[]): PartRead | undefined {
+  if (/\/nut$/.test(text)) return "nut";
+  const says = here.map(({ means }) => means);
+  const standard = says.find((means) => means.role === "standard");
+  if (standard !== undefined) {
     const defined = standard.standard.means?.part;
     return defined === "screw" || defined === "any" ? undefined : defined;
   }
-  const marks = lexicon.marksAt(tokens, at).map(({ means }) => means);
-  const isNuts = marks.some(
+  const isNuts = says.some(
     (means) =>
       means.role === "class" && means.named.by === "name" && /a563|a194/.test(means.named.id ?? ""),
   );
-  const noun = marks.find((means) => means.role === "part");
+  const noun = says.find((means) => means.role === "part");
   return noun?.part ?? (isNuts ? "nut" : undefined);
 }
 
@@ -45,8 +43,8 @@ function isSized(tokens: readonly Token[], noun: number): boolean {
  * is for.
  * @returns undefined of any other part
  */
-export function partOf(tokens: readonly Token[], lexicon: Lexicon): PartRead | undefined {
-  const said = tokens.map((_, at) => partSaid(tokens, at, lexicon));
+export function partOf(tokens: readonly Token[], marks: MarksByPlace): PartRead | undefined {
+  const said = tokens.map((token, at) => partSaid(token, marks[at] ?? []));
   const first = said.findIndex((part) => part !== undefined);
   if (first < 0 || tokens.slice(0, first).some(({ text }) => JOINING.has(text))) return undefined;
   const isFor = tokens.findIndex(({ text }) => FOR.has(text));

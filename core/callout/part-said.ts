@@ -61,12 +61,6 @@ export function withoutPlace(
 /** What it is coated with or made of: the first that is said. */
 export const finishOf = (said: Said): Finish | undefined => said.all("finish")[0]?.means.finish;
 
-/** What speaks against a number that only a comma tells. */
-export function againstCount(said: Said): number {
-  const byComma = said.all("quantity")[0]?.means.byComma === true;
-  return byComma && !said.isOfSeveral() ? AGAINST.countOfOne : 0;
-}
-
 /** How many are wanted, where that was said. */
 export function quantityOf(said: Said): { readonly quantity?: number } {
   const quantity = said.all("quantity")[0]?.means.count;
@@ -112,6 +106,30 @@ export function styled<Style extends string>(
   );
   const odd = style === undefined ? kinds.filter(({ kind }) => !SAYS_NO_MORE.has(kind)) : [];
   return { style: styleOf(style, own, defined, plain), unplaced: odd.map(({ item }) => item) };
+}
+
+/** What speaks against a number that only a comma tells. */
+function againstCount(said: Said): number {
+  const byComma = said.all("quantity")[0]?.means.byComma === true;
+  return byComma && !said.isOfSeveral() ? AGAINST.countOfOne : 0;
+}
+
+/**
+ * What of a part is left out, in the words it was written in, and what speaks against reading it so.
+ * @param extra marks that the part has no place for
+ */
+export function leftOut(
+  said: Said,
+  { unplaced }: Styled<string>,
+  extra: readonly Item[],
+): { readonly unknown: readonly string[]; readonly against: number } {
+  return {
+    unknown: said.unplaced([...unplaced, ...extra]),
+    against:
+      extra.length * AGAINST.unplaced +
+      (unplaced.length > 0 ? AGAINST.kinds : 0) +
+      againstCount(said),
+  };
 }
 
 /** A part that no table holds, or one of two metals: that is answered before its size is looked for. */

@@ -1,9 +1,17 @@
-import { readLength, roundTo, type Mm, type Units } from "../measure";
 import type { PinSpec } from "./fastener-spec";
 import { PIN_KINDS } from "./kinds";
 import type { Meaning } from "./meaning";
 import { madeSaid, sameFinish } from "./made-said";
-import { PLACES_OF_ALL, quantityOf, readWithOf, refused, styled, withoutPlace } from "./part-said";
+import {
+  PLACES_OF_ALL,
+  leftOut,
+  quantityOf,
+  readWithOf,
+  refused,
+  styled,
+  withoutPlace,
+} from "./part-said";
+import { pinSizeIn, type PinSize } from "./pin-size";
 import { contradicting, definedAs, finished } from "./pieces";
 import type { Said } from "./said";
 import { AGAINST, type Reading } from "./weigh";
@@ -19,26 +27,12 @@ const PLACES = {
   thread: 0,
 };
 
-const PIN_SIZES = { minMm: 0.5, maxMm: 1000 };
-
-interface PinSize {
-  readonly diameterMm: Mm;
-  readonly lengthMm?: Mm;
-  readonly units: Units;
-}
-
 /** Diameter and length: "6 x 24", "1/8 x 1 1/2", "1/8 1 1/2"; a taper pin may have a number for its diameter. */
 function sizeIn(text: string, numbered: number | undefined): PinSize | undefined {
   const bare = text.replace(/^[a-d](?=\d)/, "").replace(/(?<!\w)m ?(?=\d)/, "");
   const whole =
     numbered === undefined ? bare : `${numbered} in ${bare.replace(/^(?!x)(?=.)/, "x ")}`;
-  const units: Units = /\/|"|in\b|(?<!\d)\.\d/.test(whole) ? "in" : "mm";
-  const parts = whole.trim().split(/ ?x ?|(?<=^\d[\d./]*(?:mm|"| in)?) +(?=\d)/);
-  const read = parts.map((part) => readLength(part, units, PIN_SIZES));
-  const [diameterMm, lengthMm] = read.map((one) => (one.ok ? roundTo(one.mm, 6) : undefined));
-  const isWhole = parts.length === 1 || (parts.length === 2 && lengthMm !== undefined);
-  if (diameterMm === undefined || !isWhole) return undefined;
-  return { diameterMm, units, ...(lengthMm === undefined ? {} : { lengthMm }) };
+  return pinSizeIn(whole.trim());
 }
 
 const isShort = ({ diameterMm, lengthMm = diameterMm }: PinSize) => lengthMm < diameterMm;
@@ -68,11 +62,8 @@ export function pinOf(read: string, said: Said): Reading {
   const { made, unplaced } = madeSaid(said);
   const places = { ...PLACES, "pin-number": style === "taper" ? 1 : 0 };
   const extra = [...withoutPlace(said, places, saysAgain), ...unplaced];
-  const unknown = said.unplaced([...look.unplaced, ...extra]);
-  const soFar =
-    extra.length * AGAINST.unplaced +
-    (look.unplaced.length > 0 ? AGAINST.kinds : 0) +
-    (isFitBefore(said) ? AGAINST.unplaced : 0);
+  const { unknown, against } = leftOut(said, look, extra);
+  const soFar = against + (isFitBefore(said) ? AGAINST.unplaced : 0);
   const text = said.sizeText();
   const size = sizeIn(text, numbered);
   if (size === undefined) {
@@ -93,9 +84,9 @@ export function pinOf(read: string, said: Said): Reading {
     ...quantityOf(said),
     ...made,
   };
-  const against = contradicting(readWith, (means) => means.part === "pin" && means.style === style);
+  const left = contradicting(readWith, (means) => means.part === "pin" && means.style === style);
   return {
-    result: finished(readWith, spec, [...unknown, ...against]),
-    cost: soFar + against.length * AGAINST.unplaced + (isShort(size) ? AGAINST.shortPin : 0),
+    result: finished(readWith, spec, [...unknown, ...left]),
+    cost: soFar + left.length * AGAINST.unplaced + (isShort(size) ? AGAINST.shortPin : 0),
   };
 }

@@ -4,6 +4,7 @@ import { madeSaid, sameFinish } from "./made-said";
 import {
   PLACES_OF_ALL,
   kindsOf,
+  leftOut,
   readWithOf,
   refused,
   sizeProblem,
@@ -31,11 +32,10 @@ export function plugOf(read: string, said: Said): Reading {
     ...unplaced,
     ...tapers.map(({ item }) => item),
   ];
-  const unknown = said.unplaced([...look.unplaced, ...extra]);
-  const soFar = extra.length * AGAINST.unplaced + (look.unplaced.length > 0 ? AGAINST.kinds : 0);
+  const { unknown, against } = leftOut(said, look, extra);
   if (sized.kind !== "found") {
     const { result, cost } = sizeProblem(read, sized, unknown);
-    return { result, cost: cost + soFar };
+    return { result, cost: cost + against };
   }
   const left = [
     ...(sized.after === "" ? [] : [sized.after]),
@@ -52,6 +52,6 @@ export function plugOf(read: string, said: Said): Reading {
   } as const;
   return {
     result: finished(readWith, spec, [...unknown, ...left]),
-    cost: soFar + left.length * AGAINST.unplaced,
+    cost: against + left.length * AGAINST.unplaced,
   };
 }

@@ -7,10 +7,10 @@ import {
 import { formatCallout } from "./format-callout";
 import type { OwnWord } from "./own-words";
 import { assignments, type Assignment } from "./assign";
-import { lexicon, type Lexicon, type Mark } from "./lexicon";
+import { lexicon, type Lexicon } from "./lexicon";
 import { coatOfWhole } from "./coat-of-whole";
 import { nutOf } from "./nut-said";
-import type { PartRead } from "./meaning";
+import type { Mark, PartRead } from "./meaning";
 import { partOf } from "./part-of";
 import { pinOf } from "./pin-said";
 import { plugOf } from "./plug-said";
@@ -122,11 +122,12 @@ export function readMarks(
   by: Lexicon = lexicon(),
 ): FastenerSpec | CalloutProblem | undefined {
   const tokens = by.tokens(read);
-  const part = partOf(tokens, by);
+  const marks = by.marks(tokens);
+  const part = partOf(tokens, marks);
   if (part === undefined) return undefined;
   let best: Weighed | undefined;
   let second: Weighed | undefined;
-  for (const assignment of assignments(tokens, by, ownMarks(tokens, words))) {
+  for (const assignment of assignments(tokens, marks, ownMarks(tokens, words))) {
     if (best !== undefined && assignment.cost > best.cost + AS_NEAR) break;
     const { result, cost } = readingOf(read, { tokens, part, assignment });
     const weighed = { result, assignment, cost: cost + assignment.cost };

@@ -1,4 +1,3 @@
-import { readLength, roundTo, type Mm, type Units } from "../measure";
 import type { CalloutProblem, FastenerSpec, PinSpec, PinStyle } from "./fastener-spec";
 import { PIN_PHRASES, PLUG_APART, PLUG_PHRASES } from "./phrases";
 import {
@@ -10,6 +9,7 @@ import {
   takeMade,
   type Pieces,
 } from "./pieces";
+import { pinSizeIn, type PinSize } from "./pin-size";
 import { TAPER_PINS } from "./taper-pins";
 
 /** Fits that pins are ground to: "m6", "h8". */
@@ -20,30 +20,16 @@ const METRIC = /(?<!\w)m ?(?=\d)/i;
 /** The form of a standard's pin, before its size: "DIN 1444 B10 x 40". */
 const FORM = /(?<!\w)[a-d](?=\d)/i;
 const SIZE_WORDS = /^(?:x|no|mm|in|inch|inches|l|mmx|inx)$/i;
-const PIN_SIZES = { minMm: 0.5, maxMm: 1000 };
 
 const PIN_NUMBER = /(?<![\w/.])(?:no\.? ?|#)([2-7]\/0|\d{1,2})(?![a-wyz\d/.])/i;
-
-interface PinSize {
-  readonly diameterMm: Mm;
-  readonly lengthMm?: Mm;
-  readonly units: Units;
-}
 
 /** The size of a pin; a taper pin's may be a number. */
 function pinSize(written: string, style: PinStyle): PinSize | undefined {
   const number = style === "taper" ? PIN_NUMBER.exec(written) : null;
   const large = TAPER_PINS[number?.[1] ?? ""];
-  const text =
-    number === null || large === undefined ? written : written.replace(number[0], `${large} in`);
-  const units: Units = /\/|"|in\b|(?<!\d)\.\d/i.test(text) ? "in" : "mm";
-  // "1/8 split pin 1 1/2": the length may stand by itself.
-  const parts = text.split(/ ?x ?|(?<=^\d[\d./]*(?:mm|"| in)?) +(?=\d)/i);
-  const read = parts.map((part) => readLength(part, units, PIN_SIZES));
-  const [diameterMm, lengthMm] = read.map((one) => (one.ok ? roundTo(one.mm, 6) : undefined));
-  if (diameterMm === undefined || parts.length > 2) return undefined;
-  if (parts.length === 2 && lengthMm === undefined) return undefined;
-  return { diameterMm, units, ...(lengthMm === undefined ? {} : { lengthMm }) };
+  return pinSizeIn(
+    number === null || large === undefined ? written : written.replace(number[0], `${large} in`),
+  );
 }
 
 /** Reads a pin: its kind, diameter and length. */

@@ -1,11 +1,11 @@
-import { lookUpImplied, type Implied } from "./implied-thread";
+import { inInches, lookUpImplied, type Implied } from "./implied-thread";
 import { usualNumbered } from "./numbered-sizes";
 import { metricByStandard, type ReadWith } from "./pieces";
 import { readThreadAndLength, type ThreadAndLength } from "./read-thread";
 import { isOfThread, isPipeClass } from "./thread-words";
 import type { Meaning } from "./meaning";
 import type { Item } from "./sections";
-import type { Token } from "./tokens";
+import { asWritten, type Token } from "./tokens";
 
 interface Run {
   readonly from: number;
@@ -32,11 +32,7 @@ export class Said {
 
   /** A run of tokens as it was written. */
   written(from: number, to: number): string {
-    return this.tokens
-      .slice(from, to)
-      .filter((token, at, all) => token.from !== all[at - 1]?.from)
-      .map(({ written, glued }, at) => `${at > 0 && !glued ? " " : ""}${written}`)
-      .join("");
+    return asWritten(this.tokens.slice(from, to));
   }
 
   /** How an item was written. */
@@ -170,8 +166,7 @@ const looked = new WeakMap<readonly Token[], Map<string, ThreadAndLength>>();
 /** The thread that a text names, and the length behind it. */
 export function threadIn(text: string, said: Said, implied: Implied): ThreadAndLength {
   const named = said.all("left-hand").length > 0 ? `${text} lh` : text;
-  const bare =
-    implied.inches === true ? named.replace(/^([1-4])(?= ?x|-(?!\d+\/)| ?$)/, '$1"') : named;
+  const bare = implied.inches === true ? inInches(named) : named;
   const [tolerance] = said.all("tolerance");
   const written = tolerance === undefined ? "" : said.writtenOf(tolerance.item);
   // The ways to read one call-out differ in words more often than in its size.

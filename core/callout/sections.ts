@@ -1,6 +1,5 @@
 import type { Assignment } from "./assign";
-import type { Mark } from "./lexicon";
-import type { Meaning } from "./meaning";
+import type { Mark, Meaning } from "./meaning";
 import type { Token } from "./tokens";
 
 /** A mark, or a token that is left to the thread and the lengths. */

@@ -1,6 +1,6 @@
 import { standardOf } from "./standards";
-import type { Mark } from "./lexicon";
-import type { Token } from "./tokens";
+import type { Mark } from "./meaning";
+import { asWritten, type Token } from "./tokens";
 
 const BODIES: ReadonlySet<string> = new Set([
   ...["bs", "din", "en", "iso", "asme", "ansi", "jis", "as", "gb", "sae", "gb/t"],
@@ -65,9 +65,6 @@ export function standardAt(tokens: readonly Token[], from: number): Mark | undef
   const metric = tokens[at];
   if (metric?.text === "m" && metric.glued && !isNumber(tokens[at + 1], true)) at += 1;
   at = endOfTail(tokens, at, number.text);
-  const written = tokens
-    .slice(from, at)
-    .map((one, place) => `${place > 0 && !one.glued ? " " : ""}${one.written}`)
-    .join("");
-  return { from, to: at, means: { role: "standard", standard: standardOf(written) }, cost: 0 };
+  const standard = standardOf(asWritten(tokens.slice(from, at)));
+  return { from, to: at, means: { role: "standard", standard }, cost: 0 };
 }

@@ -108,3 +108,10 @@ export function tokensOf(text: string): readonly Token[] {
   }
   return tokens;
 }
+
+/** A run of tokens as it was written; a word that stands for several is written once. */
+export const asWritten = (tokens: readonly Token[]): string =>
+  tokens
+    .filter((token, at) => token.from !== tokens[at - 1]?.from)
+    .map(({ written, glued }, at) => `${at > 0 && !glued ? " " : ""}${written}`)
+    .join("");

@@ -9,6 +9,7 @@ import { WASHER_KINDS } from "./kinds";
 import { madeSaid, sameFinish } from "./made-said";
 import {
   PLACES_OF_ALL,
+  leftOut,
   quantityOf,
   readWithOf,
   refused,
@@ -89,11 +90,10 @@ export function washerOf(read: string, said: Said, ofPart?: Thread): Reading {
     ...withoutPlace(said, sizes.ofPart ? PLACES_WITHOUT_THREAD : PLACES, sameFinish),
     ...unplaced,
   ];
-  const unknown = said.unplaced([...look.unplaced, ...extra]);
-  const soFar = extra.length * AGAINST.unplaced + (look.unplaced.length > 0 ? AGAINST.kinds : 0);
+  const { unknown, against } = leftOut(said, look, extra);
   if (sizes.read.kind !== "found") {
     const { result, cost } = sizeProblem(read, sizes.read, unknown);
-    return { result, cost: cost + soFar };
+    return { result, cost: cost + against };
   }
   const { thread, after, lengthMm, toleranceClass } = sizes.read;
   const isOutside = lengthMm !== undefined && canBeOutside(lengthMm, style, thread);
@@ -117,7 +117,7 @@ export function washerOf(read: string, said: Said, ofPart?: Thread): Reading {
   return {
     result: finished(readWith, spec, [...unknown, ...left]),
     cost:
-      soFar +
+      against +
       left.length * AGAINST.unplaced +
       (isOutside ? AGAINST.length : 0) +
       (ofSeveral ? AGAINST.widthOfSeveral : 0),

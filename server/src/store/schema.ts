@@ -4,6 +4,7 @@ import type { ColumnType, Generated, Kysely, Transaction } from "kysely";
 
 /** What every stored record says of its writing. */
 interface Stored {
+  id: string;
   created_at: string;
   updated_at: string;
   /** Counted up by every change. */
@@ -20,25 +21,20 @@ interface Stored {
  * The tables as Kysely sees them: what is sent of a record as its fields have it in the contract, and what the server keeps
  * beside that. Columns that hold JSON are text; times are ISO 8601 in UTC.
  */
-interface MachinesTable extends Stored, RecordColumns<"machine"> {
-  id: string;
-}
+interface MachinesTable extends Stored, RecordColumns<"machine"> {}
 
 export interface IdentificationsTable extends Stored, RecordColumns<"identification"> {
-  id: string;
   result: string;
   /** JSON list of texts that could not be read when the row was last written: nothing stored is dropped. */
   set_aside: Generated<string>;
 }
 
 export interface RepairsTable extends Stored, RecordColumns<"repair"> {
-  id: string;
   set_aside: Generated<string>;
 }
 
 /** The places of a machine, each within another or on the machine itself. */
 export interface PositionsTable extends Stored, RecordColumns<"position"> {
-  id: string;
   /** The place that it was made one with. */
   merged_into: string | null;
   set_aside: Generated<string>;
@@ -74,7 +70,6 @@ interface ChangesTable {
 
 /** What was noted of a position; its picture, if it has one, is a file under its id. */
 export interface RemarksTable extends Stored, RecordColumns<"remark"> {
-  id: string;
   /** The name that was typed on the device when it was noted. */
   who: string;
   /** Of its picture, in points; null where it has none. */
@@ -84,9 +79,7 @@ export interface RemarksTable extends Stored, RecordColumns<"remark"> {
 }
 
 /** Pieces of work over positions. */
-export interface JobsTable extends Stored, RecordColumns<"job"> {
-  id: string;
-}
+export interface JobsTable extends Stored, RecordColumns<"job"> {}
 
 interface JobPositionsTable {
   job_id: string;
@@ -97,22 +90,18 @@ interface JobPositionsTable {
 
 /** Orders that are kept. */
 export interface OrdersTable extends Stored, RecordColumns<"order"> {
-  id: string;
   set_aside: Generated<string>;
 }
 
 /** Lines of orders, each a record of its own. */
 export interface OrderLinesTable extends Stored, RecordColumns<"line"> {
-  id: string;
   /** Its place among the lines of the order. */
   place: number;
   set_aside: Generated<string>;
 }
 
 /** Words that the workshop has taught the readers of call-outs. */
-export interface OwnWordsTable extends Stored, RecordColumns<"word"> {
-  id: string;
-}
+export interface OwnWordsTable extends Stored, RecordColumns<"word"> {}
 
 export interface Tables {
   machines: MachinesTable;
